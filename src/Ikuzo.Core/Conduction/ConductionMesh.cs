@@ -1,0 +1,25 @@
+namespace Ikuzo.Core.Conduction;
+
+/// <summary>The mesh and step that the product computes with; tests and the check against exact series use the same.</summary>
+public static class ConductionMesh
+{
+    /// <summary>Shells of equal thickness between the centre and the surface.</summary>
+    public const int Shells = 30;
+
+    /// <summary>Largest step as a share of R²/α (dimensionless time) that keeps the error of the step under 0.1 K.</summary>
+    public const double StepFourier = 0.005;
+
+    /// <summary>After a jump of the surroundings the first step is taken in these shares.</summary>
+    public static ReadOnlySpan<double> StartShares => [0.125, 0.125, 0.25, 0.5];
+
+    private static readonly double[] Steps = [2, 2.5, 3, 5, 6, 7.5, 10];
+
+    /// <summary>Step in seconds for a piece: the longest of 2 to 10 s that divides a minute and respects <see cref="StepFourier"/>.</summary>
+    /// <param name="halfThicknessMetres">Half-thickness, m, above 0.</param>
+    /// <param name="diffusivity">Thermal diffusivity, m²/s, above 0.</param>
+    public static double StepSeconds(double halfThicknessMetres, double diffusivity)
+    {
+        var limit = StepFourier * halfThicknessMetres * halfThicknessMetres / diffusivity;
+        return Steps.LastOrDefault(s => s <= limit, Steps[0]);
+    }
+}

@@ -1,0 +1,397 @@
+using System.Runtime.Intrinsics;
+using Ikuzo.Core.Conduction;
+
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>What happens around the meat.</summary>
+internal enum Surroundings
+{
+    /// <summary>Lid on, heater at full power.</summary>
+    ComeUp,
+
+    /// <summary>Lid on, held by the thermostat.</summary>
+    Hold,
+
+    /// <summary>Lid on, heater off.</summary>
+    Rest,
+
+    /// <summary>Steam let out.</summary>
+    Vent,
+
+    /// <summary>Lid off.</summary>
+    Open,
+}
+
+/// <summary>Energy that has moved so far, J, per particle.</summary>
+internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane Steam, Lane Meat);
+
+/// <summary>Eight possible cooks side by side, from lid-on to the table: the pot's energy balance around the meat's conduction.</summary>
+/// <remarks>
+/// C dT/dt = P - UA (T - T_room) - Σ meat. Each step predicts the pot from the heat that the meat took in the step before, lets the
+/// meat take its heat from that, and books what it really took, so that the balance closes. Objects are reused; no step allocates.
+/// </remarks>
+internal sealed class CookBlock
+{
+    public const int MostBodies = 2;
+    private const double SlowTickSeconds = 30;
+    private const double ComeUpLimitSeconds = 3 * 3600;
+    private const double SteamJoulePerKg = 2_257_000; // heat of vaporisation near 100 °C, IAPWS
+
+    private readonly SpotState[] _spots = [new(), new()];
+    private readonly SpotState[] _saved = [new(), new()];
+    private CookModel _model = null!;
+    private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor;
+    private Lane _previous, _sinceTick, _tau;
+    private Progress _now, _kept;
+
+    public int Spots { get; private set; }
+
+    public Lane PotCelsius => _now.Pot;
+
+    public Lane ElapsedSeconds => _now.Elapsed;
+
+    public Lane PressureAtSeconds => _now.PressureAt;
+
+    public Lane ReleaseSeconds => _now.Release;
+
+    public Lane FlashPercent => _now.Flash;
+
+    public EnergyLedger Energy => _now.Energy;
+
+    /// <summary>Heat capacity of pot, liquid and companions, J/K.</summary>
+    public Lane PotCapacity => _capacity;
+
+    public Lane BoilingCelsius => _boiling;
+
+    public Lane HeldCelsius => _held;
+
+    /// <summary>Where samples for curves go; null for none.</summary>
+    public Trace? Trace { get; set; }
+
+    public SpotState Spot(int index) => _spots[index];
+
+    public void Load(CookModel model, ParticleSource particles, int first)
+    {
+        Lane Draw(Uncertain q) => particles.Draw(q, first);
+        Lane Factor(Uncertain q) => Lane.One + Draw(q) * Spreads.Of(q).Value;
+        _model = model;
+        Spots = model.Bodies.Count;
+        _power = Factor(Uncertain.HeaterPower) * (model.Pot.HeaterWatts * model.Pot.Efficiency);
+        _loss = Factor(Uncertain.HeatLoss) * model.Pot.LossWattPerKelvin;
+        _capacity = Lanes.All(model.PotJoulePerKelvin);
+        _purge = Vector512.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * model.Pot.PurgeJoule;
+        _filmFactor = Vector512.Exp(Draw(Uncertain.SurfaceFilm) * Spreads.Of(Uncertain.SurfaceFilm).Value);
+        _waterFactor = Factor(Uncertain.WaterLoss);
+        _collagenFactor = Vector512.Exp(Draw(Uncertain.Collagen) * Spreads.Of(Uncertain.Collagen).Value);
+        _boiling = Lanes.All(model.BoilingCelsius);
+        _held = HeldFor(model, Factor(Uncertain.GaugePressure));
+        _room = Lanes.All(model.RoomCelsius);
+        _now = new Progress { Pot = _room };
+        _previous = _sinceTick = Lane.Zero;
+        LoadMeat(model, Draw(Uncertain.Thickness), Draw(Uncertain.Shape), Factor(Uncertain.Conductivity), Draw(Uncertain.StartTemperature));
+        Trace?.Add(this);
+    }
+
+    /// <summary>Heats until every particle is at pressure.</summary>
+    /// <returns>False when some pot is too weak ever to get there.</returns>
+    public bool ComeUp()
+    {
+        var step = Lanes.All(_model.StepSeconds);
+        var coming = Lane.AllBitsSet;
+        while (coming != Lane.Zero && Lanes.Max(_now.Elapsed) < ComeUpLimitSeconds)
+        {
+            Lane before = _now.Pot, seconds = step & coming;
+            var uncapped = Advance(seconds, Surroundings.ComeUp);
+            var arrived = coming & Vector512.GreaterThanOrEqual(uncapped, _held);
+            var early = (uncapped - _held) / (uncapped - before) * seconds;
+            _now.Held = Lanes.Pick(arrived, early, _now.Held);
+            _now.PressureAt = Lanes.Pick(arrived, _now.Elapsed - early, _now.PressureAt);
+            coming = Vector512.AndNot(coming, arrived);
+        }
+
+        Tick();
+        return coming == Lane.Zero;
+    }
+
+    /// <summary>Goes on holding until the timer stands at <paramref name="untilSeconds"/> since pressure was reached.</summary>
+    public void Hold(double untilSeconds)
+    {
+        var until = Lanes.All(untilSeconds);
+        Lane left;
+        while ((left = Vector512.Max(Lane.Zero, until - _now.Held)) != Lane.Zero)
+        {
+            var seconds = Vector512.Min(left, AlignedStep());
+            Advance(seconds, Surroundings.Hold);
+            _now.Held += seconds;
+        }
+
+        Tick();
+    }
+
+    /// <summary>Lets the pressure go until the pin has dropped.</summary>
+    public void Let(Release release) => Let(Lanes.All(release.MostRestSeconds), Lanes.All(release.TauSeconds));
+
+    /// <summary>Lets the pressure go, each particle in its own way.</summary>
+    public void Let(Lane mostRestSeconds, Lane tauSeconds)
+    {
+        Rest(mostRestSeconds);
+        VentAll(tauSeconds);
+        Tick();
+    }
+
+    /// <summary>Leaves the meat standing with the lid off and returns the highest temperature that each spot reaches.</summary>
+    public void Open(double seconds, Span<Lane> peaks)
+    {
+        for (var i = 0; i < Spots; i++)
+        {
+            peaks[i] = _spots[i].Batch.CentreCelsius();
+        }
+
+        _previous = Lane.Zero;
+        for (var t = 0.0; t < seconds; t += _model.StepSeconds)
+        {
+            Advance(Lanes.All(_model.StepSeconds), Surroundings.Open);
+            for (var i = 0; i < Spots; i++)
+            {
+                peaks[i] = Vector512.Max(peaks[i], _spots[i].Batch.CentreCelsius());
+            }
+        }
+
+        Tick();
+    }
+
+    /// <summary>Keeps the present state to come back to.</summary>
+    public void Keep()
+    {
+        _kept = _now;
+        for (var i = 0; i < Spots; i++)
+        {
+            _saved[i].CopyFrom(_spots[i]);
+        }
+    }
+
+    /// <summary>Goes back to the kept state.</summary>
+    public void GoBack()
+    {
+        _now = _kept;
+        _previous = _sinceTick = Lane.Zero;
+        for (var i = 0; i < Spots; i++)
+        {
+            _spots[i].CopyFrom(_saved[i]);
+        }
+    }
+
+    /// <summary>The coldest spot, °C.</summary>
+    public Lane ColdestCelsius()
+        => Spots == 1 ? _spots[0].Batch.CentreCelsius() : Vector512.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius());
+
+    /// <summary>Surface of the first spot, °C.</summary>
+    public Lane SurfaceCelsius()
+        => _spots[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
+
+    /// <summary>Water lost to cooking and flashing so far, percent of raw weight.</summary>
+    public Lane WaterLossPercent() => OverSpots((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
+
+    /// <summary>Collagen converted, mean over the meat, 0 to 1.</summary>
+    public Lane Tenderness() => OverSpots((s, batch) => s.Tenderness(batch));
+
+    private Lane OverSpots(Func<MeatChanges, ConductionBatch, Lane> of)
+    {
+        var sum = Lane.Zero;
+        for (var i = 0; i < Spots; i++)
+        {
+            sum += of(_spots[i].Changes, _spots[i].Batch) * _model.Bodies[i].MassShare;
+        }
+
+        return sum;
+    }
+
+    private void LoadMeat(CookModel model, Lane thickness, Lane shape, Lane conductivity, Lane start)
+    {
+        var relative = Lane.One + thickness * Spreads.Thickness(model.ThicknessMeasured).Value;
+        var startCelsius = Lanes.All(model.StartCelsius) + start * Spreads.StartKelvin(model.Frozen).Value;
+        if (!model.Frozen)
+        {
+            startCelsius = Vector512.Max(startCelsius, Lanes.All(0));
+        }
+
+        for (var i = 0; i < Spots; i++)
+        {
+            var body = model.Bodies[i];
+            var dimensionality = Lanes.All(body.Dimensionality) * (Lane.One + shape * Spreads.Of(Uncertain.Shape).Value);
+            dimensionality = Vector512.Max(Lane.One, Vector512.Min(Lanes.All(3), dimensionality));
+            _spots[i].Batch.Shape(relative * body.HalfThicknessMetres, dimensionality, model.Meat, conductivity, body.CoreFraction);
+            _spots[i].Batch.Reset(startCelsius);
+            _spots[i].Changes.Reset();
+        }
+    }
+
+    private static Lane HeldFor(CookModel model, Lane gaugeFactor)
+    {
+        var held = Lane.Zero;
+        for (var i = 0; i < Lanes.Width; i++)
+        {
+            held = held.WithElement(i, Physics.Saturation.PotCelsius(model.AltitudeMetres, model.GaugeKpa * gaugeFactor[i]));
+        }
+
+        return held;
+    }
+
+    // Steps that end on whole multiples of the step since pressure, so that every whole minute is met; none shorter than 0.4 steps.
+    private Lane AlignedStep()
+    {
+        var step = Lanes.All(_model.StepSeconds);
+        var next = (Vector512.Floor(_now.Held / step + Lanes.All(1e-9)) + Lane.One) * step - _now.Held;
+        return Lanes.Pick(Vector512.LessThan(next, step * 0.4), next + step, next);
+    }
+
+    private void Rest(Lane most)
+    {
+        var pin = _boiling + Lanes.All(Release.PinKelvin);
+        var resting = Vector512.GreaterThan(most, Lane.Zero) & Vector512.GreaterThan(_now.Pot, pin);
+        while (resting != Lane.Zero)
+        {
+            var before = _now.Pot;
+            var seconds = Vector512.Min(Lanes.All(_model.StepSeconds), most - _now.Release) & resting;
+            Advance(seconds, Surroundings.Rest);
+            var down = resting & Vector512.LessThanOrEqual(_now.Pot, pin);
+            var late = Lanes.Pick(down, (pin - _now.Pot) / (before - _now.Pot) * seconds, Lane.Zero);
+            _now.Release += seconds - late;
+            _now.Elapsed -= late;
+            resting = Vector512.AndNot(resting, down) & Vector512.LessThan(_now.Release, most - Lanes.All(1e-6));
+        }
+    }
+
+    private void VentAll(Lane tauSeconds)
+    {
+        var above = Vector512.Max(Lane.One, (_now.Pot - _boiling) / Lanes.All(Release.PinKelvin));
+        var left = Vector512.Log(above) * tauSeconds;
+        var step = Vector512.Min(Lanes.All(_model.StepSeconds), tauSeconds / Lanes.All(6));
+        _tau = tauSeconds;
+        while (left != Lane.Zero)
+        {
+            _previous = Lane.Zero;
+            var seconds = Vector512.Min(left, step);
+            Advance(seconds, Surroundings.Vent);
+            BoilMeat(Vector512.GreaterThan(seconds, Lane.Zero));
+            _now.Release += seconds;
+            left -= seconds;
+        }
+    }
+
+    private void BoilMeat(Lane active)
+    {
+        for (var i = 0; i < Spots; i++)
+        {
+            var heat = _spots[i].Batch.BoilDownTo(_now.Pot, active) * _model.Bodies[i].MassShare;
+            _now.Flash += heat * (100 / SteamJoulePerKg);
+            _now.Energy.Meat -= heat * _model.MeatKg;
+            _now.Energy.Steam += heat * _model.MeatKg;
+        }
+    }
+
+    /// <summary>One step of pot and meat; returns where the pot would be without its thermostat.</summary>
+    private Lane Advance(Lane seconds, Surroundings around)
+    {
+        var power = around is Surroundings.ComeUp or Surroundings.Hold ? _power : Lane.Zero;
+        var lost = _loss * (_now.Pot - _room);
+        var capacity = around == Surroundings.ComeUp ? _capacity + PurgeCapacity() : _capacity;
+        var ambient = around switch
+        {
+            Surroundings.Open => _room,
+            Surroundings.Vent => _boiling + (_now.Pot - _boiling) * Vector512.Exp(-seconds / _tau),
+            _ => Vector512.Min(_held, _now.Pot + seconds * (power - lost - _now.MeatWatts) / capacity),
+        };
+        var heat = HeatMeat(seconds, around, ambient);
+        var uncapped = around switch
+        {
+            Surroundings.Open => _now.Pot,
+            Surroundings.Vent => ambient,
+            _ => _now.Pot + (seconds * (power - lost) - heat) / capacity,
+        };
+        Book(seconds, around, power, lost, capacity, heat, uncapped);
+        return uncapped;
+    }
+
+    private Lane HeatMeat(Lane seconds, Surroundings around, Lane ambient)
+    {
+        var film = around == Surroundings.Open
+            ? Lanes.All(Film.Opened)
+            : Film.In(_model.Placement, ambient, _boiling, _filmFactor);
+        var heat = Lane.Zero;
+        for (var i = 0; i < Spots; i++)
+        {
+            heat += _spots[i].Batch.Step(seconds, _previous, film, ambient) * (_model.Bodies[i].MassShare * _model.MeatKg);
+        }
+
+        return heat;
+    }
+
+    private void Book(Lane seconds, Surroundings around, Lane power, Lane lost, Lane capacity, Lane heat, Lane uncapped)
+    {
+        var saved = Vector512.Min(seconds * power, Vector512.Max(Lane.Zero, uncapped - _held) * capacity);
+        var pot = uncapped - saved / capacity;
+        ref var energy = ref _now.Energy;
+        energy.Heater += seconds * power - saved;
+        energy.Meat += heat;
+        if (around == Surroundings.Vent)
+        {
+            energy.Steam += (_now.Pot - pot) * capacity - heat;
+        }
+        else if (around != Surroundings.Open)
+        {
+            energy.Losses += seconds * lost;
+            energy.Purge += (capacity - _capacity) * (pot - _now.Pot);
+        }
+
+        var moved = Vector512.GreaterThan(seconds, Lane.Zero);
+        _now.MeatWatts = Lanes.Pick(moved, heat / seconds, _now.MeatWatts);
+        _now.Pot = pot;
+        _now.Elapsed += seconds;
+        _previous = seconds;
+        _sinceTick += seconds;
+        if (Lanes.Max(_sinceTick) >= SlowTickSeconds)
+        {
+            Tick();
+        }
+    }
+
+    // The steam that drives out the air is an apparent heat capacity over 3 K around the boil.
+    private Lane PurgeCapacity()
+    {
+        var near = Vector512.GreaterThan(_now.Pot, _boiling - Lane.One) & Vector512.LessThan(_now.Pot, _boiling + Lanes.All(2));
+        return Lanes.Pick(near, _purge / Lanes.All(3), Lane.Zero);
+    }
+
+    private void Tick()
+    {
+        for (var i = 0; i < Spots; i++)
+        {
+            _spots[i].Changes.Update(_spots[i].Batch, _sinceTick, _waterFactor, _collagenFactor);
+        }
+
+        _sinceTick = Lane.Zero;
+        Trace?.Add(this);
+    }
+
+    /// <summary>Everything about the pot that a branch must restore.</summary>
+    private struct Progress
+    {
+        public Lane Pot, Elapsed, PressureAt, Held, Release, Flash, MeatWatts;
+        public EnergyLedger Energy;
+    }
+}
+
+/// <summary>The heat and the changes of one spot.</summary>
+internal sealed class SpotState
+{
+    public ConductionBatch Batch { get; } = new();
+
+    public MeatChanges Changes { get; } = new();
+
+    public void CopyFrom(SpotState other)
+    {
+        Batch.CopyStateFrom(other.Batch);
+        Changes.CopyFrom(other.Changes);
+    }
+}

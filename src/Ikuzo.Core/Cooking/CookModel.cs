@@ -1,0 +1,83 @@
+using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Physics;
+using Ikuzo.Core.Pots;
+
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>Where the meat lies in the pot.</summary>
+public enum Placement
+{
+    /// <summary>On a rack above the liquid, in steam.</summary>
+    Rack,
+
+    /// <summary>Under the liquid.</summary>
+    InLiquid,
+
+    /// <summary>On a bed of vegetables or grain, half in liquid.</summary>
+    OnBed,
+}
+
+/// <summary>One critical spot as a conduction problem.</summary>
+/// <param name="SpotId">Spot of the cut.</param>
+/// <param name="HalfThicknessMetres">Half of the thickness that heats from both sides, m.</param>
+/// <param name="Dimensionality">Shape, 1 to 3.</param>
+/// <param name="CoreFraction">Radius of the bone over the half-thickness, 0 to 0.6.</param>
+/// <param name="MassShare">Share of the meat that heats like this spot.</param>
+public sealed record BodyModel(string SpotId, double HalfThicknessMetres, double Dimensionality, double CoreFraction, double MassShare);
+
+/// <summary>One cook in physical terms, before chance: what is in the pot and what the pot can do. SI units.</summary>
+public sealed record CookModel
+{
+    /// <summary>The spots, one or two.</summary>
+    public required IReadOnlyList<BodyModel> Bodies { get; init; }
+
+    /// <summary>The meat.</summary>
+    public required ThermalMaterial Meat { get; init; }
+
+    /// <summary>Mass of all meat and bone, kg.</summary>
+    public required double MeatKg { get; init; }
+
+    /// <summary>Temperature of the meat at lid-on, °C.</summary>
+    public required double StartCelsius { get; init; }
+
+    /// <summary>True when <see cref="StartCelsius"/> is that of a freezer.</summary>
+    public bool Frozen { get; init; }
+
+    /// <summary>True when the thickness was measured rather than taken from the weight.</summary>
+    public bool ThicknessMeasured { get; init; }
+
+    /// <summary>Where the meat lies.</summary>
+    public Placement Placement { get; init; }
+
+    /// <summary>The pot.</summary>
+    public required PotModel Pot { get; init; }
+
+    /// <summary>Pressure above the atmosphere, kPa.</summary>
+    public required double GaugeKpa { get; init; }
+
+    /// <summary>Liquid in the pot, kg.</summary>
+    public required double LiquidKg { get; init; }
+
+    /// <summary>Heat capacity of everything else in the pot, J/K.</summary>
+    public double CompanionJoulePerKelvin { get; init; }
+
+    /// <summary>Altitude, m.</summary>
+    public double AltitudeMetres { get; init; }
+
+    /// <summary>Temperature of kitchen, liquid and companions at lid-on, °C.</summary>
+    public double RoomCelsius { get; init; } = 21;
+
+    /// <summary>Temperature of boiling water in this kitchen, °C.</summary>
+    public double BoilingCelsius => Saturation.PotCelsius(AltitudeMetres, 0);
+
+    /// <summary>Temperature at which the pot holds, °C.</summary>
+    public double HeldCelsius => Saturation.PotCelsius(AltitudeMetres, GaugeKpa);
+
+    /// <summary>Heat capacity of shell, liquid and companions, J/K.</summary>
+    public double PotJoulePerKelvin => Pot.ShellJoulePerKelvin + LiquidKg * LiquidHeatCapacity + CompanionJoulePerKelvin;
+
+    /// <summary>Step of the simulation, s, set by the thinnest spot.</summary>
+    public double StepSeconds => ConductionMesh.StepSeconds(Bodies.Min(b => b.HalfThicknessMetres), 1.4e-7);
+
+    private const double LiquidHeatCapacity = 4190; // J/kg K, water between 20 and 110 °C
+}

@@ -1,0 +1,131 @@
+using System.Collections.Concurrent;
+using Ikuzo.Core.Conduction;
+
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>A way to end the cook: minutes held, then a release.</summary>
+/// <param name="HoldMinutes">Minutes at pressure, 0 or more.</param>
+/// <param name="Release">How the pressure is let go.</param>
+public readonly record struct Branch(double HoldMinutes, Release Release);
+
+/// <summary>What an ending gives, one value per particle. Temperatures at the moment when the lid may be opened.</summary>
+public sealed class BranchOutcome
+{
+    internal BranchOutcome(Branch branch, int particles, int spots)
+    {
+        Branch = branch;
+        SpotCelsius = [.. Enumerable.Range(0, spots).Select(_ => new double[particles])];
+        Coldest = new double[particles];
+        WaterLossPercent = new double[particles];
+        FlashPercent = new double[particles];
+        Tenderness = new double[particles];
+        ReleaseMinutes = new double[particles];
+        ElapsedMinutes = new double[particles];
+    }
+
+    /// <summary>The ending.</summary>
+    public Branch Branch { get; }
+
+    /// <summary>Each spot, °C.</summary>
+    public IReadOnlyList<double[]> SpotCelsius { get; }
+
+    /// <summary>The coldest spot, °C.</summary>
+    public double[] Coldest { get; }
+
+    /// <summary>Water lost, percent of raw weight, flash included.</summary>
+    public double[] WaterLossPercent { get; }
+
+    /// <summary>Water lost to flashing alone, percent of raw weight.</summary>
+    public double[] FlashPercent { get; }
+
+    /// <summary>Collagen converted, mean over the meat, 0 to 1.</summary>
+    public double[] Tenderness { get; }
+
+    /// <summary>From the end of the hold until the lid may be opened, min.</summary>
+    public double[] ReleaseMinutes { get; }
+
+    /// <summary>From lid-on until the lid may be opened, min.</summary>
+    public double[] ElapsedMinutes { get; }
+
+    /// <summary>Share of the particles whose coldest spot is at least this warm.</summary>
+    public double ChanceAtLeast(double celsius) => Coldest.Count(t => t >= celsius) / (double)Coldest.Length;
+
+    internal void Record(CookBlock block, int first)
+    {
+        Lanes.Store(block.ColdestCelsius(), Coldest, first);
+        Lanes.Store(block.WaterLossPercent(), WaterLossPercent, first);
+        Lanes.Store(block.FlashPercent, FlashPercent, first);
+        Lanes.Store(block.Tenderness(), Tenderness, first);
+        Lanes.Store(block.ReleaseSeconds / Lanes.All(60), ReleaseMinutes, first);
+        Lanes.Store(block.ElapsedSeconds / Lanes.All(60), ElapsedMinutes, first);
+        for (var i = 0; i < block.Spots; i++)
+        {
+            Lanes.Store(block.Spot(i).Batch.CentreCelsius(), SpotCelsius[i], first);
+        }
+    }
+}
+
+/// <summary>An ensemble brought to pressure and ended in several ways.</summary>
+/// <param name="ToPressureMinutes">From lid-on until pressure, min, per particle.</param>
+/// <param name="ReachesPressure">False when a particle never gets there.</param>
+/// <param name="Outcomes">One per branch, in the order asked for.</param>
+public sealed record EnsembleResult(double[] ToPressureMinutes, bool ReachesPressure, IReadOnlyList<BranchOutcome> Outcomes);
+
+/// <summary>Computes many possible cooks. One trajectory of come-up and hold serves every ending: each branches off a kept state.</summary>
+public static class Ensemble
+{
+    private static readonly ConcurrentBag<CookBlock> Pool = [];
+
+    /// <summary>Brings all particles to pressure and ends them in every way asked for.</summary>
+    /// <param name="model">The cook.</param>
+    /// <param name="particles">Which possible cooks.</param>
+    /// <param name="branches">Ways to end it; holds from 0 min.</param>
+    /// <param name="cancellation">Stops between blocks of particles.</param>
+    public static EnsembleResult Run(CookModel model, ParticleSource particles, IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
+    {
+        var outcomes = branches.Select(b => new BranchOutcome(b, particles.Count, model.Bodies.Count)).ToArray();
+        var order = outcomes.OrderBy(o => o.Branch.HoldMinutes).ToArray();
+        var toPressure = new double[particles.Count];
+        var reaches = true;
+        ForEachBlock(particles, (block, first) =>
+        {
+            block.Load(model, particles, first);
+            if (!block.ComeUp())
+            {
+                Volatile.Write(ref reaches, false);
+                return;
+            }
+
+            Lanes.Store(block.PressureAtSeconds / Lanes.All(60), toPressure, first);
+            foreach (var outcome in order)
+            {
+                block.Hold(outcome.Branch.HoldMinutes * 60);
+                block.Keep();
+                block.Let(outcome.Branch.Release);
+                outcome.Record(block, first);
+                block.GoBack();
+            }
+        }, cancellation);
+        return new EnsembleResult(toPressure, reaches, outcomes);
+    }
+
+    internal static void ForEachBlock(ParticleSource particles, Action<CookBlock, int> work, CancellationToken cancellation)
+    {
+        var blocks = particles.Count / Lanes.Width;
+        if (blocks == 1)
+        {
+            With(block => work(block, 0));
+            return;
+        }
+
+        Parallel.For(0, blocks, new ParallelOptions { CancellationToken = cancellation }, i => With(block => work(block, i * Lanes.Width)));
+    }
+
+    private static void With(Action<CookBlock> work)
+    {
+        var block = Pool.TryTake(out var pooled) ? pooled : new CookBlock();
+        work(block);
+        block.Trace = null;
+        Pool.Add(block);
+    }
+}

@@ -1,0 +1,80 @@
+using System.Runtime.Intrinsics;
+using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Physics;
+
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>What heat has done to one spot of eight particles: water lost, collagen converted, germs killed. See <see cref="Kinetics"/>.</summary>
+internal sealed class MeatChanges
+{
+    private const int N = ConductionMesh.Shells;
+    private static readonly double CollagenRateAtReference = Kinetics.CollagenRate(Kinetics.CollagenReferenceCelsius);
+    private readonly Lane[] _loss = new Lane[N];
+    private readonly Lane[] _collagen = new Lane[N]; // ∫ k dt, dimensionless
+
+    public Lane LogReduction { get; private set; }
+
+    public Lane DangerSeconds { get; private set; }
+
+    public void Reset()
+    {
+        Array.Clear(_loss);
+        Array.Clear(_collagen);
+        LogReduction = Lane.Zero;
+        DangerSeconds = Lane.Zero;
+    }
+
+    public void CopyFrom(MeatChanges other)
+    {
+        other._loss.CopyTo(_loss, 0);
+        other._collagen.CopyTo(_collagen, 0);
+        LogReduction = other.LogReduction;
+        DangerSeconds = other.DangerSeconds;
+    }
+
+    /// <summary>Carries the changes over a time in which the temperatures hardly moved.</summary>
+    public void Update(ConductionBatch batch, Lane seconds, Lane lossFactor, Lane collagenFactor)
+    {
+        var share = Lane.One - Vector512.Exp(-seconds / Lanes.All(Kinetics.WaterLossTauSeconds));
+        for (var i = batch.FirstMeatShell; i < N; i++)
+        {
+            var t = batch.Celsius[i];
+            _loss[i] += Vector512.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
+            _collagen[i] += CollagenRate(t) * collagenFactor * seconds;
+        }
+
+        var core = batch.CentreCelsius();
+        LogReduction += SalmonellaRate(core) * seconds;
+        var danger = Vector512.GreaterThan(core, Lanes.All(5)) & Vector512.LessThan(core, Lanes.All(60));
+        DangerSeconds += Lanes.Pick(danger, seconds, Lane.Zero);
+    }
+
+    public Lane WaterLossPercent(ConductionBatch batch) => batch.Mean(_loss);
+
+    public Lane Tenderness(ConductionBatch batch)
+    {
+        var sum = Lane.Zero;
+        var mass = Lane.Zero;
+        for (var i = batch.FirstMeatShell; i < N; i++)
+        {
+            sum += (Lane.One - Vector512.Exp(-_collagen[i])) * batch.MassShare[i];
+            mass += batch.MassShare[i];
+        }
+
+        return sum / mass;
+    }
+
+    public Lane TendernessAtCore(ConductionBatch batch) => Lane.One - Vector512.Exp(-_collagen[batch.FirstMeatShell]);
+
+    // The lane forms of Kinetics.EquilibriumWaterLossPercent, CollagenRate and SalmonellaLogPerSecond.
+    private static Lane EquilibriumLoss(Lane t)
+        => Lanes.All(Kinetics.WaterLossCeilingPercent)
+            / (Lane.One + Vector512.Exp((Lanes.All(Kinetics.WaterLossMidCelsius) - t) / Lanes.All(Kinetics.WaterLossWidthKelvin)));
+
+    private static Lane CollagenRate(Lane t)
+        => Vector512.Exp((Lanes.All(1 / (Kinetics.CollagenReferenceCelsius + 273.15)) - Lane.One / (t + Lanes.All(273.15)))
+            * (Kinetics.CollagenActivation / Kinetics.GasConstant)) * CollagenRateAtReference;
+
+    private static Lane SalmonellaRate(Lane t)
+        => Vector512.Exp((t - Lanes.All(60)) * (Math.Log(10) / Kinetics.SalmonellaZKelvin)) / Lanes.All(Kinetics.SalmonellaD60Seconds);
+}

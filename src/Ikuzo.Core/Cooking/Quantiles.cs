@@ -1,0 +1,23 @@
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>Quantiles of an ensemble: straight lines between order statistics (Hyndman and Fan 1996, type 7).</summary>
+public static class Quantiles
+{
+    /// <summary>The value below which a share of the ensemble lies.</summary>
+    /// <param name="sorted">Values in rising order, at least one.</param>
+    /// <param name="share">Share, 0 to 1.</param>
+    public static double Of(ReadOnlySpan<double> sorted, double share)
+    {
+        var at = share * (sorted.Length - 1);
+        var below = (int)at;
+        return below + 1 < sorted.Length ? sorted[below] + (at - below) * (sorted[below + 1] - sorted[below]) : sorted[below];
+    }
+
+    /// <summary>A sorted copy.</summary>
+    public static double[] Sorted(ReadOnlySpan<double> values)
+    {
+        var copy = values.ToArray();
+        Array.Sort(copy);
+        return copy;
+    }
+}

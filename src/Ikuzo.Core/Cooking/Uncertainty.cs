@@ -1,0 +1,145 @@
+using Ikuzo.Core.Physics;
+
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>What nobody knows exactly about a cook. The number is the row of the quantity in <see cref="ParticleDraws"/>.</summary>
+public enum Uncertain
+{
+    /// <summary>Power that reaches the contents.</summary>
+    HeaterPower,
+
+    /// <summary>Thickness of the piece.</summary>
+    Thickness,
+
+    /// <summary>Shape dimensionality.</summary>
+    Shape,
+
+    /// <summary>Temperature at lid-on.</summary>
+    StartTemperature,
+
+    /// <summary>Conductivity of the meat.</summary>
+    Conductivity,
+
+    /// <summary>Heat lost by the pot to the kitchen.</summary>
+    HeatLoss,
+
+    /// <summary>Pressure that the pot really holds.</summary>
+    GaugePressure,
+
+    /// <summary>Heat transfer at the surface of the meat.</summary>
+    SurfaceFilm,
+
+    /// <summary>Steam lost before the valve closes.</summary>
+    Purge,
+
+    /// <summary>How much water this meat gives off.</summary>
+    WaterLoss,
+
+    /// <summary>How fast this bird's collagen converts.</summary>
+    Collagen,
+}
+
+/// <summary>One standard deviation of an uncertain quantity and who says so.</summary>
+/// <param name="Value">Standard deviation, relative unless the property says otherwise.</param>
+/// <param name="Source">Citation or "estimate".</param>
+public sealed record Spread(double Value, string Source);
+
+/// <summary>All spreads in one place. Draws are cut at three standard deviations.</summary>
+public static class Spreads
+{
+    /// <summary>Draws beyond this many standard deviations are set to it.</summary>
+    public const double CutAt = 3;
+
+    private static readonly Spread MeasuredThickness = new(0.07, "estimate: ruler on soft meat");
+    private static readonly Spread WeighedThickness = new(0.15, "estimate: spread of shapes at one weight");
+
+    private static readonly Dictionary<Uncertain, Spread> ByQuantity = new()
+    {
+        [Uncertain.HeaterPower] = new(0.06, "estimate: mains voltage and rating"),
+        [Uncertain.Shape] = new(0.05, "estimate"),
+        [Uncertain.Conductivity] = new(0.05, "ASHRAE Refrigeration ch. 19: models against measurements, 5 to 10 %"),
+        [Uncertain.HeatLoss] = new(0.15, "estimate"),
+        [Uncertain.GaugePressure] = new(0.05, "estimate: pressure switch"),
+        [Uncertain.SurfaceFilm] = new(0.25, "estimate: film coefficients of condensing and boiling water"),
+        [Uncertain.Purge] = new(0.30, "estimate"),
+        [Uncertain.WaterLoss] = new(0.10, "estimate: spread of published cook-loss curves"),
+        [Uncertain.Collagen] = new(0.20, "estimate: age and cut"),
+    };
+
+    /// <summary>Relative standard deviation of a quantity other than thickness and start temperature.</summary>
+    public static Spread Of(Uncertain quantity) => ByQuantity[quantity];
+
+    /// <summary>Relative standard deviation of thickness: 7 % with a ruler, 15 % from the weight.</summary>
+    public static Spread Thickness(bool measured) => measured ? MeasuredThickness : WeighedThickness;
+
+    /// <summary>Standard deviation of the start temperature, K: a freezer varies more than a fridge.</summary>
+    public static Spread StartKelvin(bool frozen) => frozen ? new(3, "estimate: home freezers") : new(1.5, "estimate: home fridges");
+}
+
+/// <summary>Latin hypercube of standard normal draws, one row per <see cref="Uncertain"/>, the same for every cook.</summary>
+/// <remarks>
+/// Common draws make two plans differ only by what the cook changed. Heater power is left in order so that particles computed
+/// side by side come to pressure at nearly the same time.
+/// </remarks>
+public static class ParticleDraws
+{
+    /// <summary>Particles of a full ensemble.</summary>
+    public const int Count = 256;
+
+    private const ulong Seed = 0x1AB5_2C90_77D3_E46B;
+    private static readonly double[][] Rows = Draw();
+
+    /// <summary>Standard normal draws of one quantity for all particles.</summary>
+    public static ReadOnlySpan<double> Of(Uncertain quantity) => Rows[(int)quantity];
+
+    private static double[][] Draw()
+    {
+        var random = new SplitMix64(Seed);
+        var rows = new double[Enum.GetValues<Uncertain>().Length][];
+        for (var row = 0; row < rows.Length; row++)
+        {
+            rows[row] = Strata();
+            if (row != (int)Uncertain.HeaterPower)
+            {
+                random.Shuffle(rows[row]);
+            }
+        }
+
+        return rows;
+    }
+
+    private static double[] Strata()
+    {
+        var values = new double[Count];
+        for (var i = 0; i < Count; i++)
+        {
+            values[i] = Math.Clamp(NormalQuantile.Of((i + 0.5) / Count), -Spreads.CutAt, Spreads.CutAt);
+        }
+
+        return values;
+    }
+}
+
+/// <summary>A small, fixed generator of random bits: Steele, Lea and Flood, "Fast splittable pseudorandom number generators" (2014).</summary>
+internal sealed class SplitMix64(ulong seed)
+{
+    private ulong _state = seed;
+
+    public ulong Next()
+    {
+        _state += 0x9E3779B97F4A7C15;
+        var z = _state;
+        z = (z ^ (z >> 30)) * 0xBF58476D1CE4E5B9;
+        z = (z ^ (z >> 27)) * 0x94D049BB133111EB;
+        return z ^ (z >> 31);
+    }
+
+    public void Shuffle(double[] values)
+    {
+        for (var i = values.Length - 1; i > 0; i--)
+        {
+            var j = (int)(Next() % (ulong)(i + 1));
+            (values[i], values[j]) = (values[j], values[i]);
+        }
+    }
+}

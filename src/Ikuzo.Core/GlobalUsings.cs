@@ -1,0 +1,2 @@
+// Eight particles side by side; on machines with narrower registers the runtime splits it.
+global using Lane = System.Runtime.Intrinsics.Vector512<double>;

@@ -1,0 +1,146 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>State of the meat when the lid closes.</summary>
+public enum MeatState
+{
+    /// <summary>From the fridge.</summary>
+    Chilled,
+
+    /// <summary>From the freezer.</summary>
+    Frozen,
+
+    /// <summary>At room temperature.</summary>
+    Room,
+}
+
+/// <summary>How the pieces lie to each other.</summary>
+public enum Arrangement
+{
+    /// <summary>Steam reaches every side.</summary>
+    Single,
+
+    /// <summary>Pieces lie on each other.</summary>
+    Overlapping,
+
+    /// <summary>Frozen together.</summary>
+    Lump,
+}
+
+/// <summary>Setting of the pot.</summary>
+public enum PressureSetting
+{
+    /// <summary>The usual one.</summary>
+    High,
+
+    /// <summary>The gentler one.</summary>
+    Low,
+}
+
+/// <summary>The meat that goes in.</summary>
+public sealed record MeatLoad
+{
+    /// <summary>Lightest load, kg.</summary>
+    public const double LeastKg = 0.005;
+
+    /// <summary>Heaviest load, kg: more than any household pot takes.</summary>
+    public const double MostKg = 15;
+
+    /// <summary>Most pieces.</summary>
+    public const int MostPieces = 200;
+
+    /// <summary>Least thickness, mm.</summary>
+    public const double LeastThicknessMm = 3;
+
+    /// <summary>Greatest thickness, mm.</summary>
+    public const double MostThicknessMm = 200;
+
+    /// <summary>The cut.</summary>
+    public required Cut Cut { get; init; }
+
+    /// <summary>State at lid-on.</summary>
+    public MeatState State { get; init; } = MeatState.Chilled;
+
+    /// <summary>Temperature at lid-on, °C; null for the usual one of the state.</summary>
+    public double? StartCelsius { get; init; }
+
+    /// <summary>Number of pieces, 1 or more.</summary>
+    public required int Pieces { get; init; }
+
+    /// <summary>Weight of all pieces, kg.</summary>
+    public required double TotalKg { get; init; }
+
+    /// <summary>Measured thickness at the thickest point, mm; null when only weighed.</summary>
+    public double? ThicknessMm { get; init; }
+
+    /// <summary>How the pieces lie.</summary>
+    public Arrangement Arrangement { get; init; }
+
+    /// <summary>Where they lie.</summary>
+    public Placement Placement { get; init; }
+
+    /// <summary>Weight of one piece, kg.</summary>
+    public double PieceKg => TotalKg / Pieces;
+
+    /// <summary>Thickness of one piece, measured or from its weight, m.</summary>
+    public double ThicknessMetres => ThicknessMm / 1000 ?? Cut.ThicknessMetres(PieceKg);
+
+    /// <summary>Temperature at lid-on, °C: 4 from the fridge, -18 from the freezer, 20 at room temperature unless given.</summary>
+    public double Celsius => StartCelsius ?? State switch { MeatState.Frozen => -18, MeatState.Room => 20, _ => 4 };
+}
+
+/// <summary>A companion with its amount.</summary>
+/// <param name="Companion">What.</param>
+/// <param name="Grams">How much, g.</param>
+public sealed record CompanionLoad(Companion Companion, double Grams);
+
+/// <summary>One question to the planner.</summary>
+public sealed record PlanRequest
+{
+    /// <summary>The pot.</summary>
+    public required PotModel Pot { get; init; }
+
+    /// <summary>Altitude of the kitchen, m.</summary>
+    public double AltitudeMetres { get; init; }
+
+    /// <summary>Temperature of the kitchen and of what goes in beside the meat, °C.</summary>
+    public double RoomCelsius { get; init; } = 21;
+
+    /// <summary>The meat.</summary>
+    public required MeatLoad Load { get; init; }
+
+    /// <summary>Thin liquid, ml; null for the least that the pot asks for.</summary>
+    public double? LiquidMl { get; init; }
+
+    /// <summary>What else is in the pot.</summary>
+    public IReadOnlyList<CompanionLoad> Companions { get; init; } = [];
+
+    /// <summary>How the meat should end; null for what is usual for the cut.</summary>
+    public Aim? Aim { get; init; }
+
+    /// <summary>Setting of the pot.</summary>
+    public PressureSetting Pressure { get; init; }
+
+    /// <summary>Minutes that the cook wants to try; null for the computed ones.</summary>
+    public double? Minutes { get; init; }
+
+    /// <summary>Release that the cook wants to try; null for the computed one.</summary>
+    public Release? Release { get; init; }
+
+    /// <summary>Units of the words in the answer.</summary>
+    public UnitSystem Units { get; init; }
+
+    /// <summary>Liquid in the pot, ml.</summary>
+    public double Liquid => LiquidMl ?? Pot.MinimumLiquidMl;
+
+    /// <summary>The aim asked for or usual.</summary>
+    public Aim WantedAim => Aim ?? Load.Cut.UsualAim;
+
+    /// <summary>Gauge pressure of the setting, kPa.</summary>
+    public double GaugeKpa => Pressure == PressureSetting.High ? Pot.HighGaugeKpa : Pot.LowGaugeKpa;
+}

@@ -1,0 +1,94 @@
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Poultry;
+
+/// <summary>How the meat should end.</summary>
+public enum Aim
+{
+    /// <summary>Holds together and carves.</summary>
+    Slice,
+
+    /// <summary>Pulls into shreds with two forks.</summary>
+    Pull,
+
+    /// <summary>Falls from the bone.</summary>
+    FallApart,
+}
+
+/// <summary>A place where the middle of the meat is slow to heat, and where the probe goes.</summary>
+/// <param name="Id">Short name, unique within the cut.</param>
+/// <param name="Where">Where to put the probe, in kitchen words.</param>
+/// <param name="Thickness">Thickness of this place over the thickness of the cut.</param>
+/// <param name="Dimensionality">Shape between slab (1), cylinder (2) and sphere (3).</param>
+/// <param name="BoneRadiusMm">Radius of a bone in the middle at the typical weight; 0 without.</param>
+/// <param name="MassShare">Share of the piece that heats like this place; adds up to 1 over the spots.</param>
+public sealed record Spot(string Id, string Where, Figure Thickness, Figure Dimensionality, Figure BoneRadiusMm, Figure MassShare);
+
+/// <summary>Conversion of collagen (0 to 1, mean over the piece) at which a cut reaches each aim.</summary>
+/// <param name="SliceMost">Above this it no longer carves cleanly.</param>
+/// <param name="PullLeast">From here it pulls.</param>
+/// <param name="FallApartLeast">From here it falls apart.</param>
+/// <param name="Most">Above this it is stringy or mushy.</param>
+/// <param name="Source">Citation or "estimate".</param>
+public sealed record TendernessWindow(double SliceMost, double PullLeast, double FallApartLeast, double Most, string Source)
+{
+    /// <summary>Lowest index of the window of an aim.</summary>
+    public double Least(Aim aim) => aim switch { Aim.Pull => PullLeast, Aim.FallApart => FallApartLeast, _ => 0 };
+
+    /// <summary>Highest index of the window of an aim.</summary>
+    public double Greatest(Aim aim) => aim == Aim.Slice ? SliceMost : Most;
+}
+
+/// <summary>One cut of one bird: everything that the computation and the words need to know about it.</summary>
+public sealed record Cut
+{
+    /// <summary>Stable name in requests and saved plans.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>The bird.</summary>
+    public required Species Species { get; init; }
+
+    /// <summary>Which part of it.</summary>
+    public required Part Part { get; init; }
+
+    /// <summary>Name of one piece on screen.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Name of several.</summary>
+    public required string Plural { get; init; }
+
+    /// <summary>True when the bone is in.</summary>
+    public required bool BoneIn { get; init; }
+
+    /// <summary>True when this is meant where the cook does not say bone in or out.</summary>
+    public bool Usual { get; init; }
+
+    /// <summary>Lightest piece that is usual.</summary>
+    public required Figure MinKg { get; init; }
+
+    /// <summary>Typical weight of a piece.</summary>
+    public required Figure TypicalKg { get; init; }
+
+    /// <summary>Heaviest piece that is usual.</summary>
+    public required Figure MaxKg { get; init; }
+
+    /// <summary>Thickness at the thickest point of a piece of typical weight, mm.</summary>
+    public required Figure ThicknessMm { get; init; }
+
+    /// <summary>Critical spots: two for whole birds, crowns and leg quarters, one for the rest.</summary>
+    public required IReadOnlyList<Spot> Spots { get; init; }
+
+    /// <summary>What the meat is made of.</summary>
+    public required Tissue Tissue { get; init; }
+
+    /// <summary>Where slices, pulls and falls apart begin.</summary>
+    public required TendernessWindow Window { get; init; }
+
+    /// <summary>How it is usually wanted.</summary>
+    public required Aim UsualAim { get; init; }
+
+    /// <summary>Thickness of a piece of a given weight: all lengths go with the cube root of the mass.</summary>
+    /// <param name="pieceKg">Mass of one piece, kg, above 0.</param>
+    /// <returns>Thickness at the thickest point, m.</returns>
+    public double ThicknessMetres(double pieceKg) => ThicknessMm.Value / 1000 * Math.Cbrt(pieceKg / TypicalKg.Value);
+}

@@ -1,0 +1,58 @@
+namespace Ikuzo.Core.Quantities;
+
+/// <summary>The units that words on screen use. Numbers in requests and answers are always SI.</summary>
+public enum UnitSystem
+{
+    /// <summary>Grams, millimetres, millilitres, °C.</summary>
+    Metric,
+
+    /// <summary>Pounds, inches, cups, °F.</summary>
+    Us,
+}
+
+/// <summary>Quantities in words. The only place where Core turns numbers into text.</summary>
+/// <param name="units">Units to speak in.</param>
+public sealed class Wording(UnitSystem units)
+{
+    /// <summary>Pounds in a kilogram (international pound, exact: 0.45359237 kg).</summary>
+    public const double PoundKg = 0.45359237;
+
+    /// <summary>Millimetres in an inch (exact).</summary>
+    public const double InchMm = 25.4;
+
+    /// <summary>Millilitres in a US customary cup (236.588 ml).</summary>
+    public const double CupMl = 236.588;
+
+    /// <summary>Millilitres in a US liquid quart.</summary>
+    public const double QuartMl = 4 * CupMl;
+
+    private bool Us => units == UnitSystem.Us;
+
+    /// <summary>A temperature in whole degrees.</summary>
+    public string Temperature(double celsius) => Us ? Text($"{celsius * 1.8 + 32:0} °F") : Text($"{celsius:0} °C");
+
+    /// <summary>A difference of temperatures.</summary>
+    public string Kelvins(double kelvin) => Us ? Text($"{kelvin * 1.8:0} °F") : Text($"{kelvin:0} °C");
+
+    /// <summary>A volume: rounded to 10 ml, or quarter cups.</summary>
+    public string Volume(double ml) => Us ? Text($"{Math.Round(ml / CupMl * 4) / 4:0.##} cups") : Text($"{Math.Round(ml / 10) * 10:0} ml");
+
+    /// <summary>A mass: grams below a kilogram; pounds and ounces.</summary>
+    public string Mass(double kg) => Us
+        ? Text($"{kg / PoundKg:0.0} lb")
+        : kg < 1 ? Text($"{kg * 1000:0} g") : Text($"{kg:0.0#} kg");
+
+    /// <summary>A thickness.</summary>
+    public string Length(double metres) => Us ? Text($"{metres * 1000 / InchMm:0.0} in") : Text($"{metres * 1000:0} mm");
+
+    /// <summary>A height above the sea.</summary>
+    public string Altitude(double metres) => Us ? Text($"{metres / 0.3048:#,0} ft") : Text($"{metres:#,0} m");
+
+    /// <summary>Whole minutes.</summary>
+    public static string Minutes(double minutes) => Text($"{minutes:0} min");
+
+    /// <summary>A share in percent with one decimal.</summary>
+    public static string Percent(double percent) => Text($"{percent:0.0} %");
+
+    private static string Text(FormattableString text) => FormattableString.Invariant(text);
+}
