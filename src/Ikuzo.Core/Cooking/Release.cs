@@ -34,7 +34,7 @@ public readonly record struct Release(ReleaseKind Kind, double RestMinutes = 0)
     private const double RestLimitSeconds = 2 * 3600;
 
     /// <summary>Longest time left alone before the valve is opened, s.</summary>
-    public double MostRestSeconds => Kind switch
+    internal double MostRestSeconds => Kind switch
     {
         ReleaseKind.Natural => RestLimitSeconds,
         ReleaseKind.RestThenVent => RestMinutes * 60,
@@ -42,7 +42,7 @@ public readonly record struct Release(ReleaseKind Kind, double RestMinutes = 0)
     };
 
     /// <summary>Time constant of the fall once the valve is open, s.</summary>
-    public double TauSeconds => Kind == ReleaseKind.Pulsed ? PulsedTauSeconds : VentTauSeconds;
+    internal double TauSeconds => Kind == ReleaseKind.Pulsed ? PulsedTauSeconds : VentTauSeconds;
 
     /// <summary>Left alone until the pin drops.</summary>
     public static Release Natural => new(ReleaseKind.Natural);

@@ -132,6 +132,9 @@ public sealed record PlanRequest
     /// <summary>Release that the cook wants to try; null for the computed one.</summary>
     public Release? Release { get; init; }
 
+    /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
+    public IReadOnlyList<string> Confirmed { get; init; } = [];
+
     /// <summary>Units of the words in the answer.</summary>
     public UnitSystem Units { get; init; }
 

@@ -38,8 +38,8 @@ public static class CutCatalogue
 
         Of("turkey-whole", Species.Turkey, Part.Whole, "whole turkey", "whole turkeys", true, (2.5, 4.5, 7.0), 72, Tissue.TurkeyBreast, Leg, Aim.Slice, Bird(1.15, 9), usual: true),
         Of("turkey-crown", Species.Turkey, Part.Crown, "turkey crown", "turkey crowns", true, (1.5, 2.8, 4.5), 72, Tissue.TurkeyBreast, Breast, Aim.Slice, CrownSpots, usual: true),
-        Of("turkey-breast-boneless", Species.Turkey, Part.Breast, "turkey breast, no bone", "turkey breasts, no bone", false, (0.5, 1.2, 2.2), 64, Tissue.TurkeyBreast, Breast, Aim.Slice, One("thickest part of the breast, from the side", 1.5), usual: true),
-        Of("turkey-breast-bone-in", Species.Turkey, Part.Breast, "turkey breast on the bone", "turkey breasts on the bone", true, (1.0, 2.2, 3.5), 74, Tissue.TurkeyBreast, Breast, Aim.Slice, One("thickest part of the breast, beside the bone but not on it", 1.5)),
+        Of("turkey-breast-boneless", Species.Turkey, Part.Breast, "turkey breast, no bone", "turkey breasts, no bone", false, (0.5, 1.2, 2.2), 64, Tissue.TurkeyBreast, Breast, Aim.Slice, One("thickest part of the breast, from the side", 1.7), usual: true),
+        Of("turkey-breast-bone-in", Species.Turkey, Part.Breast, "turkey breast on the bone", "turkey breasts on the bone", true, (1.0, 2.2, 3.5), 74, Tissue.TurkeyBreast, Breast, Aim.Slice, One("thickest part of the breast, beside the bone but not on it", 1.6)),
         Of("turkey-tenderloin", Species.Turkey, Part.Tender, "turkey tenderloin", "turkey tenderloins", false, (0.2, 0.32, 0.5), 42, Tissue.TurkeyBreast, Breast, Aim.Slice, One("the thick end, along the piece", 1.8), usual: true),
         Of("turkey-thigh-boneless", Species.Turkey, Part.Thigh, "turkey thigh, no bone", "turkey thighs, no bone", false, (0.25, 0.45, 0.8), 38, Tissue.TurkeyLegSkin, Leg, Aim.Pull, One("thickest fold of the thigh", 1.35)),
         Of("turkey-thigh-bone-in", Species.Turkey, Part.Thigh, "turkey thigh, bone in", "turkey thighs, bone in", true, (0.35, 0.65, 1.1), 58, Tissue.TurkeyLegSkin, Leg, Aim.Pull, One("thickest part, next to the bone but not on it", 1.6, 8), usual: true),
@@ -61,7 +61,7 @@ public static class CutCatalogue
 
     private static Spot[] CrownSpots =>
     [
-        SpotOf("breast", "deepest part of the breast, from the neck end, not touching bone", 1, 1.5, 0, 0.8),
+        SpotOf("breast", "deepest part of the breast, from the neck end, not touching bone", 1, 1.6, 0, 0.8),
         SpotOf("shoulder", "beside the shoulder joint where the wing was, not touching bone", 0.85, 1.9, 4, 0.2),
     ];
 

@@ -1,0 +1,170 @@
+using Ikuzo.Core.Cooking;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>5th, 50th and 95th percentile.</summary>
+public readonly record struct Spread90(double P05, double P50, double P95);
+
+/// <summary>1st, 50th and 99th percentile.</summary>
+public readonly record struct Spread98(double P01, double P50, double P99);
+
+/// <summary>One spot of the meat.</summary>
+/// <param name="Id">Spot of the cut.</param>
+/// <param name="Where">Where the probe goes.</param>
+/// <param name="AtOpening">When the lid may be opened, °C.</param>
+/// <param name="Peak">Highest value, carry-over after opening included, °C. Never makes a plan safe.</param>
+public sealed record SpotOutcome(string Id, string Where, Spread98 AtOpening, Spread98 Peak);
+
+/// <summary>How tender the meat ends. An index, not a measurement.</summary>
+/// <param name="Index">Collagen converted, mean over the meat, 0 to 1.</param>
+/// <param name="AtBone">The same where it is least, at the bone or in the middle.</param>
+/// <param name="Label">In kitchen words.</param>
+public sealed record TendernessOutcome(double Index, double AtBone, string Label);
+
+/// <summary>Curves over minutes since lid-on.</summary>
+/// <param name="Minutes">Clock, min.</param>
+/// <param name="Pot">Median pot temperature, °C.</param>
+/// <param name="Coldest">Coldest spot, °C.</param>
+/// <param name="Surface">Median surface of the meat, °C.</param>
+public sealed record HeatCurve(double[] Minutes, double[] Pot, CurveBand Coldest, double[] Surface);
+
+/// <summary>A band of curves.</summary>
+public sealed record CurveBand(double[] P01, double[] P50, double[] P99);
+
+/// <summary>What one whole minute under pressure would give, with the release of the plan.</summary>
+/// <param name="Minutes">Minutes held.</param>
+/// <param name="ChanceSafe">Share of the ensemble at 74 °C or more.</param>
+/// <param name="ColdestP01">Coldest spot, 1st percentile, °C.</param>
+/// <param name="ColdestP50">Coldest spot, median, °C.</param>
+/// <param name="WaterLossP50">Water lost, median, percent of raw weight.</param>
+/// <param name="Tenderness">Tenderness index, median.</param>
+public sealed record BandPoint(double Minutes, double ChanceSafe, double ColdestP01, double ColdestP50, double WaterLossP50, double Tenderness);
+
+/// <summary>The liquid of the cook.</summary>
+/// <param name="MinimumMl">Least that the pot asks for.</param>
+/// <param name="GivenOffMl">Given off by meat and companions.</param>
+/// <param name="AbsorbedMl">Drunk by grains and pulses.</param>
+/// <param name="AtEndMl">Left at opening, given-off juice included.</param>
+public sealed record LiquidOutcome(double MinimumMl, MedianOnly GivenOffMl, double AbsorbedMl, MedianOnly AtEndMl);
+
+/// <summary>A median.</summary>
+public readonly record struct MedianOnly(double P50);
+
+/// <summary>A low percentile, the one that matters for safety.</summary>
+public readonly record struct LowOnly(double P01);
+
+/// <summary>How hard a warning is.</summary>
+public enum WarningLevel
+{
+    /// <summary>Do not start like this.</summary>
+    Stop,
+
+    /// <summary>Look out.</summary>
+    Caution,
+
+    /// <summary>Good to know.</summary>
+    Note,
+}
+
+/// <summary>A warning: what to do and why.</summary>
+/// <param name="Code">Stable name.</param>
+/// <param name="Level">How hard.</param>
+/// <param name="Text">What to do.</param>
+/// <param name="Because">The harm or the reason.</param>
+public sealed record Warning(string Code, WarningLevel Level, string Text, string Because);
+
+/// <summary>What another way of letting the pressure go would cost.</summary>
+/// <param name="Release">The way.</param>
+/// <param name="Minutes">Minutes it needs to be safe and as tender as wanted; null when it never gets there.</param>
+/// <param name="TotalMinutes">From lid-on to opening, nominal cook, min.</param>
+/// <param name="WaterLossPercent">Water lost, nominal cook, percent of raw weight.</param>
+public sealed record ReleaseOption(Release Release, double? Minutes, double TotalMinutes, double WaterLossPercent);
+
+/// <summary>The answer: minutes, release and what they lead to.</summary>
+public sealed record Plan
+{
+    /// <summary>Minutes under pressure; null when no plan can be made safe.</summary>
+    public required double? Minutes { get; init; }
+
+    /// <summary>Setting of the pot.</summary>
+    public required PressureSetting Pressure { get; init; }
+
+    /// <summary>How to let the pressure go.</summary>
+    public required Release? Release { get; init; }
+
+    /// <summary>Why these minutes and this release, in sentences.</summary>
+    public required IReadOnlyList<string> Why { get; init; }
+
+    /// <summary>Least whole minutes that are safe with this release; null when none are.</summary>
+    public required double? SafeMinimumMinutes { get; init; }
+
+    /// <summary>Minutes that Ikuzo would set; differs from <see cref="Minutes"/> when the cook tries others.</summary>
+    public required double? RecommendedMinutes { get; init; }
+
+    /// <summary>Share of the ensemble with the coldest spot at 74 °C or more at opening.</summary>
+    public double? ChanceSafe { get; init; }
+
+    /// <summary>From lid-on until pressure.</summary>
+    public Spread90? ToPressureMinutes { get; init; }
+
+    /// <summary>From the end of the hold until the lid may be opened.</summary>
+    public Spread90? ReleaseMinutes { get; init; }
+
+    /// <summary>From lid-on until the lid may be opened.</summary>
+    public Spread90? TotalMinutes { get; init; }
+
+    /// <summary>Temperature at which the pot holds, °C.</summary>
+    public required double HeldCelsius { get; init; }
+
+    /// <summary>Boiling point in this kitchen, °C.</summary>
+    public required double BoilingCelsius { get; init; }
+
+    /// <summary>Thickness that was computed with, mm, and whether it was measured.</summary>
+    public required double ThicknessMm { get; init; }
+
+    /// <summary>The spots.</summary>
+    public IReadOnlyList<SpotOutcome> Spots { get; init; } = [];
+
+    /// <summary>Water lost, percent of raw weight.</summary>
+    public Spread90? WaterLossPercent { get; init; }
+
+    /// <summary>Water lost to flashing at venting alone.</summary>
+    public MedianOnly? FlashLossPercent { get; init; }
+
+    /// <summary>How tender.</summary>
+    public TendernessOutcome? Tenderness { get; init; }
+
+    /// <summary>Log10 reduction of Salmonella at the least heated spot; information, never a reason to cook less.</summary>
+    public LowOnly? Log10Reduction { get; init; }
+
+    /// <summary>Minutes between 5 and 60 °C in the middle, 95th percentile.</summary>
+    public double? DangerZoneMinutesP95 { get; init; }
+
+    /// <summary>Curves; null when the pot never comes to pressure.</summary>
+    public HeatCurve? Curve { get; init; }
+
+    /// <summary>What every minute would give.</summary>
+    public IReadOnlyList<BandPoint> Band { get; init; } = [];
+
+    /// <summary>The liquid.</summary>
+    public LiquidOutcome? Liquid { get; init; }
+
+    /// <summary>Other ways of letting the pressure go, with their cost.</summary>
+    public IReadOnlyList<ReleaseOption> Releases { get; init; } = [];
+
+    /// <summary>Warnings, stops first.</summary>
+    public required IReadOnlyList<Warning> Warnings { get; init; }
+}
+
+/// <summary>The household safety rule.</summary>
+public static class SafetyRule
+{
+    /// <summary>Every spot must reach this before the lid opens, °C: 165 °F, USDA FSIS, all poultry.</summary>
+    public const double CoreCelsius = 74;
+
+    /// <summary>Share of the ensemble that must reach it.</summary>
+    public const double ShareSafe = 0.99;
+
+    /// <summary>Longest time that food may spend between 5 and 60 °C, min (USDA FSIS two-hour rule).</summary>
+    public const double DangerZoneMinutes = 120;
+}

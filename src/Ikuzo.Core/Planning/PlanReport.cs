@@ -1,0 +1,136 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>Reads the quantiles of a plan off its ensemble.</summary>
+internal static class PlanReport
+{
+    private const double MeatMlPerGramLost = 1.0;
+
+    public static Plan Of(
+        PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, MinuteBand band, Branch branch,
+        double? safe, double? recommended, DetailedRun run)
+    {
+        var tenderness = Tenderness(request, run);
+        return new Plan
+        {
+            Minutes = branch.HoldMinutes,
+            Pressure = request.Pressure,
+            Release = branch.Release,
+            Why = Reasons.Of(request, model, branch, safe, run, scouted),
+            SafeMinimumMinutes = safe,
+            RecommendedMinutes = recommended,
+            ChanceSafe = run.Outcome.ChanceAtLeast(SafetyRule.CoreCelsius),
+            ToPressureMinutes = Ninety(run.ToPressureMinutes),
+            ReleaseMinutes = Ninety(run.Outcome.ReleaseMinutes),
+            TotalMinutes = Ninety(run.Outcome.ElapsedMinutes),
+            HeldCelsius = Round(model.HeldCelsius),
+            BoilingCelsius = Round(model.BoilingCelsius),
+            ThicknessMm = Round(request.Load.ThicknessMetres * 1000),
+            Spots = [.. request.Load.Cut.Spots.Select((s, i) => new SpotOutcome(s.Id, s.Where, NinetyEight(run.Outcome.SpotCelsius[i]), NinetyEight(run.PeakCelsius[i])))],
+            WaterLossPercent = Ninety(run.Outcome.WaterLossPercent),
+            FlashLossPercent = new MedianOnly(Median(run.Outcome.FlashPercent)),
+            Tenderness = tenderness,
+            Log10Reduction = new LowOnly(Round(Math.Min(Physics.Kinetics.LogReductionCap, Quantiles.Of(Quantiles.Sorted(run.LogReduction), 0.01)))),
+            DangerZoneMinutesP95 = Ninety(run.DangerMinutes).P95,
+            Curve = Curve(run),
+            Band = [.. band.Points.Select(Rounded)],
+            Liquid = Liquid(request, run),
+            Releases = [.. scouted.Select(Option)],
+            Warnings = [.. AfterComputing(request, run, safe, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
+        };
+    }
+
+    public static ReleaseOption Option(ScoutedRelease scouted)
+        => new(scouted.Release, scouted.Minutes, Round(scouted.TotalMinutes), Round(scouted.WaterLossPercent));
+
+    private static IEnumerable<Warning> AfterComputing(PlanRequest request, DetailedRun run, double? safe, TendernessOutcome tenderness)
+    {
+        if (!Planner.IsSafe(run.Outcome))
+        {
+            var chance = run.Outcome.ChanceAtLeast(SafetyRule.CoreCelsius);
+            yield return Warnings.TooShort(chance, NinetyEight(run.Outcome.Coldest), safe, new Wording(request.Units));
+        }
+
+        if (tenderness.Index > request.Load.Cut.Window.Greatest(request.WantedAim))
+        {
+            yield return Warnings.PastWindow(request, tenderness);
+        }
+
+        var danger = Ninety(run.DangerMinutes).P95;
+        if (danger > SafetyRule.DangerZoneMinutes)
+        {
+            yield return Warnings.SlowThroughDanger(danger);
+        }
+    }
+
+    private static TendernessOutcome Tenderness(PlanRequest request, DetailedRun run)
+    {
+        var index = Median(run.Outcome.Tenderness);
+        return new TendernessOutcome(index, Median(run.TendernessAtCore), Reasons.Label(request.Load.Cut.Window, index, request.Load.Cut.BoneIn));
+    }
+
+    private static LiquidOutcome Liquid(PlanRequest request, DetailedRun run)
+    {
+        var loss = Median(run.Outcome.WaterLossPercent) - Median(run.Outcome.FlashPercent);
+        var givenOff = loss / 100 * request.Load.TotalKg * 1000 * MeatMlPerGramLost + request.Companions.Sum(c => c.Grams * c.Companion.GivesOffMlPerGram);
+        var absorbed = request.Companions.Sum(c => c.Grams * c.Companion.AbsorbsMlPerGram);
+        var steam = request.Pot.PurgeJoule / 2257; // g of steam that leave before the valve closes
+        return new LiquidOutcome(
+            Round(request.Pot.MinimumLiquidMl), new MedianOnly(Round(givenOff)), Round(absorbed), new MedianOnly(Round(Math.Max(0, request.Liquid + givenOff - absorbed - steam))));
+    }
+
+    private static HeatCurve Curve(DetailedRun run)
+    {
+        var points = run.Pot[0].Length;
+        var minutes = new double[points];
+        double[] pot = new double[points], p01 = new double[points], p50 = new double[points], p99 = new double[points], surface = new double[points];
+        var column = new double[run.Pot.Count];
+        double[] Sorted(IReadOnlyList<double[]> curves, int at)
+        {
+            for (var p = 0; p < column.Length; p++)
+            {
+                column[p] = curves[p][at];
+            }
+
+            Array.Sort(column);
+            return column;
+        }
+
+        for (var i = 0; i < points; i++)
+        {
+            minutes[i] = i * DetailedRun.CurveStepMinutes;
+            pot[i] = Round(Quantiles.Of(Sorted(run.Pot, i), 0.5));
+            surface[i] = Round(Quantiles.Of(Sorted(run.Surface, i), 0.5));
+            var coldest = Sorted(run.Coldest, i);
+            p01[i] = Round(Quantiles.Of(coldest, 0.01));
+            p50[i] = Round(Quantiles.Of(coldest, 0.5));
+            p99[i] = Round(Quantiles.Of(coldest, 0.99));
+        }
+
+        return new HeatCurve(minutes, pot, new CurveBand(p01, p50, p99), surface);
+    }
+
+    private static Spread90 Ninety(double[] values)
+    {
+        var sorted = Quantiles.Sorted(values);
+        return new Spread90(Round(Quantiles.Of(sorted, 0.05)), Round(Quantiles.Of(sorted, 0.5)), Round(Quantiles.Of(sorted, 0.95)));
+    }
+
+    private static Spread98 NinetyEight(double[] values)
+    {
+        var sorted = Quantiles.Sorted(values);
+        return new Spread98(Down(Quantiles.Of(sorted, 0.01)), Round(Quantiles.Of(sorted, 0.5)), Round(Quantiles.Of(sorted, 0.99)));
+    }
+
+    private static BandPoint Rounded(BandPoint p)
+        => new(p.Minutes, Down(p.ChanceSafe, 4), Down(p.ColdestP01), Round(p.ColdestP50), Round(p.WaterLossP50), Round(p.Tenderness, 3));
+
+    private static double Median(double[] values) => Round(Quantiles.Of(Quantiles.Sorted(values), 0.5), 3);
+
+    private static double Round(double value, int digits = 2) => Math.Round(value, digits);
+
+    // What says "safe" is only ever rounded down.
+    private static double Down(double value, int digits = 2) => Math.Floor(value * Math.Pow(10, digits)) / Math.Pow(10, digits);
+}

@@ -1,0 +1,103 @@
+using Ikuzo.Core.Cooking;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>Answers "how long for this, and how do I let the steam out": from a request to a plan.</summary>
+/// <remarks>
+/// A scout of nominal and cautious cooks finds roughly what each release needs; the ensemble is computed at some minutes around it with
+/// the best release; every whole minute between is interpolated per particle; the chosen ending is then computed in full and checked.
+/// </remarks>
+public static class Planner
+{
+    private static readonly double[] NodeShares = [0, 0.25, 0.5, 0.7, 0.85, 1, 1.2, 1.5, 2];
+    private const double LeastBandMinutes = 10;
+    private const int MostCorrections = 5;
+
+    /// <summary>Computes a plan. Deterministic: the same request gives the same plan.</summary>
+    /// <param name="request">The question, within the limits of its types.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    public static Plan Compute(PlanRequest request, CancellationToken cancellation = default)
+    {
+        var model = ModelBuilder.Build(request);
+        if (Warnings.CannotGoIn(request))
+        {
+            return Refuse(request, model, [], []);
+        }
+
+        var aim = request.Load.Cut.Window.Least(request.WantedAim);
+        var scouted = Scout.Run(model, request.Release is { } wanted ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)] : ReleaseChoice.Open(request), aim);
+        if (scouted is null)
+        {
+            return Refuse(request, model, [], [Warnings.NoPressure()]);
+        }
+
+        var best = request.Release is null ? ReleaseChoice.Best(scouted) : scouted[0];
+        return best?.Minutes is null && request.Minutes is null
+            ? Refuse(request, model, scouted, [Warnings.NeverSafe(request)])
+            : Answer(request, model, scouted, best ?? scouted[0], cancellation);
+    }
+
+    private static Plan Answer(
+        PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, ScoutedRelease best, CancellationToken cancellation)
+    {
+        var aim = request.Load.Cut.Window.Least(request.WantedAim);
+        var band = Band(request, model, best, cancellation);
+        var safe = band.SafeMinimum;
+        var recommended = band.Least(aim) ?? safe;
+        if (recommended is null && request.Minutes is null)
+        {
+            return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);
+        }
+
+        var branch = new Branch(request.Minutes ?? recommended!.Value, best.Release);
+        var run = Run(model, branch, best, cancellation);
+        for (var i = 0; i < MostCorrections && request.Minutes is null && !IsSafe(run.Outcome); i++)
+        {
+            // Interpolation between nodes can promise a shade too much; the full computation has the last word.
+            branch = branch with { HoldMinutes = branch.HoldMinutes + 1 };
+            recommended = branch.HoldMinutes;
+            safe = Math.Max(safe ?? 0, branch.HoldMinutes);
+            run = Run(model, branch, best, cancellation);
+        }
+
+        return request.Minutes is null && !IsSafe(run.Outcome)
+            ? Refuse(request, model, scouted, [Warnings.NeverSafe(request)])
+            : PlanReport.Of(request, model, scouted, band, branch, safe, recommended, run);
+    }
+
+    /// <summary>True when 99 % of the ensemble has every spot at 74 °C or more at opening.</summary>
+    internal static bool IsSafe(BranchOutcome outcome)
+        => outcome.ChanceAtLeast(SafetyRule.CoreCelsius) >= SafetyRule.ShareSafe
+            && Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01) >= SafetyRule.CoreCelsius;
+
+    private static MinuteBand Band(PlanRequest request, CookModel model, ScoutedRelease best, CancellationToken cancellation)
+    {
+        var around = Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
+        var last = Math.Max(Math.Round(around * NodeShares[^1]), Math.Ceiling(request.Minutes ?? 0));
+        var minutes = NodeShares.Select(s => Math.Round(around * s)).Append(last).Distinct().Order();
+        var result = Ensemble.Run(model, ParticleSource.Ensemble, [.. minutes.Select(m => new Branch(m, best.Release))], cancellation);
+        return new MinuteBand(result.Outcomes);
+    }
+
+    private static DetailedRun Run(CookModel model, Branch branch, ScoutedRelease best, CancellationToken cancellation)
+    {
+        const double SlowerThanNominal = 1.3, Tail = 12;
+        var length = (best.TotalMinutes - (best.Minutes ?? 0)) * SlowerThanNominal + branch.HoldMinutes + Tail;
+        return DetailedRun.Run(model, ParticleSource.Ensemble, branch, length, cancellation);
+    }
+
+    private static Plan Refuse(PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, IReadOnlyList<Warning> stops) => new()
+    {
+        Minutes = null,
+        Pressure = request.Pressure,
+        Release = null,
+        Why = [.. stops.Select(s => s.Because)],
+        SafeMinimumMinutes = null,
+        RecommendedMinutes = null,
+        HeldCelsius = model.HeldCelsius,
+        BoilingCelsius = model.BoilingCelsius,
+        ThicknessMm = request.Load.ThicknessMetres * 1000,
+        Releases = [.. scouted.Select(PlanReport.Option)],
+        Warnings = [.. stops, .. Warnings.Of(request)],
+    };
+}

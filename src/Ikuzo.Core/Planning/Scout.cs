@@ -1,0 +1,115 @@
+using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Cooking;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>What a release needs, from a nominal and a cautious cook.</summary>
+/// <param name="Release">The release.</param>
+/// <param name="Minutes">Minutes until the cautious cook is safe and the nominal one as tender as wanted; null if not within the limit.</param>
+/// <param name="TotalMinutes">From lid-on to opening at those minutes, nominal.</param>
+/// <param name="WaterLossPercent">Water lost at those minutes, nominal.</param>
+public sealed record ScoutedRelease(Release Release, double? Minutes, double TotalMinutes, double WaterLossPercent);
+
+/// <summary>
+/// Finds roughly how long each release needs, with one block of particles: lane i is the nominal cook with release i, lane i + 4 the
+/// cautious one. The ensemble then looks closely around the answer.
+/// </summary>
+internal static class Scout
+{
+    /// <summary>No plan holds longer than this, min.</summary>
+    public const double MostMinutes = 120;
+
+    private const int Releases = Lanes.Width / 2;
+
+    /// <summary>Scouts up to four releases; null when the pot does not come to pressure.</summary>
+    public static IReadOnlyList<ScoutedRelease>? Run(CookModel model, IReadOnlyList<Release> releases, double leastTenderness)
+    {
+        IReadOnlyList<ScoutedRelease>? found = null;
+        Ensemble.ForEachBlock(ParticleSource.Scout, (block, _) => found = Run(block, model, releases, leastTenderness), CancellationToken.None);
+        return found;
+    }
+
+    private static ScoutedRelease[]? Run(CookBlock block, CookModel model, IReadOnlyList<Release> releases, double leastTenderness)
+    {
+        block.Load(model, ParticleSource.Scout, 0);
+        if (!block.ComeUp())
+        {
+            return null;
+        }
+
+        Lane rest = PerLane(i => releases[Math.Min(i, releases.Count - 1)].MostRestSeconds);
+        Lane tau = PerLane(i => releases[Math.Min(i, releases.Count - 1)].TauSeconds);
+        var tracks = releases.Select((r, i) => new Track(r, i, leastTenderness)).ToArray();
+        for (var minutes = 0.0; minutes <= MostMinutes && tracks.Any(t => !t.Done); minutes += minutes < 30 ? 3 : minutes < 60 ? 5 : 10)
+        {
+            block.Hold(minutes * 60);
+            block.Keep();
+            block.Let(rest, tau);
+            foreach (var track in tracks)
+            {
+                track.See(block, minutes);
+            }
+
+            block.GoBack();
+        }
+
+        return [.. tracks.Select(t => t.Result())];
+    }
+
+    private static Lane PerLane(Func<int, double> value)
+    {
+        Span<double> eight = stackalloc double[Lanes.Width];
+        for (var i = 0; i < Lanes.Width; i++)
+        {
+            eight[i] = value(i % Releases);
+        }
+
+        return Lanes.From(eight);
+    }
+
+    /// <summary>Follows one release from node to node until it is good enough, then interpolates.</summary>
+    private sealed class Track(Release release, int lane, double leastTenderness)
+    {
+        private Sample? _before;
+        private Sample? _after;
+
+        public bool Done { get; private set; }
+
+        public void See(CookBlock block, double minutes)
+        {
+            if (Done)
+            {
+                return;
+            }
+
+            _before = _after;
+            _after = new Sample(
+                minutes,
+                block.ColdestCelsius()[lane + Releases],
+                block.Tenderness()[lane],
+                block.ElapsedSeconds[lane] / 60,
+                block.WaterLossPercent()[lane]);
+            Done = _after.Cautious >= SafetyRule.CoreCelsius && _after.Tenderness >= leastTenderness;
+        }
+
+        public ScoutedRelease Result()
+        {
+            var after = _after!;
+            var before = _before ?? after;
+            var share = Math.Max(
+                Crossing(before.Cautious, after.Cautious, SafetyRule.CoreCelsius),
+                Crossing(before.Tenderness, after.Tenderness, leastTenderness));
+            double Mix(double from, double to) => from + share * (to - from);
+            return new ScoutedRelease(
+                release,
+                Done ? Math.Ceiling(Mix(before.Minutes, after.Minutes)) : null,
+                Mix(before.Total, after.Total),
+                Mix(before.Loss, after.Loss));
+        }
+
+        private static double Crossing(double from, double to, double level)
+            => from >= level || to <= from ? 0 : Math.Min(1, (level - from) / (to - from));
+
+        private sealed record Sample(double Minutes, double Cautious, double Tenderness, double Total, double Loss);
+    }
+}

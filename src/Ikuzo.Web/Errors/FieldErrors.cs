@@ -1,0 +1,59 @@
+using System.Globalization;
+
+namespace Ikuzo.Web.Errors;
+
+/// <summary>Collects what is wrong with a request, by field.</summary>
+public sealed class FieldErrors
+{
+    private readonly Dictionary<string, List<string>> _messages = [];
+
+    /// <summary>True when nothing is wrong.</summary>
+    public bool None => _messages.Count == 0;
+
+    /// <summary>Messages by field.</summary>
+    public IDictionary<string, string[]> ToDictionary() => _messages.ToDictionary(m => m.Key, m => m.Value.ToArray());
+
+    /// <summary>Notes that a field is wrong.</summary>
+    public void Add(string field, string message)
+    {
+        if (!_messages.TryGetValue(field, out var list))
+        {
+            _messages[field] = list = [];
+        }
+
+        list.Add(message);
+    }
+
+    /// <summary>Checks a number that may be missing.</summary>
+    public void Range(string field, double? value, double least, double most, string unit)
+    {
+        if (value is { } v && !(v >= least && v <= most))
+        {
+            Add(field, string.Create(CultureInfo.InvariantCulture, $"must lie between {least} and {most}{(unit.Length > 0 ? " " : "")}{unit}."));
+        }
+    }
+
+    /// <summary>Checks a number that must be there.</summary>
+    public void RequiredRange(string field, double? value, double least, double most, string unit)
+    {
+        if (value is null)
+        {
+            Add(field, "is missing.");
+        }
+
+        Range(field, value, least, most, unit);
+    }
+
+    /// <summary>Checks a text that must be there.</summary>
+    public void RequiredText(string field, string? value, int most)
+    {
+        if (string.IsNullOrWhiteSpace(value))
+        {
+            Add(field, "is missing.");
+        }
+        else if (value.Length > most)
+        {
+            Add(field, string.Create(CultureInfo.InvariantCulture, $"is longer than {most} characters."));
+        }
+    }
+}

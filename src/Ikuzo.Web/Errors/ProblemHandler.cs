@@ -1,0 +1,43 @@
+using System.Text.Json;
+using Microsoft.AspNetCore.Diagnostics;
+
+namespace Ikuzo.Web.Errors;
+
+/// <summary>Turns what is thrown while a request is read or answered into problem details.</summary>
+internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : IExceptionHandler
+{
+    public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellationToken)
+    {
+        if (exception is OperationCanceledException && context.RequestAborted.IsCancellationRequested)
+        {
+            context.Response.StatusCode = StatusCodes.Status499ClientClosedRequest;
+            return true;
+        }
+
+        var problem = exception switch
+        {
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(Problems.BodyTooLarge, "Send at most 64 kB."),
+            BadHttpRequestException bad => Unreadable(bad),
+            _ => Unexpected(exception),
+        };
+        context.Response.StatusCode = problem.Status!.Value;
+        await context.Response.WriteAsJsonAsync(problem, problem.GetType(), options: null, "application/problem+json", cancellationToken);
+        return true;
+    }
+
+    private static HttpValidationProblemDetails Unreadable(BadHttpRequestException bad)
+    {
+        var field = bad.InnerException is JsonException { Path: { Length: > 2 } path } ? path[2..] : "body";
+        var message = bad.InnerException is JsonException ? "is not readable: check the type of this value and the JSON around it." : bad.Message;
+        return Problems.Invalid(new Dictionary<string, string[]> { [field] = [message] });
+    }
+
+    private Microsoft.AspNetCore.Mvc.ProblemDetails Unexpected(Exception exception)
+    {
+        LogUnexpected(logger, exception);
+        return Problems.Of(Problems.Unexpected, "Try again; if it stays, look at the server's log.");
+    }
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "Unexpected error")]
+    private static partial void LogUnexpected(ILogger logger, Exception exception);
+}

@@ -1,0 +1,60 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Ikuzo.Web.Errors;
+
+/// <summary>Every error that the server answers with: code, status and what to do. RFC 9457 problem details.</summary>
+public static class Problems
+{
+    /// <summary>A field is wrong: 400.</summary>
+    public const string InvalidInput = "invalid-input";
+
+    /// <summary>The body is too large: 413.</summary>
+    public const string BodyTooLarge = "body-too-large";
+
+    /// <summary>There is no such thing: 404.</summary>
+    public const string NotFound = "not-found";
+
+    /// <summary>It would leave the kitchen without a pot: 409.</summary>
+    public const string LastPot = "last-pot";
+
+    /// <summary>Our fault: 500.</summary>
+    public const string Unexpected = "unexpected";
+
+    private static readonly Dictionary<string, (int Status, string Title)> Catalogue = new()
+    {
+        [InvalidInput] = (StatusCodes.Status400BadRequest, "Something in the request is not right."),
+        [BodyTooLarge] = (StatusCodes.Status413PayloadTooLarge, "The request is too large."),
+        [NotFound] = (StatusCodes.Status404NotFound, "There is no such thing here."),
+        [LastPot] = (StatusCodes.Status409Conflict, "A kitchen needs at least one pot."),
+        [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),
+    };
+
+    /// <summary>All codes.</summary>
+    public static IReadOnlyCollection<string> Codes => Catalogue.Keys;
+
+    /// <summary>The problem of a code.</summary>
+    /// <param name="code">One of the codes above.</param>
+    /// <param name="detail">What happened and what to do.</param>
+    public static ProblemDetails Of(string code, string? detail = null) => new()
+    {
+        Type = $"/problems/{code}",
+        Title = Catalogue[code].Title,
+        Status = Catalogue[code].Status,
+        Detail = detail,
+    };
+
+    /// <summary>The problem of wrong fields.</summary>
+    /// <param name="errors">Messages by field, as in "load.totalKg".</param>
+    public static HttpValidationProblemDetails Invalid(IDictionary<string, string[]> errors) => new(errors)
+    {
+        Type = $"/problems/{InvalidInput}",
+        Title = Catalogue[InvalidInput].Title,
+        Status = StatusCodes.Status400BadRequest,
+        Detail = string.Join(" ", errors.SelectMany(e => e.Value.Select(message => $"{e.Key}: {message}"))),
+    };
+
+    /// <summary>404 with a problem.</summary>
+    public static NotFound<ProblemDetails> Missing(string what)
+        => TypedResults.NotFound(Of(NotFound, $"{what} does not exist, or was removed."));
+}

@@ -1,0 +1,46 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Web.Features.Kitchen;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Ikuzo.Web.Features.Catalogue;
+
+/// <summary>Least, typical and greatest.</summary>
+public sealed record PieceRange(double Min, double Typical, double Max);
+
+/// <summary>A typical value.</summary>
+public sealed record TypicalValue(double Typical);
+
+/// <summary>Where the probe goes.</summary>
+public sealed record CatalogueSpot(string Id, string Where);
+
+/// <summary>A cut as clients see it.</summary>
+public sealed record CatalogueCut(
+    string Id, Species Species, Part Part, string Name, string Plural, bool BoneIn, bool Usual, PieceRange PieceKg, TypicalValue ThicknessMm,
+    Aim UsualAim, IReadOnlyList<CatalogueSpot> Spots);
+
+/// <summary>A companion as clients see it.</summary>
+public sealed record CatalogueCompanion(
+    string Id, string Name, MinuteWindow HighPressureMinutes, double AbsorbsMlPerGram, double GivesOffMlPerGram, bool Foams, string Source);
+
+/// <summary>Everything that a plan can be made of.</summary>
+public sealed record CatalogueView(IReadOnlyList<CatalogueCut> Cuts, IReadOnlyList<CatalogueCompanion> Companions, IReadOnlyList<Pot> Pots);
+
+internal static class CatalogueEndpoints
+{
+    public static void MapCatalogue(this IEndpointRouteBuilder routes)
+        => routes.MapGet("/api/catalogue", GetAsync).WithTags("Catalogue").WithName("getCatalogue");
+
+    private static async Task<Ok<CatalogueView>> GetAsync(KitchenStore kitchen, CancellationToken cancellation)
+        => TypedResults.Ok(new CatalogueView(
+            [.. CutCatalogue.All.Select(ToView)],
+            [.. CompanionCatalogue.All.Select(c => new CatalogueCompanion(c.Id, c.Name, c.HighPressureMinutes, c.AbsorbsMlPerGram, c.GivesOffMlPerGram, c.Foams, c.Source))],
+            await kitchen.PotsAsync(cancellation)));
+
+    private static CatalogueCut ToView(Cut cut) => new(
+        cut.Id, cut.Species, cut.Part, cut.Name, cut.Plural, cut.BoneIn, cut.Usual,
+        new PieceRange(cut.MinKg.Value, cut.TypicalKg.Value, cut.MaxKg.Value),
+        new TypicalValue(cut.ThicknessMm.Value),
+        cut.UsualAim,
+        [.. cut.Spots.Select(s => new CatalogueSpot(s.Id, s.Where))]);
+}

@@ -1,0 +1,135 @@
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Web.Errors;
+
+namespace Ikuzo.Web.Features.Kitchen;
+
+/// <summary>A pot of the household.</summary>
+public sealed record Pot
+{
+    /// <summary>Stable name.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What the household calls it.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Capacity, l.</summary>
+    public required double CapacityLitres { get; init; }
+
+    /// <summary>Power, W.</summary>
+    public required double HeaterWatts { get; init; }
+
+    /// <summary>Least thin liquid by its manual, ml.</summary>
+    public required double MinimumLiquidMl { get; init; }
+
+    /// <summary>Pressure on high, kPa above the atmosphere.</summary>
+    public required double HighGaugeKpa { get; init; }
+
+    /// <summary>Pressure on low, kPa above the atmosphere.</summary>
+    public required double LowGaugeKpa { get; init; }
+
+    /// <summary>True for the pot that is used when none is named.</summary>
+    public required bool IsDefault { get; init; }
+
+    /// <summary>The pot as the energy balance sees it.</summary>
+    internal PotModel ToModel() => PotDefaults.For(CapacityLitres) with
+    {
+        HeaterWatts = HeaterWatts,
+        MinimumLiquidMl = MinimumLiquidMl,
+        HighGaugeKpa = HighGaugeKpa,
+        LowGaugeKpa = LowGaugeKpa,
+    };
+}
+
+/// <summary>A pot as it is entered: only the capacity is needed, the rest has defaults by capacity.</summary>
+public sealed record PotBody
+{
+    /// <summary>What the household calls it; at most 60 characters.</summary>
+    public string? Name { get; init; }
+
+    /// <summary>Capacity, l, 1 to 20.</summary>
+    public double? CapacityLitres { get; init; }
+
+    /// <summary>Power, W, 200 to 4,000.</summary>
+    public double? HeaterWatts { get; init; }
+
+    /// <summary>Least thin liquid by its manual, ml, 50 to 2,000.</summary>
+    public double? MinimumLiquidMl { get; init; }
+
+    /// <summary>Pressure on high, kPa above the atmosphere, 20 to 120.</summary>
+    public double? HighGaugeKpa { get; init; }
+
+    /// <summary>Pressure on low, kPa above the atmosphere, 10 to 100.</summary>
+    public double? LowGaugeKpa { get; init; }
+
+    /// <summary>True to use it when no pot is named.</summary>
+    public bool? IsDefault { get; init; }
+
+    internal void Check(FieldErrors errors, string at)
+    {
+        errors.RequiredRange($"{at}capacityLitres", CapacityLitres, 1, 20, "l");
+        errors.Range($"{at}heaterWatts", HeaterWatts, 200, 4000, "W");
+        errors.Range($"{at}minimumLiquidMl", MinimumLiquidMl, 50, 2000, "ml");
+        errors.Range($"{at}highGaugeKpa", HighGaugeKpa, 20, 120, "kPa");
+        errors.Range($"{at}lowGaugeKpa", LowGaugeKpa, 10, 100, "kPa");
+    }
+
+    internal PotModel ToModel()
+    {
+        var usual = PotDefaults.For(CapacityLitres!.Value);
+        return usual with
+        {
+            HeaterWatts = HeaterWatts ?? usual.HeaterWatts,
+            MinimumLiquidMl = MinimumLiquidMl ?? usual.MinimumLiquidMl,
+            HighGaugeKpa = HighGaugeKpa ?? usual.HighGaugeKpa,
+            LowGaugeKpa = LowGaugeKpa ?? usual.LowGaugeKpa,
+        };
+    }
+
+    internal Pot ToPot(string id)
+    {
+        var model = ToModel();
+        return new Pot
+        {
+            Id = id,
+            Name = Name!.Trim(),
+            CapacityLitres = model.CapacityLitres,
+            HeaterWatts = model.HeaterWatts,
+            MinimumLiquidMl = model.MinimumLiquidMl,
+            HighGaugeKpa = model.HighGaugeKpa,
+            LowGaugeKpa = model.LowGaugeKpa,
+            IsDefault = IsDefault ?? false,
+        };
+    }
+}
+
+/// <summary>The household's kitchen, without its pots.</summary>
+public sealed record KitchenSettings
+{
+    /// <summary>What the household calls it; at most 60 characters.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Altitude, m, -100 to 4,500.</summary>
+    public required double AltitudeMetres { get; init; }
+
+    /// <summary>Usual temperature, °C, 5 to 45.</summary>
+    public required double RoomCelsius { get; init; }
+
+    /// <summary>Units on screen.</summary>
+    public required UnitSystem Units { get; init; }
+
+    internal FieldErrors Check()
+    {
+        var errors = new FieldErrors();
+        errors.RequiredText("name", Name, 60);
+        errors.Range("altitudeMetres", AltitudeMetres, -100, 4500, "m");
+        errors.Range("roomCelsius", RoomCelsius, 5, 45, "°C");
+        return errors;
+    }
+}
+
+/// <summary>Settings and pots.</summary>
+/// <param name="Settings">Settings.</param>
+/// <param name="Pots">Pots, the default first.</param>
+/// <param name="BoilingCelsius">Boiling point at this altitude, °C.</param>
+public sealed record KitchenView(KitchenSettings Settings, IReadOnlyList<Pot> Pots, double BoilingCelsius);

@@ -1,0 +1,99 @@
+using System.Data.Common;
+using Dapper;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Web.Data;
+
+namespace Ikuzo.Web.Features.Kitchen;
+
+/// <summary>Reads and writes the kitchen and its pots.</summary>
+public sealed class KitchenStore(Database database, TimeProvider clock)
+{
+    private const string PotColumns =
+        """
+        id AS Id, name AS Name, capacity_litres AS CapacityLitres, heater_watts AS HeaterWatts, minimum_liquid_ml AS MinimumLiquidMl,
+        high_gauge_kpa AS HighGaugeKpa, low_gauge_kpa AS LowGaugeKpa, is_default AS IsDefault
+        """;
+
+    /// <summary>The settings.</summary>
+    public async Task<KitchenSettings> SettingsAsync(CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        var row = await db.QuerySingleAsync<(string Name, double Altitude, double Room, string Units)>(
+            "SELECT name, altitude_metres, room_celsius, units FROM kitchen WHERE id = 1");
+        return new KitchenSettings { Name = row.Name, AltitudeMetres = row.Altitude, RoomCelsius = row.Room, Units = Enum.Parse<UnitSystem>(row.Units, ignoreCase: true) };
+    }
+
+    /// <summary>Replaces the settings.</summary>
+    public async Task SaveAsync(KitchenSettings settings, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        await db.ExecuteAsync(
+            "UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units WHERE id = 1",
+            new { Name = settings.Name.Trim(), settings.AltitudeMetres, settings.RoomCelsius, Units = settings.Units.ToString().ToLowerInvariant() });
+    }
+
+    /// <summary>All pots, the default first.</summary>
+    public async Task<IReadOnlyList<Pot>> PotsAsync(CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return [.. await db.QueryAsync<Pot>($"SELECT {PotColumns} FROM pots WHERE removed_at IS NULL ORDER BY is_default DESC, capacity_litres DESC, name")];
+    }
+
+    /// <summary>True for a pot that is or ever was here.</summary>
+    public async Task<bool> HasKnownAsync(string potId, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM pots WHERE id = @potId)", new { potId });
+    }
+
+    /// <summary>Adds a pot, or replaces the one with its id.</summary>
+    public async Task PutPotAsync(Pot pot, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
+        await db.ExecuteAsync(
+            """
+            INSERT INTO pots (id, name, capacity_litres, heater_watts, minimum_liquid_ml, high_gauge_kpa, low_gauge_kpa, is_default, created_at)
+            VALUES (@Id, @Name, @CapacityLitres, @HeaterWatts, @MinimumLiquidMl, @HighGaugeKpa, @LowGaugeKpa, @IsDefault, @CreatedAt)
+            ON CONFLICT (id) DO UPDATE SET name = @Name, capacity_litres = @CapacityLitres, heater_watts = @HeaterWatts,
+              minimum_liquid_ml = @MinimumLiquidMl, high_gauge_kpa = @HighGaugeKpa, low_gauge_kpa = @LowGaugeKpa, is_default = @IsDefault, removed_at = NULL
+            """,
+            new { pot.Id, pot.Name, pot.CapacityLitres, pot.HeaterWatts, pot.MinimumLiquidMl, pot.HighGaugeKpa, pot.LowGaugeKpa, pot.IsDefault, CreatedAt = clock.GetUtcNow().ToString("O") },
+            transaction);
+        if (pot.IsDefault)
+        {
+            await db.ExecuteAsync("UPDATE pots SET is_default = 0 WHERE id <> @Id", new { pot.Id }, transaction);
+        }
+
+        await KeepOneDefaultAsync(db, transaction);
+        await transaction.CommitAsync(cancellation);
+    }
+
+    /// <summary>Removes a pot so that it can be brought back; false when it is not there.</summary>
+    public async Task<bool> RemovePotAsync(string id, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
+        var rows = await db.ExecuteAsync(
+            "UPDATE pots SET removed_at = @Now, is_default = 0 WHERE id = @Id AND removed_at IS NULL", new { Id = id, Now = clock.GetUtcNow().ToString("O") }, transaction);
+        await KeepOneDefaultAsync(db, transaction);
+        await transaction.CommitAsync(cancellation);
+        return rows == 1;
+    }
+
+    /// <summary>Brings a removed pot back; false when there is none.</summary>
+    public async Task<bool> RestorePotAsync(string id, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.ExecuteAsync("UPDATE pots SET removed_at = NULL WHERE id = @Id", new { Id = id }) == 1;
+    }
+
+    private static async Task KeepOneDefaultAsync(DbConnection db, DbTransaction transaction)
+        => await db.ExecuteAsync(
+            """
+            UPDATE pots SET is_default = 1
+            WHERE id = (SELECT id FROM pots WHERE removed_at IS NULL ORDER BY capacity_litres DESC, created_at LIMIT 1)
+              AND NOT EXISTS (SELECT 1 FROM pots WHERE removed_at IS NULL AND is_default = 1)
+            """,
+            transaction: transaction);
+}

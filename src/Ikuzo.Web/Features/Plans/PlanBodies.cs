@@ -1,0 +1,200 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Kitchen;
+
+namespace Ikuzo.Web.Features.Plans;
+
+/// <summary>The meat. Only cut, pieces and weight are needed.</summary>
+public sealed record LoadBody
+{
+    /// <summary>Id of the cut.</summary>
+    public string? Cut { get; init; }
+
+    /// <summary>State at lid-on; chilled unless given.</summary>
+    public MeatState? State { get; init; }
+
+    /// <summary>Temperature at lid-on, °C, -40 to 40.</summary>
+    public double? StartCelsius { get; init; }
+
+    /// <summary>Pieces, 1 to 200.</summary>
+    public int? Pieces { get; init; }
+
+    /// <summary>Weight of all, kg, 0.005 to 15.</summary>
+    public double? TotalKg { get; init; }
+
+    /// <summary>Measured thickness, mm, 3 to 200.</summary>
+    public double? ThicknessMm { get; init; }
+
+    /// <summary>How the pieces lie; single unless given.</summary>
+    public Arrangement? Arrangement { get; init; }
+
+    /// <summary>Where they lie; on the rack unless given.</summary>
+    public Placement? Placement { get; init; }
+}
+
+/// <summary>Something beside the bird.</summary>
+/// <param name="Id">Id of the companion.</param>
+/// <param name="Grams">Amount, g, 1 to 5,000.</param>
+public sealed record CompanionBody(string? Id, double? Grams);
+
+/// <summary>A release to try.</summary>
+/// <param name="Kind">Which way.</param>
+/// <param name="RestMinutes">Minutes left alone before venting, 0 to 120.</param>
+public sealed record ReleaseBody(ReleaseKind? Kind, double? RestMinutes);
+
+/// <summary>A question to the planner. What is left out comes from the kitchen or is usual for the cut.</summary>
+public sealed record PreviewBody
+{
+    /// <summary>The pot; the household's default unless given.</summary>
+    public PotBody? Pot { get; init; }
+
+    /// <summary>Altitude, m, -100 to 4,500.</summary>
+    public double? AltitudeMetres { get; init; }
+
+    /// <summary>Temperature of the kitchen, °C, 5 to 45.</summary>
+    public double? RoomCelsius { get; init; }
+
+    /// <summary>The meat.</summary>
+    public LoadBody? Load { get; init; }
+
+    /// <summary>Thin liquid, ml, 0 to 15,000.</summary>
+    public double? LiquidMl { get; init; }
+
+    /// <summary>What else is in the pot; at most 12.</summary>
+    public IReadOnlyList<CompanionBody>? Companions { get; init; }
+
+    /// <summary>How the meat should end.</summary>
+    public Aim? Aim { get; init; }
+
+    /// <summary>Setting of the pot; high unless given.</summary>
+    public PressureSetting? Pressure { get; init; }
+
+    /// <summary>Minutes to try, 0 to 240.</summary>
+    public double? Minutes { get; init; }
+
+    /// <summary>Release to try.</summary>
+    public ReleaseBody? Release { get; init; }
+
+    /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
+    public IReadOnlyList<string>? Confirmed { get; init; }
+
+    /// <summary>Units of the words in the answer; the household's unless given.</summary>
+    public UnitSystem? Units { get; init; }
+
+    /// <summary>What is wrong with the question, by field.</summary>
+    internal FieldErrors Check(string at = "")
+    {
+        var errors = new FieldErrors();
+        Pot?.Check(errors, $"{at}pot.");
+        errors.Range($"{at}altitudeMetres", AltitudeMetres, -100, 4500, "m");
+        errors.Range($"{at}roomCelsius", RoomCelsius, 5, 45, "°C");
+        errors.Range($"{at}liquidMl", LiquidMl, 0, 15_000, "ml");
+        errors.Range($"{at}minutes", Minutes, 0, 240, "min");
+        errors.Range($"{at}release.restMinutes", Release?.RestMinutes, 0, 120, "min");
+        if (Release is { Kind: null })
+        {
+            errors.Add($"{at}release.kind", "is missing.");
+        }
+
+        CheckLoad(errors, at);
+        CheckLists(errors, at);
+        return errors;
+    }
+
+    private void CheckLoad(FieldErrors errors, string at)
+    {
+        if (Load is null)
+        {
+            errors.Add($"{at}load", "is missing.");
+            return;
+        }
+
+        if (Load.Cut is null || CutCatalogue.Find(Load.Cut) is null)
+        {
+            errors.Add($"{at}load.cut", Load.Cut is null ? "is missing." : "is not a cut that we know; see /api/catalogue.");
+        }
+
+        errors.RequiredRange($"{at}load.pieces", Load.Pieces, 1, MeatLoad.MostPieces, "");
+        errors.RequiredRange($"{at}load.totalKg", Load.TotalKg, MeatLoad.LeastKg, MeatLoad.MostKg, "kg");
+        errors.Range($"{at}load.thicknessMm", Load.ThicknessMm, MeatLoad.LeastThicknessMm, MeatLoad.MostThicknessMm, "mm");
+        var (coldest, warmest) = Load.State == MeatState.Frozen ? (-40.0, -2.0) : (-1.0, 40.0);
+        errors.Range($"{at}load.startCelsius", Load.StartCelsius, coldest, warmest, "°C in this state");
+    }
+
+    private void CheckLists(FieldErrors errors, string at)
+    {
+        var companions = Companions ?? [];
+        if (companions.Count > 12 || Confirmed?.Count > 20)
+        {
+            errors.Add(companions.Count > 12 ? $"{at}companions" : $"{at}confirmed", "has too many entries.");
+        }
+
+        for (var i = 0; i < companions.Count; i++)
+        {
+            errors.RequiredRange($"{at}companions[{i}].grams", companions[i]?.Grams, 1, 5000, "g");
+            if (companions[i]?.Id is not { } id || CompanionCatalogue.Find(id) is null)
+            {
+                errors.Add($"{at}companions[{i}].id", "is not a companion that we know; see /api/catalogue.");
+            }
+        }
+    }
+
+    /// <summary>The question for Core, with what was left out taken from the kitchen. Only for a question without errors.</summary>
+    internal PlanRequest ToRequest(KitchenSettings kitchen, PotModel pot) => new()
+    {
+        Pot = Pot?.ToModel() ?? pot,
+        AltitudeMetres = AltitudeMetres ?? kitchen.AltitudeMetres,
+        RoomCelsius = RoomCelsius ?? kitchen.RoomCelsius,
+        Load = new MeatLoad
+        {
+            Cut = CutCatalogue.Find(Load!.Cut!)!,
+            State = Load.State ?? MeatState.Chilled,
+            StartCelsius = Load.StartCelsius,
+            Pieces = Load.Pieces!.Value,
+            TotalKg = Load.TotalKg!.Value,
+            ThicknessMm = Load.ThicknessMm,
+            Arrangement = Load.Arrangement ?? Arrangement.Single,
+            Placement = Load.Placement ?? Placement.Rack,
+        },
+        LiquidMl = LiquidMl,
+        Companions = [.. (Companions ?? []).Select(c => new CompanionLoad(CompanionCatalogue.Find(c.Id!)!, c.Grams!.Value))],
+        Aim = Aim,
+        Pressure = Pressure ?? PressureSetting.High,
+        Minutes = Minutes,
+        Release = Release is { Kind: { } kind } ? new Release(kind, kind == ReleaseKind.RestThenVent ? Release.RestMinutes ?? 10 : 0) : null,
+        Confirmed = Confirmed ?? [],
+        Units = Units ?? kitchen.Units,
+    };
+}
+
+/// <summary>A plan to keep.</summary>
+/// <param name="Name">What the household calls it; at most 80 characters.</param>
+/// <param name="Request">The question.</param>
+public sealed record SavePlanBody(string? Name, PreviewBody? Request);
+
+/// <summary>A kept plan.</summary>
+public sealed record SavedPlan
+{
+    /// <summary>Stable name.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What the household calls it.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>The question.</summary>
+    public required PreviewBody Request { get; init; }
+
+    /// <summary>Minutes when it was kept; null for one that was stopped.</summary>
+    public required double? Minutes { get; init; }
+
+    /// <summary>Release when it was kept.</summary>
+    public required ReleaseBody? Release { get; init; }
+
+    /// <summary>When it was kept.</summary>
+    public required DateTimeOffset CreatedAt { get; init; }
+}

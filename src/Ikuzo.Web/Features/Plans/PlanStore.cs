@@ -1,0 +1,97 @@
+using System.Globalization;
+using System.Text.Json;
+using Dapper;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Web.Data;
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.Extensions.Options;
+
+namespace Ikuzo.Web.Features.Plans;
+
+/// <summary>Keeps plans. A removed plan stays in the file so that removing can be undone.</summary>
+public sealed class PlanStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
+{
+    private const string Columns =
+        "id AS Id, name AS Name, request AS Request, minutes AS Minutes, release_kind AS ReleaseKind, rest_minutes AS RestMinutes, created_at AS CreatedAt";
+
+    private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
+
+    /// <summary>Keeps a plan.</summary>
+    public async Task<SavedPlan> AddAsync(string name, PreviewBody request, double? minutes, Release? release, CancellationToken cancellation)
+    {
+        var row = new Row
+        {
+            Id = Guid.CreateVersion7().ToString("N"),
+            Name = name.Trim(),
+            Request = JsonSerializer.Serialize(request, _json),
+            Minutes = minutes,
+            ReleaseKind = release?.Kind.ToString(),
+            RestMinutes = release?.RestMinutes,
+            CreatedAt = clock.GetUtcNow().ToString("O"),
+        };
+        await using var db = await database.OpenAsync(cancellation);
+        await db.ExecuteAsync(
+            """
+            INSERT INTO plans (id, name, request, minutes, release_kind, rest_minutes, created_at)
+            VALUES (@Id, @Name, @Request, @Minutes, @ReleaseKind, @RestMinutes, @CreatedAt)
+            """,
+            row);
+        return ToPlan(row);
+    }
+
+    /// <summary>All kept plans, newest first.</summary>
+    public async Task<IReadOnlyList<SavedPlan>> AllAsync(CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return [.. (await db.QueryAsync<Row>($"SELECT {Columns} FROM plans WHERE removed_at IS NULL ORDER BY created_at DESC, id DESC LIMIT 500")).Select(ToPlan)];
+    }
+
+    /// <summary>One plan, or null.</summary>
+    public async Task<SavedPlan?> FindAsync(string id, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        var row = await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM plans WHERE id = @id AND removed_at IS NULL", new { id });
+        return row is null ? null : ToPlan(row);
+    }
+
+    /// <summary>Removes a plan; false when it is not there.</summary>
+    public Task<bool> RemoveAsync(string id, CancellationToken cancellation)
+        => ChangeAsync("UPDATE plans SET removed_at = @now WHERE id = @id AND removed_at IS NULL", id, cancellation);
+
+    /// <summary>Brings a removed plan back; false when there is none.</summary>
+    public Task<bool> RestoreAsync(string id, CancellationToken cancellation)
+        => ChangeAsync("UPDATE plans SET removed_at = NULL WHERE id = @id AND @now IS NOT NULL", id, cancellation);
+
+    private async Task<bool> ChangeAsync(string sql, string id, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.ExecuteAsync(sql, new { id, now = clock.GetUtcNow().ToString("O") }) == 1;
+    }
+
+    private SavedPlan ToPlan(Row row) => new()
+    {
+        Id = row.Id,
+        Name = row.Name,
+        Request = JsonSerializer.Deserialize<PreviewBody>(row.Request, _json)!,
+        Minutes = row.Minutes,
+        Release = row.ReleaseKind is null ? null : new ReleaseBody(Enum.Parse<ReleaseKind>(row.ReleaseKind), row.RestMinutes),
+        CreatedAt = DateTimeOffset.Parse(row.CreatedAt, CultureInfo.InvariantCulture),
+    };
+
+    private sealed record Row
+    {
+        public required string Id { get; init; }
+
+        public required string Name { get; init; }
+
+        public required string Request { get; init; }
+
+        public double? Minutes { get; init; }
+
+        public string? ReleaseKind { get; init; }
+
+        public double? RestMinutes { get; init; }
+
+        public required string CreatedAt { get; init; }
+    }
+}

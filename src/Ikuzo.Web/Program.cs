@@ -1,0 +1,71 @@
+using System.Reflection;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Ikuzo.Web.Data;
+using Ikuzo.Web.Demo;
+using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Asking;
+using Ikuzo.Web.Features.Catalogue;
+using Ikuzo.Web.Features.Engine;
+using Ikuzo.Web.Features.Health;
+using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Features.Plans;
+using Serilog;
+using Serilog.Formatting.Compact;
+
+const long mostBodyBytes = 64 * 1024;
+const string contentSecurityPolicy =
+    "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; worker-src 'self'; "
+    + "manifest-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+
+var builder = WebApplication.CreateBuilder(args);
+var configuration = builder.Configuration;
+var describing = Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
+
+builder.WebHost.UseUrls(configuration["IKUZO_URLS"] ?? "http://127.0.0.1:5180");
+builder.WebHost.ConfigureKestrel(o => o.Limits.MaxRequestBodySize = mostBodyBytes);
+builder.Services.AddSerilog(log => log.ReadFrom.Configuration(configuration).WriteTo.Console(new RenderedCompactJsonFormatter()));
+builder.Services.ConfigureHttpJsonOptions(o =>
+{
+    o.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+    o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
+});
+builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
+builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<ProblemHandler>();
+builder.Services.AddOpenApi();
+builder.Services.AddSingleton(TimeProvider.System);
+builder.Services.AddSingleton(_ => new Database(configuration["IKUZO_DATA"] ?? Path.Combine(Directory.GetCurrentDirectory(), "data")));
+builder.Services.AddSingleton<KitchenStore>();
+builder.Services.AddSingleton<PlanStore>();
+
+var app = builder.Build();
+if (!describing)
+{
+    app.Services.GetRequiredService<Database>().Migrate();
+    if (configuration.GetValue<bool>("IKUZO_DEMO"))
+    {
+        await DemoData.FillAsync(app.Services, CancellationToken.None);
+    }
+}
+
+app.UseExceptionHandler();
+app.UseStatusCodePages();
+app.UseSecurityHeaders(new HeaderPolicyCollection()
+    .AddDefaultSecurityHeaders()
+    .AddCustomHeader("Content-Security-Policy", contentSecurityPolicy));
+app.UseSerilogRequestLogging();
+app.MapOpenApi();
+app.MapHealth();
+app.MapCatalogue();
+app.MapAsking();
+app.MapPlans();
+app.MapKitchen();
+app.MapEngine();
+app.MapStaticAssets();
+app.Map("/api/{**rest}", () => Problems.Missing("This address")).ExcludeFromDescription();
+app.MapFallbackToFile("index.html");
+await app.RunAsync();
+
+/// <summary>Entry point, visible to tests.</summary>
+public partial class Program;
