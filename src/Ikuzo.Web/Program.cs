@@ -31,7 +31,7 @@ builder.Services.ConfigureHttpJsonOptions(o =>
     o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
 });
 builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
-builder.Services.AddProblemDetails();
+builder.Services.AddProblemDetails(o => o.CustomizeProblemDetails = Problems.Complete);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi();
 builder.Services.AddSingleton(TimeProvider.System);

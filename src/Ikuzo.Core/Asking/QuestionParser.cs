@@ -85,8 +85,8 @@ public static class QuestionParser
 
             _count = number;
             var times = at + 1 < _tokens.Count && _tokens[at + 1].Text == "x" ? 1 : 0;
-            // "two 1.2 kg chickens" and "2 x 1.2 kg": the weight is of each.
-            _each |= at + 1 + times < _tokens.Count && QuantityReader.ReadAt(_tokens, at + 1 + times) is { Dimension: Dimension.Mass };
+            // "two 1.2 kg chickens" and "2 x 1.2 kg": the weight is of each; in "legs x4 800 g" it is of all.
+            _each |= _meaning is { Part: null, Species: null, CutId: null } && at + 1 + times < _tokens.Count && QuantityReader.ReadAt(_tokens, at + 1 + times) is { Dimension: Dimension.Mass };
             Note(at, 1 + times, FormattableString.Invariant($"{number:0} pieces"));
             return 1 + times;
         }

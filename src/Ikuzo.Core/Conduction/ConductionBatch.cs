@@ -74,6 +74,8 @@ public sealed class ConductionBatch
                 _enthalpy[i] = _enthalpy[i].WithElement(lane, Material(i).Enthalpy(celsius[lane]));
             }
         }
+
+        SetProperties();
     }
 
     /// <summary>Takes over the thermal state of another batch of the same shape.</summary>

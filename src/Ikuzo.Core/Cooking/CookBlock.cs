@@ -41,7 +41,7 @@ internal sealed class CookBlock
     private readonly SpotState[] _saved = [new(), new()];
     private CookModel _model = null!;
     private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor;
-    private Lane _previous, _sinceTick, _tau;
+    private Lane _sinceTick, _tau;
     private Progress _now, _kept;
 
     public int Spots { get; private set; }
@@ -87,7 +87,7 @@ internal sealed class CookBlock
         _held = HeldFor(model, Factor(Uncertain.GaugePressure));
         _room = Lanes.All(model.RoomCelsius);
         _now = new Progress { Pot = _room };
-        _previous = _sinceTick = Lane.Zero;
+        _sinceTick = Lane.Zero;
         LoadMeat(model, Draw(Uncertain.Thickness), Draw(Uncertain.Shape), Factor(Uncertain.Conductivity), Draw(Uncertain.StartTemperature));
         Trace?.Add(this);
     }
@@ -147,7 +147,7 @@ internal sealed class CookBlock
             peaks[i] = _spots[i].Batch.CentreCelsius();
         }
 
-        _previous = Lane.Zero;
+        _now.Previous = Lane.Zero;
         for (var t = 0.0; t < seconds; t += _model.StepSeconds)
         {
             Advance(Lanes.All(_model.StepSeconds), Surroundings.Open);
@@ -174,7 +174,7 @@ internal sealed class CookBlock
     public void GoBack()
     {
         _now = _kept;
-        _previous = _sinceTick = Lane.Zero;
+        _sinceTick = Lane.Zero;
         for (var i = 0; i < Spots; i++)
         {
             _spots[i].CopyFrom(_saved[i]);
@@ -270,7 +270,7 @@ internal sealed class CookBlock
         _tau = tauSeconds;
         while (left != Lane.Zero)
         {
-            _previous = Lane.Zero;
+            _now.Previous = Lane.Zero;
             var seconds = Vector512.Min(left, step);
             Advance(seconds, Surroundings.Vent);
             BoilMeat(Vector512.GreaterThan(seconds, Lane.Zero));
@@ -321,7 +321,7 @@ internal sealed class CookBlock
         var heat = Lane.Zero;
         for (var i = 0; i < Spots; i++)
         {
-            heat += _spots[i].Batch.Step(seconds, _previous, film, ambient) * (_model.Bodies[i].MassShare * _model.MeatKg);
+            heat += _spots[i].Batch.Step(seconds, _now.Previous, film, ambient) * (_model.Bodies[i].MassShare * _model.MeatKg);
         }
 
         return heat;
@@ -348,7 +348,7 @@ internal sealed class CookBlock
         _now.MeatWatts = Lanes.Pick(moved, heat / seconds, _now.MeatWatts);
         _now.Pot = pot;
         _now.Elapsed += seconds;
-        _previous = seconds;
+        _now.Previous = seconds;
         _sinceTick += seconds;
         if (Lanes.Max(_sinceTick) >= SlowTickSeconds)
         {
@@ -377,7 +377,7 @@ internal sealed class CookBlock
     /// <summary>Everything about the pot that a branch must restore.</summary>
     private struct Progress
     {
-        public Lane Pot, Elapsed, PressureAt, Held, Release, Flash, MeatWatts;
+        public Lane Pot, Elapsed, PressureAt, Held, Release, Flash, MeatWatts, Previous;
         public EnergyLedger Energy;
     }
 }

@@ -53,6 +53,15 @@ public readonly record struct MedianOnly(double P50);
 /// <summary>A low percentile, the one that matters for safety.</summary>
 public readonly record struct LowOnly(double P01);
 
+/// <summary>The cook on the clock.</summary>
+/// <param name="LidOn">Lid on, heater on.</param>
+/// <param name="Pressure">Likely at pressure; the minutes begin.</param>
+/// <param name="HoldOver">The minutes are over; the release begins.</param>
+/// <param name="Open">The lid may likely be opened.</param>
+/// <param name="Eat">On the table, late in one cook of twenty at most, rest included.</param>
+/// <param name="RestMinutes">Minutes that the meat rests before it is cut.</param>
+public sealed record CookClock(DateTimeOffset LidOn, DateTimeOffset Pressure, DateTimeOffset HoldOver, DateTimeOffset Open, DateTimeOffset Eat, double RestMinutes);
+
 /// <summary>How hard a warning is.</summary>
 public enum WarningLevel
 {
@@ -112,6 +121,9 @@ public sealed record Plan
 
     /// <summary>From lid-on until the lid may be opened.</summary>
     public Spread90? TotalMinutes { get; init; }
+
+    /// <summary>The clock, when the time of lid-on was given.</summary>
+    public CookClock? Clock { get; init; }
 
     /// <summary>Temperature at which the pot holds, °C.</summary>
     public required double HeldCelsius { get; init; }

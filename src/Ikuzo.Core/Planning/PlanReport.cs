@@ -25,6 +25,7 @@ internal static class PlanReport
             ToPressureMinutes = Ninety(run.ToPressureMinutes),
             ReleaseMinutes = Ninety(run.Outcome.ReleaseMinutes),
             TotalMinutes = Ninety(run.Outcome.ElapsedMinutes),
+            Clock = Clock(request, branch, run),
             HeldCelsius = Round(model.HeldCelsius),
             BoilingCelsius = Round(model.BoilingCelsius),
             ThicknessMm = Round(request.Load.ThicknessMetres * 1000),
@@ -69,6 +70,21 @@ internal static class PlanReport
     {
         var index = Median(run.Outcome.Tenderness);
         return new TendernessOutcome(index, Median(run.TendernessAtCore), Reasons.Label(request.Load.Cut.Window, index, request.Load.Cut.BoneIn));
+    }
+
+    private static CookClock? Clock(PlanRequest request, Branch branch, DetailedRun run)
+    {
+        const double PieceRestMinutes = 5, BirdRestMinutes = 12, BirdKg = 0.8;
+        if (request.LidOnAt is not { } lidOn)
+        {
+            return null;
+        }
+
+        DateTimeOffset After(double minutes) => lidOn.AddSeconds(Math.Round(minutes * 60));
+        var pressure = Ninety(run.ToPressureMinutes).P50;
+        var total = Ninety(run.Outcome.ElapsedMinutes);
+        var rest = request.Load.PieceKg >= BirdKg ? BirdRestMinutes : PieceRestMinutes;
+        return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(total.P95 + rest), rest);
     }
 
     private static LiquidOutcome Liquid(PlanRequest request, DetailedRun run)

@@ -132,6 +132,9 @@ public sealed record PlanRequest
     /// <summary>Release that the cook wants to try; null for the computed one.</summary>
     public Release? Release { get; init; }
 
+    /// <summary>When the lid goes on; null for a plan without a clock.</summary>
+    public DateTimeOffset? LidOnAt { get; init; }
+
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
     public IReadOnlyList<string> Confirmed { get; init; } = [];
 

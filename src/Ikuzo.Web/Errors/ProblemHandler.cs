@@ -28,7 +28,7 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
     private static HttpValidationProblemDetails Unreadable(BadHttpRequestException bad)
     {
         var field = bad.InnerException is JsonException { Path: { Length: > 2 } path } ? path[2..] : "body";
-        var message = bad.InnerException is JsonException ? "is not readable: check the type of this value and the JSON around it." : bad.Message;
+        var message = bad.InnerException is JsonException ? "is not readable: check the type of this value and the JSON around it." : "is missing. Send a JSON object.";
         return Problems.Invalid(new Dictionary<string, string[]> { [field] = [message] });
     }
 

@@ -54,6 +54,17 @@ public static class Problems
         Detail = string.Join(" ", errors.SelectMany(e => e.Value.Select(message => $"{e.Key}: {message}"))),
     };
 
+    /// <summary>Gives a problem that the framework wrote the words and the field of ours.</summary>
+    internal static void Complete(ProblemDetailsContext context)
+    {
+        if (context.ProblemDetails.Status == StatusCodes.Status413PayloadTooLarge)
+        {
+            context.ProblemDetails.Type = $"/problems/{BodyTooLarge}";
+            context.ProblemDetails.Title = Catalogue[BodyTooLarge].Title;
+            context.ProblemDetails.Extensions["errors"] = new Dictionary<string, string[]> { ["body"] = ["is larger than 64 kB."] };
+        }
+    }
+
     /// <summary>404 with a problem.</summary>
     public static NotFound<ProblemDetails> Missing(string what)
         => TypedResults.NotFound(Of(NotFound, $"{what} does not exist, or was removed."));

@@ -80,6 +80,9 @@ public sealed record PreviewBody
     /// <summary>Release to try.</summary>
     public ReleaseBody? Release { get; init; }
 
+    /// <summary>When the lid goes on, with offset; gives the answer a clock.</summary>
+    public DateTimeOffset? LidOnAt { get; init; }
+
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
     public IReadOnlyList<string>? Confirmed { get; init; }
 
@@ -103,6 +106,11 @@ public sealed record PreviewBody
 
         CheckLoad(errors, at);
         CheckLists(errors, at);
+        if (LidOnAt is { Year: < 2000 or > 2200 })
+        {
+            errors.Add($"{at}lidOnAt", "must lie between the years 2000 and 2200.");
+        }
+
         return errors;
     }
 
@@ -167,6 +175,7 @@ public sealed record PreviewBody
         Pressure = Pressure ?? PressureSetting.High,
         Minutes = Minutes,
         Release = Release is { Kind: { } kind } ? new Release(kind, kind == ReleaseKind.RestThenVent ? Release.RestMinutes ?? 10 : 0) : null,
+        LidOnAt = LidOnAt,
         Confirmed = Confirmed ?? [],
         Units = Units ?? kitchen.Units,
     };

@@ -1,0 +1,27 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type Plan = Required<Schemas['Plan']>
+export type BandPoint = Schemas['BandPoint']
+export type HeatCurve = Schemas['HeatCurve']
+export type Warning = Schemas['Warning']
+export type ReleaseKind = Schemas['ReleaseKind']
+export type Catalogue = Schemas['CatalogueView']
+export type Cut = Schemas['CatalogueCut']
+export type Pot = Schemas['Pot']
+export type PotBody = Schemas['PotBody']
+export type SavedPlan = Schemas['SavedPlan']
+export type KitchenView = Schemas['KitchenView']
+export type UnitSystem = Schemas['UnitSystem']
+export type Dimension = Schemas['Dimension']
+export type AskView = Schemas['AskView']
+
+/** A question to the planner; what is left out has a default on the server. */
+export type Request = Partial<Omit<Schemas['PreviewBody'], 'load' | 'pot'>> & {
+  load: Partial<Schemas['LoadBody']>
+  pot?: Partial<PotBody> | null
+}
+
+/** The body as the generated client wants it: every property, null where nothing was said. */
+export const asBody = (request: Request): Schemas['PreviewBody'] => request as Schemas['PreviewBody']

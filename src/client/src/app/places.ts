@@ -1,0 +1,7 @@
+import { mdiPotSteamOutline, mdiSilverwareForkKnife } from '@mdi/js'
+
+/** What the rail shows. */
+export const places = [
+  { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife },
+  { name: 'kitchen', title: 'Kitchen', icon: mdiPotSteamOutline },
+] as const

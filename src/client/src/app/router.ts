@@ -1,0 +1,11 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+/** The places of the kitchen. To add one, add it here and to the rail in places.ts. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
+    { path: '/kitchen', name: 'kitchen', component: () => import('@/features/kitchen/KitchenPage.vue') },
+    { path: '/:rest(.*)*', redirect: '/' },
+  ],
+})

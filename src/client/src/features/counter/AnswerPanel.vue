@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { mdiAlertOctagonOutline, mdiCheckCircleOutline } from '@mdi/js'
+import { computed } from 'vue'
+import type { Plan } from '@/api/types'
+import { clockTime, type Units } from '@/shared/units/format'
+import { releaseWords, safetyWords } from './words'
+
+const props = defineProps<{ plan: Plan; minutes: number | null; units: Units; trying: boolean }>()
+const emit = defineEmits<{ reset: [] }>()
+const point = computed(() => props.plan.band.find((b) => b.minutes === props.minutes))
+const safe = computed(() => (point.value?.chanceSafe ?? props.plan.chanceSafe ?? 0) >= 0.99)
+const settled = computed(() => props.minutes === props.plan.minutes)
+const safety = computed(() =>
+  settled.value || !point.value
+    ? safetyWords(props.plan)
+    : safetyWords({ ...props.plan, chanceSafe: point.value.chanceSafe }),
+)
+const coldest = computed(() =>
+  props.units.temperature(point.value?.coldestP01 ?? Math.min(...props.plan.spots.map((s) => s.atOpening.p01))),
+)
+const loss = computed(() =>
+  settled.value ? (props.plan.waterLossPercent?.p50 ?? 0) : (point.value?.waterLossP50 ?? 0),
+)
+const clock = computed(() =>
+  props.plan.clock
+    ? [
+        { what: 'lid on', at: props.plan.clock.lidOn },
+        { what: 'pressure', at: props.plan.clock.pressure },
+        { what: props.plan.release?.kind === 'vent' ? 'vent' : 'let go', at: props.plan.clock.holdOver },
+        { what: 'open', at: props.plan.clock.open },
+        { what: 'eat', at: props.plan.clock.eat },
+      ]
+    : [],
+)
+</script>
+
+<template>
+  <section class="answer" aria-labelledby="answer-title">
+    <h2 id="answer-title" class="sr-only">Answer</h2>
+    <template v-if="minutes !== null">
+      <p class="minutes" aria-live="polite">
+        <span class="figure" data-testid="minutes">{{ minutes }}</span>
+        <span class="unit">min at {{ plan.pressure }} pressure</span>
+      </p>
+      <p class="release" data-testid="release">{{ releaseWords(plan.release) }}</p>
+      <p class="verdict" :class="safe ? 'is-safe' : 'is-unsafe'" data-testid="verdict">
+        <v-icon :icon="safe ? mdiCheckCircleOutline : mdiAlertOctagonOutline" aria-hidden="true" />
+        <span>{{ safety }}</span>
+      </p>
+      <ol class="clock" aria-label="On the clock">
+        <li v-for="moment in clock" :key="moment.what">
+          <span class="moment">{{ clockTime(moment.at) }}</span> <span class="what">{{ moment.what }}</span>
+        </li>
+      </ol>
+      <dl class="facts">
+        <div>
+          <dt>coldest, at worst</dt>
+          <dd>
+            {{ coldest.number }}<small>{{ coldest.unit }}</small>
+          </dd>
+        </div>
+        <div>
+          <dt>juice lost</dt>
+          <dd>{{ loss.toFixed(0) }}<small>%</small></dd>
+        </div>
+        <div>
+          <dt>meat that</dt>
+          <dd class="word">{{ plan.tenderness?.label }}</dd>
+        </div>
+      </dl>
+      <v-btn v-if="trying" class="reset" @click="emit('reset')"
+        >Back to Ikuzo’s {{ plan.recommendedMinutes ?? '…' }} min</v-btn
+      >
+    </template>
+    <p v-else class="no-answer" data-testid="minutes">No safe minutes</p>
+  </section>
+</template>
+
+<style scoped>
+.minutes {
+  margin: 0;
+  line-height: 0.9;
+  display: flex;
+  align-items: baseline;
+  gap: 12px;
+  flex-wrap: wrap;
+}
+.figure {
+  font-family: var(--display);
+  font-size: clamp(6rem, 4.6rem + 6vw, 9.5rem);
+  font-weight: 560;
+  letter-spacing: -0.03em;
+  font-variant-numeric: lining-nums tabular-nums;
+}
+.unit {
+  font-size: 1.15rem;
+}
+.release {
+  font-family: var(--display);
+  font-size: clamp(1.6rem, 1.3rem + 1.2vw, 2.2rem);
+  line-height: 1.15;
+  margin: 10px 0;
+}
+.verdict {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  padding: 8px 14px;
+  border-radius: 10px;
+  font-weight: 700;
+  margin: 0 0 14px;
+}
+.is-safe {
+  color: rgb(var(--v-theme-surface));
+  background: rgb(var(--v-theme-success));
+}
+.is-unsafe {
+  border: 2px solid rgb(var(--v-theme-secondary));
+  background: repeating-linear-gradient(-45deg, transparent 0 9px, rgba(var(--v-theme-secondary), 0.16) 9px 12px);
+}
+.clock {
+  list-style: none;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
+  padding: 0;
+  margin: 0 0 14px;
+}
+.moment {
+  font-size: 1.35rem;
+  font-weight: 700;
+  font-variant-numeric: tabular-nums;
+}
+.what {
+  display: block;
+  font-size: 0.9rem;
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 26px;
+  margin: 0;
+}
+.facts dt {
+  font-size: 0.9rem;
+}
+.facts dd {
+  margin: 0;
+  font-size: 1.35rem;
+  font-weight: 700;
+  font-variant-numeric: tabular-nums;
+}
+.facts dd small {
+  font-size: 0.9rem;
+  font-weight: 400;
+  margin-left: 2px;
+}
+.facts .word {
+  font-size: 1.1rem;
+  line-height: 2rem;
+}
+.reset {
+  margin-top: 10px;
+  text-decoration: underline;
+}
+.no-answer {
+  font-family: var(--display);
+  font-size: 3rem;
+  margin: 0;
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js'
+import { computed, ref } from 'vue'
+import type { UnitSystem } from '@/api/types'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import { text, type Units } from '@/shared/units/format'
+import PhraseMenu from './PhraseMenu.vue'
+
+interface Beside {
+  id: string | null
+  grams: number | null
+}
+
+/** What else is in the pot. */
+const props = defineProps<{
+  beside: readonly Beside[]
+  companions: readonly { id: string; name: string }[]
+  units: Units
+  unitSystem: UnitSystem
+}>()
+const emit = defineEmits<{ change: [Beside[]] }>()
+const usualGrams = 250
+const adding = ref<string | null>(null)
+const nameOf = (id: string | null) => props.companions.find((c) => c.id === id)?.name.toLowerCase() ?? ''
+const massOf = (b: Beside) => text(props.units.mass((b.grams ?? 0) / 1000))
+const label = computed(() =>
+  props.beside.length === 0 ? 'nothing else' : props.beside.map((b) => `${massOf(b)} ${nameOf(b.id)}`).join(', '),
+)
+
+function add(id: string | null) {
+  if (id) emit('change', [...props.beside.filter((b) => b.id !== id), { id, grams: usualGrams }])
+  adding.value = null
+}
+const remove = (id: string | null) =>
+  emit(
+    'change',
+    props.beside.filter((b) => b.id !== id),
+  )
+const weigh = (id: string | null, kg: number) =>
+  emit(
+    'change',
+    props.beside.map((b) => (b.id === id ? { id, grams: Math.round(kg * 1000) } : b)),
+  )
+</script>
+
+<template>
+  <PhraseMenu name="Beside it" :label="label">
+    <div v-for="b in beside" :key="b.id ?? ''" class="beside">
+      <QuantityField
+        :label="nameOf(b.id)"
+        dimension="mass"
+        :units="unitSystem"
+        :shown="massOf(b)"
+        @read="weigh(b.id, $event)"
+      />
+      <v-btn :icon="mdiClose" :aria-label="`Take ${nameOf(b.id)} out`" @click="remove(b.id)" />
+    </div>
+    <v-autocomplete
+      v-if="beside.length < 12"
+      v-model="adding"
+      :items="companions"
+      item-title="name"
+      item-value="id"
+      label="Add something"
+      variant="outlined"
+      density="comfortable"
+      hide-details
+      auto-select-first
+      @update:model-value="add"
+    />
+  </PhraseMenu>
+</template>
+
+<style scoped>
+.beside {
+  display: flex;
+  align-items: center;
+  margin-bottom: 8px;
+}
+</style>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
+import { computed, ref, useTemplateRef } from 'vue'
+import type { Request, SavedPlan } from '@/api/types'
+import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useShortcuts } from '@/shared/ui/useShortcuts'
+import AnswerPanel from './AnswerPanel.vue'
+import AskField from './AskField.vue'
+import HeatPicture from './HeatPicture.vue'
+import KeptPlans from './KeptPlans.vue'
+import SentenceLine from './SentenceLine.vue'
+import { useCatalogue } from './useCatalogue'
+import { useDraft } from './useDraft'
+import { usePreview } from './usePreview'
+import WarningList from './WarningList.vue'
+
+const minuteMs = 60_000
+const actions = useDraft()
+const { draft, change } = actions
+const { cuts, companions, findCut } = useCatalogue()
+const { pots, units, unitSystem, settings, switchUnits } = useKitchen()
+const askField = useTemplateRef('askField')
+const kept = useTemplateRef('kept')
+
+// The clock of the answer starts at the present minute.
+const wholeMinute = () => new Date(Math.floor(Date.now() / minuteMs) * minuteMs).toISOString()
+const lidOnAt = ref(wholeMinute())
+const visible = useDocumentVisibility()
+useIntervalFn(() => visible.value === 'visible' && (lidOnAt.value = wholeMinute()), minuteMs)
+
+const pot = computed(() => pots.value.find((p) => p.id === draft.value.potId) ?? pots.value[0])
+const question = computed<Request>(() => ({ ...draft.value.request, pot: draft.value.request.pot ?? pot.value }))
+const asked = computed<Request | null>(() =>
+  settings.value && pot.value ? { ...question.value, lidOnAt: lidOnAt.value, units: unitSystem.value } : null,
+)
+const { plan, refusal, busy, stale } = usePreview(asked)
+const minutes = computed(() => draft.value.request.minutes ?? plan.value?.minutes ?? null)
+const suggestion = computed(() => {
+  const cut = findCut(draft.value.request.load.cut)
+  const pieces = draft.value.request.load.pieces ?? 1
+  return cut ? `${pieces} ${pieces === 1 ? cut.name : cut.plural}` : 'Plan'
+})
+
+const tryMinutes = (value: number) => change({ minutes: value })
+const reset = () => change({ minutes: null, release: null })
+const nudge = (by: number) => minutes.value !== null && tryMinutes(Math.max(0, minutes.value + by))
+const confirm = (code: string) => change({ confirmed: [...(draft.value.request.confirmed ?? []), code] })
+function openPlan(saved: SavedPlan) {
+  const known = pots.value.find((p) => p.capacityLitres === saved.request.pot?.capacityLitres)
+  actions.open(
+    { ...saved.request, load: saved.request.load ?? {}, pot: known ? null : saved.request.pot },
+    known?.id ?? null,
+  )
+}
+
+useShortcuts({
+  '/': () => askField.value?.focus(),
+  '+': () => nudge(1),
+  '-': () => nudge(-1),
+  r: reset,
+  k: () => kept.value?.startNaming(),
+  u: switchUnits,
+})
+</script>
+
+<template>
+  <div class="counter">
+    <h1 class="sr-only">Counter</h1>
+    <AskField ref="askField" @heard="actions.take" />
+    <SentenceLine
+      :actions="actions"
+      :cuts="cuts"
+      :companions="companions"
+      :pots="pots"
+      :units="units"
+      :unit-system="unitSystem"
+      :thickness-mm="plan?.thicknessMm ?? null"
+    />
+    <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
+    <p v-if="stale" class="working" role="status">Working it out…</p>
+    <div v-if="plan" class="bench" :class="{ stale }" :aria-busy="busy">
+      <div class="left">
+        <AnswerPanel
+          :plan="plan"
+          :minutes="plan.minutes === null ? null : minutes"
+          :units="units"
+          :trying="draft.request.minutes != null"
+          @reset="reset"
+        />
+      </div>
+      <HeatPicture
+        v-if="plan.curve && minutes !== null"
+        class="right"
+        :plan="plan"
+        :minutes="minutes"
+        :units="units"
+        @drag="tryMinutes"
+      />
+    </div>
+    <div v-if="plan" class="below" :class="{ stale }">
+      <WarningList :warnings="plan.warnings" @confirm="confirm" />
+      <ul class="why" aria-label="Why">
+        <li v-for="reason in plan.why" :key="reason">{{ reason }}</li>
+      </ul>
+    </div>
+    <KeptPlans ref="kept" :request="question" :suggestion="suggestion" @open="openPlan" />
+    <p class="defer">
+      Advice from a model. A thermometer overrules it, always towards more cooking; your pot’s manual and your local
+      food authority win.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.counter {
+  display: grid;
+  gap: 14px;
+  max-width: 1240px;
+}
+.bench {
+  display: grid;
+  grid-template-columns: minmax(300px, 5fr) minmax(0, 8fr);
+  gap: 28px;
+  align-items: start;
+  border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
+  padding-top: 18px;
+}
+@media (max-width: 900px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.working {
+  position: absolute;
+  margin: 0;
+  font-weight: 700;
+}
+.stale {
+  visibility: hidden;
+}
+.why {
+  margin: 0;
+  padding-left: 1.2em;
+}
+.refusal {
+  border: 2px solid rgb(var(--v-theme-secondary));
+  border-radius: 12px;
+  padding: 10px 14px;
+  margin: 0;
+}
+.defer {
+  font-size: 0.9rem;
+  margin: 0;
+}
+</style>

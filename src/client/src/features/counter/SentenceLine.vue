@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Cut, Pot, UnitSystem } from '@/api/types'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import { text, type Units } from '@/shared/units/format'
+import BesideMenu from './BesideMenu.vue'
+import ChoiceList from './ChoiceList.vue'
+import CountStepper from './CountStepper.vue'
+import CutPicker from './CutPicker.vue'
+import PhraseMenu from './PhraseMenu.vue'
+import type { DraftActions } from './useDraft'
+import { aims, placements, states, stateWords } from './words'
+
+const props = defineProps<{
+  actions: DraftActions
+  cuts: readonly Cut[]
+  companions: readonly { id: string; name: string }[]
+  pots: readonly Pot[]
+  units: Units
+  unitSystem: UnitSystem
+  thicknessMm: number | null
+}>()
+
+const request = computed(() => props.actions.draft.value.request)
+const load = computed(() => request.value.load)
+const cut = computed(() => props.cuts.find((c) => c.id === load.value.cut))
+const pot = computed(() => props.pots.find((p) => p.id === props.actions.draft.value.potId) ?? props.pots[0])
+const pieces = computed(() => load.value.pieces ?? 1)
+const name = computed(() => (pieces.value === 1 ? cut.value?.name : cut.value?.plural) ?? '…')
+const weight = computed(() => text(props.units.mass(load.value.totalKg ?? 0)))
+const liquid = computed(() => text(props.units.volume(request.value.liquidMl ?? pot.value?.minimumLiquidMl ?? 0)))
+const aim = computed(() => aims.find((a) => a.value === (request.value.aim ?? cut.value?.usualAim)) ?? aims[0])
+const placement = computed(() => placements.find((p) => p.value === (load.value.placement ?? 'rack')) ?? placements[0])
+const potItems = computed(() =>
+  props.pots.map((p) => ({ title: p.name, hint: `${p.capacityLitres} litres`, id: p.id })),
+)
+const potWords = computed(() => {
+  const typed = request.value.pot?.capacityLitres
+  return typed ? `a ${typed} litre pot` : pot.value ? `${pot.value.name}, ${pot.value.capacityLitres} litres` : '…'
+})
+const thickness = computed(() => {
+  const known = load.value.thicknessMm
+  if (known) return `${text(props.units.length(known))} thick`
+  return props.thicknessMm
+    ? `about ${text(props.units.length(props.thicknessMm))} thick, not measured`
+    : 'thickness not measured'
+})
+const arrangements = [
+  { value: 'single', title: 'side by side', hint: 'steam reaches every side' },
+  { value: 'overlapping', title: 'overlapping', hint: 'pieces lie on each other' },
+] as const
+const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overlapping' : 'side by side'))
+</script>
+
+<template>
+  <p class="sentence">
+    <PhraseMenu name="How many" :label="String(pieces)">
+      <CountStepper
+        :count="pieces"
+        :most="200"
+        label="piece"
+        @change="
+          actions.changeLoad({ pieces: $event, totalKg: Number((((load.totalKg ?? 0) / pieces) * $event).toFixed(3)) })
+        "
+      />
+    </PhraseMenu>
+    {{ ' ' }}
+    <PhraseMenu v-slot="{ close }" name="Cut" :label="name">
+      <CutPicker :cuts="cuts" :chosen="cut" @choose="(actions.chooseCut($event), close())" /> </PhraseMenu
+    >,
+    <PhraseMenu v-slot="{ close }" name="State" :label="stateWords(load)">
+      <ChoiceList
+        :items="states"
+        :is-chosen="(s) => s.title === stateWords(load)"
+        @choose="
+          (actions.changeLoad({ state: $event.value, arrangement: $event.arrangement, startCelsius: null }), close())
+        "
+      /> </PhraseMenu
+    >,
+    <PhraseMenu v-slot="{ close }" name="Weight of all" :label="weight">
+      <QuantityField
+        label="Weight of all"
+        dimension="mass"
+        :units="unitSystem"
+        :shown="weight"
+        autofocus
+        @read="(actions.changeLoad({ totalKg: $event }), close())"
+      /> </PhraseMenu
+    >,
+    <PhraseMenu v-slot="{ close }" name="Thickness" :label="thickness">
+      <QuantityField
+        label="At the thickest point"
+        dimension="length"
+        :units="unitSystem"
+        :shown="load.thicknessMm ? text(units.length(load.thicknessMm)) : ''"
+        autofocus
+        @read="(actions.changeLoad({ thicknessMm: $event }), close())"
+      />
+      <v-btn v-if="load.thicknessMm" block @click="(actions.changeLoad({ thicknessMm: null }), close())"
+        >Not measured</v-btn
+      > </PhraseMenu
+    >,
+    <template v-if="pieces > 1 && load.arrangement !== 'lump'">
+      <PhraseMenu v-slot="{ close }" name="How they lie" :label="lying">
+        <ChoiceList
+          :items="arrangements"
+          :is-chosen="(a) => a.title === lying"
+          @choose="(actions.changeLoad({ arrangement: $event.value }), close())"
+        />
+      </PhraseMenu>
+      {{ ' ' }}
+    </template>
+    <PhraseMenu v-slot="{ close }" name="Where it lies" :label="placement.title">
+      <ChoiceList
+        :items="placements"
+        :is-chosen="(p) => p === placement"
+        @choose="(actions.changeLoad({ placement: $event.value }), close())"
+      /> </PhraseMenu
+    >,
+    <PhraseMenu v-slot="{ close }" name="How it should end" :label="aim.title">
+      <ChoiceList
+        :items="aims"
+        :is-chosen="(a) => a === aim"
+        @choose="(actions.change({ aim: $event.value }), close())"
+      /> </PhraseMenu
+    >, in
+    <PhraseMenu v-slot="{ close }" name="Pot" :label="potWords">
+      <ChoiceList
+        :items="potItems"
+        :is-chosen="(p) => p.id === pot?.id && !request.pot"
+        @choose="(actions.usePot($event.id), close())"
+      />
+    </PhraseMenu>
+    with
+    <PhraseMenu v-slot="{ close }" name="Thin liquid" :label="`${liquid} liquid`">
+      <QuantityField
+        label="Thin liquid"
+        dimension="volume"
+        :units="unitSystem"
+        :shown="liquid"
+        autofocus
+        @read="(actions.change({ liquidMl: $event }), close())"
+      />
+    </PhraseMenu>
+    and
+    <BesideMenu
+      :beside="request.companions ?? []"
+      :companions="companions"
+      :units="units"
+      :unit-system="unitSystem"
+      @change="actions.change({ companions: $event })"
+    />.
+  </p>
+</template>
+
+<style scoped>
+.sentence {
+  font-family: var(--display);
+  font-size: clamp(1.15rem, 0.9rem + 0.75vw, 1.5rem);
+  line-height: 1.35;
+  margin: 0;
+}
+</style>

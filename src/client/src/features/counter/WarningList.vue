@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js'
+import { computed } from 'vue'
+import type { Warning } from '@/api/types'
+
+const props = defineProps<{ warnings: readonly Warning[] }>()
+const emit = defineEmits<{ confirm: [string] }>()
+const checkable = new Set(['giblets', 'lump'])
+const icons = { stop: mdiAlertOctagonOutline, caution: mdiAlertOutline, note: mdiInformationOutline }
+const words = { stop: 'Stop', caution: 'Look out', note: 'Good to know' }
+const hard = computed(() => props.warnings.filter((w) => w.level !== 'note'))
+const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
+</script>
+
+<template>
+  <ul v-if="hard.length" class="warnings" aria-label="Before you start">
+    <li v-for="w in hard" :key="w.code" :class="['warning', w.level]" :data-code="w.code">
+      <v-icon :icon="icons[w.level]" aria-hidden="true" />
+      <p>
+        <strong>{{ words[w.level] }}. {{ w.text }}</strong> {{ w.because }}
+      </p>
+      <v-btn
+        v-if="w.level === 'stop' && checkable.has(w.code)"
+        class="done"
+        variant="outlined"
+        @click="emit('confirm', w.code)"
+        >Done</v-btn
+      >
+    </li>
+  </ul>
+  <details v-if="notes.length" class="notes">
+    <summary>{{ notes.length }} more to know</summary>
+    <ul>
+      <li v-for="w in notes" :key="w.code" :data-code="w.code">
+        <strong>{{ w.text }}</strong> {{ w.because }}
+      </li>
+    </ul>
+  </details>
+</template>
+
+<style scoped>
+.warnings {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 8px;
+  display: grid;
+  gap: 8px;
+}
+.warning {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 10px 14px;
+  border-radius: 12px;
+  border: 2px solid currentColor;
+}
+.warning p {
+  margin: 0;
+  flex: 1;
+}
+.warning.stop {
+  border-color: rgb(var(--v-theme-secondary));
+  background: repeating-linear-gradient(-45deg, transparent 0 10px, rgba(var(--v-theme-secondary), 0.1) 10px 14px);
+}
+.warning.caution {
+  border-style: dashed;
+}
+.done {
+  min-height: 48px;
+}
+.notes summary {
+  min-height: 40px;
+  line-height: 40px;
+  cursor: pointer;
+  text-decoration: underline;
+}
+.notes li {
+  margin-bottom: 6px;
+}
+</style>

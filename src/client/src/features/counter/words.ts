@@ -1,0 +1,58 @@
+import type { Plan, ReleaseKind, Request } from '@/api/types'
+
+type Load = Request['load']
+
+/** What the cook is told to do when the minutes are over. */
+export function releaseWords(
+  release: { kind: ReleaseKind | null; restMinutes?: number | null } | null | undefined,
+): string {
+  switch (release?.kind) {
+    case 'vent':
+      return 'Vent at once'
+    case 'rest-then-vent':
+      return `Leave it ${release.restMinutes ?? 0} min, then vent`
+    case 'pulsed':
+      return 'Vent in short bursts'
+    case 'natural':
+      return 'Leave it until the pin drops'
+    default:
+      return ''
+  }
+}
+
+export const aims = [
+  { value: 'slice', title: 'to slice', hint: 'holds together, carves' },
+  { value: 'pull', title: 'to pull apart', hint: 'shreds with two forks' },
+  { value: 'fall-apart', title: 'to fall from the bone', hint: 'spoon-tender' },
+] as const
+
+export const states = [
+  { value: 'chilled', title: 'from the fridge', arrangement: 'single' },
+  { value: 'frozen', title: 'frozen singly', arrangement: 'single' },
+  { value: 'frozen', title: 'frozen in one lump', arrangement: 'lump' },
+  { value: 'room', title: 'at room temperature', arrangement: 'single' },
+] as const
+
+export const placements = [
+  { value: 'rack', title: 'on the rack' },
+  { value: 'in-liquid', title: 'in the liquid' },
+  { value: 'on-bed', title: 'on a bed of vegetables or grain' },
+] as const
+
+export function stateWords(load: Load): string {
+  if ((load.state ?? 'chilled') === 'frozen') {
+    return load.arrangement === 'lump' && (load.pieces ?? 1) > 1
+      ? 'frozen in one lump'
+      : (load.pieces ?? 1) > 1
+        ? 'frozen singly'
+        : 'frozen'
+  }
+  return load.state === 'room' ? 'at room temperature' : 'from the fridge'
+}
+
+/** How sure the plan is, in words that do not need a colour. */
+export function safetyWords(plan: Plan): string {
+  const chance = plan.chanceSafe ?? 0
+  if (chance >= 0.99) return 'Safe in 99 of 100 such cooks'
+  return `Too short: safe in only ${Math.floor(chance * 100)} of 100`
+}

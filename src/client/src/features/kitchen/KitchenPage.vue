@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js'
+import { computed, ref } from 'vue'
+import type { Pot, PotBody } from '@/api/types'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import UndoBar from '@/shared/ui/UndoBar.vue'
+import { text } from '@/shared/units/format'
+import PotForm from './PotForm.vue'
+import { useKitchen } from './useKitchen'
+
+const { query, settings, pots, units, unitSystem, saveSettings, savePot, removePot, restorePot, switchUnits } =
+  useKitchen()
+const editing = ref<string | null>(null)
+const removed = ref<Pot | null>(null)
+const refusal = ref<string | null>(null)
+const boiling = computed(() => query.data.value?.boilingCelsius)
+const adding = 'new'
+
+async function attempt(work: () => Promise<unknown>) {
+  refusal.value = null
+  try {
+    await work()
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+const save = (id: string | null, body: Partial<PotBody>) =>
+  attempt(async () => {
+    await savePot.mutateAsync({ id, body })
+    editing.value = null
+  })
+const drop = (pot: Pot) =>
+  attempt(async () => {
+    await removePot.mutateAsync(pot.id)
+    removed.value = pot
+  })
+function bringBack() {
+  if (removed.value) restorePot.mutate(removed.value.id)
+  removed.value = null
+}
+const change = (part: object) => attempt(() => saveSettings.mutateAsync({ ...settings.value!, ...part }))
+</script>
+
+<template>
+  <div v-if="settings" class="kitchen">
+    <h1>{{ settings.name }}</h1>
+    <p v-if="refusal" role="alert" class="refusal">{{ refusal }}</p>
+    <section aria-labelledby="place-title" class="place">
+      <h2 id="place-title">Where you cook</h2>
+      <div class="fields">
+        <v-text-field
+          :model-value="settings.name"
+          label="Name of the kitchen"
+          maxlength="60"
+          @change="change({ name: ($event.target as HTMLInputElement).value })"
+        />
+        <v-text-field
+          :model-value="units.altitude(settings.altitudeMetres).number"
+          :label="`Height above the sea, ${units.altitude(0).unit}`"
+          type="number"
+          @change="
+            change({
+              altitudeMetres: Number(($event.target as HTMLInputElement).value) * (unitSystem === 'us' ? 0.3048 : 1),
+            })
+          "
+        />
+        <QuantityField
+          label="Usual room temperature"
+          dimension="temperature"
+          :units="unitSystem"
+          :shown="text(units.temperature(settings.roomCelsius))"
+          @read="change({ roomCelsius: $event })"
+        />
+        <v-btn class="tall" variant="outlined" @click="switchUnits"
+          >{{ unitSystem === 'us' ? 'Pounds, cups, °F' : 'Grams, millilitres, °C' }}: switch</v-btn
+        >
+      </div>
+      <p v-if="boiling">
+        Water boils at <b>{{ text(units.temperature(boiling)) }}</b> here. Every plan counts that in.
+      </p>
+    </section>
+    <section aria-labelledby="pots-title">
+      <div class="head">
+        <h2 id="pots-title">Pots</h2>
+        <v-btn class="tall" :prepend-icon="mdiPlus" @click="editing = adding">Add a pot</v-btn>
+      </div>
+      <PotForm
+        v-if="editing === adding"
+        :pot="null"
+        :units="units"
+        :unit-system="unitSystem"
+        @save="save(null, $event)"
+        @cancel="editing = null"
+      />
+      <ul class="pots">
+        <li v-for="pot in pots" :key="pot.id">
+          <PotForm
+            v-if="editing === pot.id"
+            :pot="pot"
+            :units="units"
+            :unit-system="unitSystem"
+            @save="save(pot.id, $event)"
+            @cancel="editing = null"
+          />
+          <div v-else class="pot">
+            <svg class="drawing" viewBox="0 0 100 100" aria-hidden="true">
+              <path :d="`M18 ${96 - 8 * pot.capacityLitres}V96H82V${96 - 8 * pot.capacityLitres}`" />
+              <path :d="`M12 ${96 - 8 * pot.capacityLitres}H88`" />
+              <path :d="`M20 ${96 - (8 * pot.minimumLiquidMl) / 1000}H80`" class="water" />
+            </svg>
+            <div class="words">
+              <h3>{{ pot.name }} <small v-if="pot.isDefault">used unless you say otherwise</small></h3>
+              <p>
+                <b>{{ pot.capacityLitres }}</b> litres · <b>{{ pot.heaterWatts }}</b> W · at least
+                <b>{{ text(units.volume(pot.minimumLiquidMl)) }}</b> liquid · high <b>{{ pot.highGaugeKpa }}</b> kPa,
+                low <b>{{ pot.lowGaugeKpa }}</b> kPa
+              </p>
+            </div>
+            <v-btn class="tall" @click="editing = pot.id">Change</v-btn>
+            <v-btn class="tall" :disabled="pots.length === 1" @click="drop(pot)">Remove</v-btn>
+          </div>
+        </li>
+      </ul>
+      <p>The manual of your pot wins: minimum liquid, fill marks, frozen food, lids.</p>
+    </section>
+    <UndoBar :text="removed ? `Removed ${removed.name}.` : null" @undo="bringBack" @gone="removed = null" />
+  </div>
+</template>
+
+<style scoped>
+.kitchen {
+  max-width: 980px;
+  display: grid;
+  gap: 26px;
+}
+h1,
+h2 {
+  font-family: var(--display);
+  font-weight: 560;
+  line-height: 1.15;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 14px;
+  margin: 12px 0;
+}
+.tall {
+  min-height: 48px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+.pots {
+  list-style: none;
+  padding: 0;
+  margin: 8px 0;
+}
+.pots li {
+  border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
+}
+.pot {
+  display: flex;
+  align-items: center;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  padding: 12px 0;
+}
+.words {
+  flex: 1 1 300px;
+}
+.words h3 {
+  font-size: 1.2rem;
+}
+.words small {
+  font-weight: 400;
+  font-size: 0.9rem;
+}
+.words p {
+  margin: 0;
+}
+.drawing {
+  width: 76px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 3.5;
+  stroke-linecap: round;
+}
+.water {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-dasharray: 1 6;
+}
+.refusal {
+  border: 2px solid rgb(var(--v-theme-secondary));
+  border-radius: 12px;
+  padding: 10px 14px;
+}
+</style>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import type { Pot, PotBody, UnitSystem } from '@/api/types'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import { text, type Units } from '@/shared/units/format'
+
+const props = defineProps<{ pot: Pot | null; units: Units; unitSystem: UnitSystem }>()
+const emit = defineEmits<{ save: [Partial<PotBody>]; cancel: [] }>()
+const form = reactive({
+  name: props.pot?.name ?? '',
+  capacityLitres: props.pot?.capacityLitres ?? 5.7,
+  heaterWatts: props.pot?.heaterWatts ?? null,
+  minimumLiquidMl: props.pot?.minimumLiquidMl ?? null,
+  highGaugeKpa: props.pot?.highGaugeKpa ?? null,
+  lowGaugeKpa: props.pot?.lowGaugeKpa ?? null,
+  isDefault: props.pot?.isDefault ?? false,
+})
+const numbers = [
+  { key: 'capacityLitres', label: 'Capacity, litres', step: 0.1 },
+  { key: 'heaterWatts', label: 'Power, W', step: 10 },
+  { key: 'highGaugeKpa', label: 'High pressure, kPa', step: 1 },
+  { key: 'lowGaugeKpa', label: 'Low pressure, kPa', step: 1 },
+] as const
+const set = (key: (typeof numbers)[number]['key'], value: string) => {
+  const number = value === '' ? null : Number(value)
+  if (key === 'capacityLitres') form.capacityLitres = number ?? 0
+  else form[key] = number
+}
+</script>
+
+<template>
+  <form class="form" @submit.prevent="emit('save', { ...form })">
+    <v-text-field v-model="form.name" label="What you call it" maxlength="60" autofocus />
+    <v-text-field
+      v-for="field in numbers"
+      :key="field.key"
+      :model-value="form[field.key]"
+      :label="field.label"
+      :step="field.step"
+      type="number"
+      placeholder="usual for its size"
+      persistent-placeholder
+      @update:model-value="set(field.key, String($event ?? ''))"
+    />
+    <QuantityField
+      label="Least liquid, by its manual"
+      dimension="volume"
+      :units="unitSystem"
+      :shown="form.minimumLiquidMl === null ? '' : text(units.volume(form.minimumLiquidMl))"
+      @read="form.minimumLiquidMl = $event"
+    />
+    <label class="check"><input v-model="form.isDefault" type="checkbox" /> Use it unless I say otherwise</label>
+    <div class="buttons">
+      <v-btn type="submit" variant="flat" color="primary" class="tall" :disabled="!form.name.trim()">Save</v-btn>
+      <v-btn class="tall" @click="emit('cancel')">Leave it</v-btn>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 14px;
+  padding: 16px 0;
+}
+.check {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 48px;
+}
+.check input {
+  appearance: auto;
+  width: 24px;
+  height: 24px;
+}
+.tall {
+  min-height: 48px;
+}
+</style>

@@ -1,0 +1,16 @@
+import { expect, test } from 'vitest'
+import { inUnits, text } from './format'
+
+test('shows grams below a kilogram and kilograms above', () => {
+  const units = inUnits('metric')
+  expect(text(units.mass(0.9))).toBe('900 g')
+  expect(text(units.mass(1.3))).toBe('1.30 kg')
+})
+
+test('shows pounds, inches, cups and Fahrenheit to a household that uses them', () => {
+  const units = inUnits('us')
+  expect(text(units.mass(1.36077711))).toBe('3 lb')
+  expect(text(units.length(31.75))).toBe('1.25 in')
+  expect(text(units.volume(236.588))).toBe('1 cups')
+  expect(text(units.temperature(74))).toBe('165 °F')
+})

@@ -1,0 +1,111 @@
+using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Physics;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Tests.Conduction;
+
+public class ConductionBatchTests
+{
+    private static readonly Lane Film = Lanes.All(600);
+    private static readonly Lane Steam = Lanes.All(115);
+
+    private static ConductionBatch Frozen(double halfThicknessMetres, double e, double bone = 0)
+    {
+        var body = new ConductionBatch();
+        body.Shape(Lanes.All(halfThicknessMetres), Lanes.All(e), Tissue.ChickenLegSkin.Material, Lane.One, bone);
+        body.Reset(Lanes.All(-18));
+        return body;
+    }
+
+    [Theory]
+    [InlineData(1, 0)]
+    [InlineData(1.6, 0.3)]
+    [InlineData(2.4, 0)]
+    public void Step_FromFrozenToDone_KeepsEnergyWithinATenthPercent(double e, double bone)
+    {
+        var body = Frozen(0.018, e, bone);
+        var before = body.MeanEnthalpy()[0];
+        double through = 0, gain = 0, previous = 0;
+        const double step = 1;
+        for (var t = 0.0; t < 3600; t += step)
+        {
+            body.Step(Lanes.All(step), Lanes.All(previous), Film, Steam);
+            // The quadrature of BDF2 with equal steps: q = q'/3 + 2/3 Δt f; backward Euler at the start.
+            var flux = body.SurfaceFlux(Film, Steam)[0] * step;
+            gain = previous == 0 ? flux : gain / 3 + flux * 2 / 3;
+            through += gain;
+            previous = step;
+        }
+
+        var gained = body.MeanEnthalpy()[0] - before;
+        Assert.True(body.CentreCelsius()[0] > 74);
+        Assert.Equal(gained, through, gained * 0.001);
+    }
+
+    [Theory]
+    [InlineData(0.012)]
+    [InlineData(0.018)]
+    [InlineData(0.03)]
+    public void Step_Halved_MovesTheCoreByLessThanThreeTenths(double half)
+    {
+        var step = ConductionMesh.StepSeconds(half, 1.4e-7);
+        double Core(double seconds, double of)
+        {
+            var body = Frozen(half, 1.6, 0.3);
+            var previous = 0.0;
+            for (var t = 0.0; t < of - 1e-9; t += seconds)
+            {
+                body.Step(Lanes.All(seconds), Lanes.All(previous), Film, Steam);
+                previous = seconds;
+            }
+
+            return body.CentreCelsius()[0];
+        }
+
+        var until = Math.Round(half * half / 1.4e-7 * 0.8 / 60) * 60;
+        Assert.Equal(Core(step / 2, until), Core(step, until), 0.3);
+    }
+
+    [Fact]
+    public void Step_OfZeroSeconds_StandsStill()
+    {
+        var body = Frozen(0.02, 2);
+        body.Step(Lanes.All(5), Lane.Zero, Film, Steam);
+        double centre = body.CentreCelsius()[3], mean = body.MeanCelsius()[3];
+        body.Step(Lane.Zero, Lanes.All(5), Film, Steam);
+        Assert.Equal(centre, body.CentreCelsius()[3], 1e-9);
+        Assert.Equal(mean, body.MeanCelsius()[3], 1e-9);
+    }
+
+    [Fact]
+    public void Thawing_OfASlab_IsNearClelandAndEarle()
+    {
+        // Cleland and Earle (1984) for thawing of a slab, t = ρ ΔH/(ΔT) (P R/h + Q R²/k) fitted form: within 20 % here, since their
+        // regression is for Tylose and stated as 10 %.
+        const double half = 0.02, ambient = 20, h = 50, to = 0;
+        var meat = Tissue.ChickenBreast.Material;
+        var body = new ConductionBatch();
+        body.Shape(Lanes.All(half), Lane.One, meat, Lane.One);
+        body.Reset(Lanes.All(-18));
+        double seconds = 0, previous = 0;
+        while (body.CentreCelsius()[0] < to)
+        {
+            body.Step(Lanes.All(10), Lanes.All(previous), Lanes.All(h), Lanes.All(ambient));
+            previous = 10;
+            seconds += 10;
+        }
+
+        Assert.InRange(seconds / ClelandEarleThawSeconds(meat, half, h, ambient), 0.8, 1.2);
+    }
+
+    // Cleland et al. (1986/87), thawing to a final centre of 0 °C: Plank with Stefan, Biot and Planck numbers.
+    private static double ClelandEarleThawSeconds(ThermalMaterial meat, double half, double h, double ambient)
+    {
+        double kUnfrozen = meat.Conductivity(0), cUnfrozen = meat.C0 * meat.DensityKgPerM3, cFrozen = meat.FrozenC * meat.DensityKgPerM3;
+        var deltaH = (meat.Enthalpy(0) - meat.Enthalpy(-10)) * meat.DensityKgPerM3;
+        double tf = meat.FreezingCelsius, biot = h * 2 * half / kUnfrozen;
+        double stefan = cUnfrozen * (ambient - tf) / deltaH, planck = cFrozen * (tf + 18) / deltaH;
+        double p = 0.5 * (0.7754 + 2.2828 * stefan * planck), r = 0.125 * (0.4271 + 2.122 * stefan - 1.4847 * stefan * stefan);
+        return cUnfrozen * 4 * half * half / kUnfrozen * (p / (biot * stefan) + r / stefan);
+    }
+}

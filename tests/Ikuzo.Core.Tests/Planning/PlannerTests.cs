@@ -1,0 +1,163 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Tests.Planning;
+
+public class PlannerTests
+{
+    public static TheoryData<string> Ids() => [.. CutCatalogue.All.Select(c => c.Id)];
+
+    private static PlanRequest Request(string cut, double? pieceKg = null, MeatState state = MeatState.Chilled, int pieces = 1, double litres = 8)
+    {
+        var of = CutCatalogue.Find(cut)!;
+        return new PlanRequest
+        {
+            Pot = PotDefaults.For(litres),
+            Load = new MeatLoad { Cut = of, Pieces = pieces, TotalKg = (pieceKg ?? of.TypicalKg.Value) * pieces, State = state },
+        };
+    }
+
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void Plan_OfEveryCutStateAndWeight_IsSafeOrStopped(string id)
+    {
+        var cut = CutCatalogue.Find(id)!;
+        foreach (var kg in new[] { cut.MinKg.Value, cut.TypicalKg.Value, cut.MaxKg.Value })
+        {
+            SafeOrStopped(Planner.Compute(Request(id, kg)));
+            SafeOrStopped(Planner.Compute(Request(id, kg, MeatState.Frozen)));
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void Plan_FromFrozen_TakesLongerThanThawed(string id)
+    {
+        var pieces = (int)Math.Max(1, 0.5 / CutCatalogue.Find(id)!.TypicalKg.Value);
+        var chilled = Planner.Compute(Request(id, pieces: pieces) with { Release = Release.Natural });
+        var frozen = Planner.Compute(Request(id, state: MeatState.Frozen, pieces: pieces) with { Release = Release.Natural });
+        Assert.True((frozen.TotalMinutes?.P50 ?? double.PositiveInfinity) > chilled.TotalMinutes!.Value.P50);
+        Assert.True((frozen.SafeMinimumMinutes ?? double.PositiveInfinity) >= chilled.SafeMinimumMinutes);
+    }
+
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void Plan_OfAThickerPiece_NeverNeedsFewerMinutes(string id)
+    {
+        var request = Request(id);
+        var thickness = request.Load.ThicknessMetres * 1000;
+        double Minutes(double factor) => Planner.Compute(request with
+        {
+            Release = Release.Natural,
+            Load = request.Load with { ThicknessMm = thickness * factor },
+        }).SafeMinimumMinutes ?? double.PositiveInfinity;
+        var (thin, typical, thick) = (Minutes(0.7), Minutes(1), Minutes(1.3));
+        Assert.True(thin <= typical && typical <= thick, $"{id}: {thin}, {typical}, {thick}");
+    }
+
+    [Fact]
+    public void Plan_OfAChickenOnARack_ComesUpInNineToSixteenMinutes()
+    {
+        var plan = Planner.Compute(Request("chicken-whole", 1.8, litres: 5.7) with { LiquidMl = 250 });
+        Assert.InRange(plan.ToPressureMinutes!.Value.P50, 9, 16);
+    }
+
+    [Fact]
+    public void Plan_AskedTwice_IsTheSame()
+    {
+        var request = Request("duck-leg", pieces: 4);
+        Assert.Equivalent(Planner.Compute(request), Planner.Compute(request), strict: true);
+    }
+
+    [Fact]
+    public void Plan_WithMinutesTooShort_IsStoppedAndSaysHowMany()
+    {
+        var plan = Planner.Compute(Request("turkey-thigh-bone-in") with { Minutes = 3 });
+        var stop = Assert.Single(plan.Warnings, w => w.Code == "too-short");
+        Assert.Equal(WarningLevel.Stop, stop.Level);
+        Assert.True(plan.ChanceSafe < 0.5);
+        Assert.Equal(3, plan.Minutes);
+        Assert.True(plan.RecommendedMinutes > 20);
+    }
+
+    [Fact]
+    public void Plan_OnHigherGround_NeedsMoreMinutes()
+    {
+        double Minutes(double altitude) => Planner.Compute(Request("turkey-thigh-bone-in") with { AltitudeMetres = altitude, Release = Release.Vent }).SafeMinimumMinutes!.Value;
+        Assert.True(Minutes(3000) > Minutes(0));
+    }
+
+    [Fact]
+    public void Plan_ForPullingAndFalling_TakesAtLeastAsLongAsForSlicing()
+    {
+        double Minutes(Aim aim) => Planner.Compute(Request("chicken-leg-quarter", pieces: 3) with { Aim = aim, Release = Release.Natural }).Minutes!.Value;
+        Assert.True(Minutes(Aim.Slice) <= Minutes(Aim.Pull));
+        Assert.True(Minutes(Aim.Pull) <= Minutes(Aim.FallApart));
+    }
+
+    [Fact]
+    public void Plan_WithGrain_IsNeverVentedAtOnce()
+    {
+        var grain = new CompanionLoad(CompanionCatalogue.Find("pearl-barley")!, 250);
+        var plan = Planner.Compute(Request("chicken-thigh-bone-in", pieces: 6) with { Companions = [grain], LiquidMl = 700 });
+        Assert.True(plan.Release!.Value.Kind is ReleaseKind.Natural or ReleaseKind.Pulsed);
+    }
+
+    [Theory]
+    [InlineData("low-liquid", 100.0)]
+    [InlineData("over-fill", 6000.0)]
+    [InlineData("over-capacity", 7900.0)]
+    public void Plan_WithWrongLiquid_IsStopped(string code, double ml)
+    {
+        var plan = Planner.Compute(Request("chicken-thigh-bone-in", pieces: 6) with { LiquidMl = ml });
+        Assert.Contains(plan.Warnings, w => w.Code == code && w.Level == WarningLevel.Stop);
+    }
+
+    [Fact]
+    public void Plan_OfAFrozenLump_TakesLongerThanOfSinglePiecesAndStopsUntilSeenTo()
+    {
+        var single = Request("chicken-thigh-bone-in", state: MeatState.Frozen, pieces: 6);
+        var lump = single with { Load = single.Load with { Arrangement = Arrangement.Lump } };
+        Assert.True(Planner.Compute(lump).SafeMinimumMinutes > Planner.Compute(single).SafeMinimumMinutes);
+        Assert.Contains(Planner.Compute(lump).Warnings, w => w is { Code: "lump", Level: WarningLevel.Stop });
+        Assert.Contains(Planner.Compute(lump with { Confirmed = ["lump"] }).Warnings, w => w is { Code: "lump", Level: WarningLevel.Note });
+    }
+
+    [Fact]
+    public void Plan_InPoundsAndFahrenheit_SpeaksThem()
+    {
+        var plan = Planner.Compute(Request("chicken-thigh-bone-in", pieces: 6) with { Units = UnitSystem.Us });
+        Assert.Contains(plan.Why, w => w.Contains("°F"));
+        Assert.DoesNotContain(plan.Warnings, w => w.Text.Contains("mm") || w.Because.Contains("°C"));
+    }
+
+    [Fact]
+    public void Band_ByMinutes_OnlyRises()
+    {
+        var band = Planner.Compute(Request("chicken-breast-boneless", pieces: 4)).Band;
+        Assert.All(band.Zip(band.Skip(1)), p =>
+        {
+            Assert.True(p.Second.ColdestP01 >= p.First.ColdestP01);
+            Assert.True(p.Second.ChanceSafe >= p.First.ChanceSafe);
+            Assert.True(p.Second.WaterLossP50 >= p.First.WaterLossP50);
+            Assert.True(p.Second.Tenderness >= p.First.Tenderness);
+        });
+    }
+
+    private static void SafeOrStopped(Plan plan)
+    {
+        if (plan.Minutes is null)
+        {
+            Assert.Contains(plan.Warnings, w => w.Level == WarningLevel.Stop && w.Because.Length > 0);
+            return;
+        }
+
+        Assert.True(plan.ChanceSafe >= SafetyRule.ShareSafe);
+        Assert.All(plan.Spots, s => Assert.True(s.AtOpening.P01 >= SafetyRule.CoreCelsius));
+        Assert.True(plan.Minutes >= plan.SafeMinimumMinutes);
+    }
+}
