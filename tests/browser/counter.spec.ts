@@ -1,0 +1,140 @@
+import { expect, test, type Page } from '@playwright/test'
+
+const minutes = (page: Page) => page.getByTestId('minutes')
+const phrase = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^${name}:`) })
+
+async function ask(page: Page, text: string) {
+  await page.getByLabel('What have you got?').fill(text)
+  await page.keyboard.press('Enter')
+}
+
+/** Minutes once the answer to the present question is there. */
+async function settled(page: Page): Promise<number> {
+  await expect(page.getByText('Working it out')).toHaveCount(0)
+  await expect(page.locator('.bench')).toHaveAttribute('aria-busy', 'false')
+  return Number(await minutes(page).innerText())
+}
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/')
+  await settled(page)
+})
+
+test('a cook who types gets minutes, release and clock, and hears which word was not understood', async ({ page }) => {
+  await ask(page, '6 frozen thighs 1.3 kg blorf')
+  await expect(page.getByText('Not understood: “blorf”.')).toBeVisible()
+  await expect(phrase(page, 'State')).toHaveText('frozen singly')
+  expect(await settled(page)).toBeGreaterThan(10)
+  await expect(page.getByTestId('release')).not.toBeEmpty()
+  await expect(page.getByRole('list', { name: 'On the clock' }).getByRole('listitem')).toHaveCount(5)
+  await expect(page.getByTestId('verdict')).toContainText('Safe in 99 of 100')
+})
+
+test('frozen takes longer than thawed, chosen in the sentence', async ({ page }) => {
+  const thawed = await settled(page)
+  await phrase(page, 'State').click()
+  await page.getByRole('button', { name: 'frozen singly' }).click()
+  await expect(phrase(page, 'State')).toHaveText('frozen singly')
+  expect(await settled(page)).toBeGreaterThan(thawed)
+})
+
+test('a cook who chooses another bird, weight and aim gets another answer', async ({ page }) => {
+  await phrase(page, 'Cut').click()
+  await page.getByRole('button', { name: 'duck', exact: true }).click()
+  await page.getByRole('button', { name: 'leg', exact: true }).click()
+  await phrase(page, 'Weight of all').click()
+  await page.getByRole('textbox', { name: 'Weight of all' }).fill('2 lb 4 oz')
+  await page.keyboard.press('Enter')
+  await expect(phrase(page, 'Weight of all')).toHaveText('1.02 kg')
+  await phrase(page, 'How it should end').click()
+  await page.getByRole('button', { name: /to fall from the bone/ }).click()
+  expect(await settled(page)).toBeGreaterThan(10)
+  await expect(page.getByText('falls from the bone', { exact: true })).toBeVisible()
+})
+
+test('dragging the end of the hold shows numbers all the way and says when it is too short', async ({ page }) => {
+  const before = await settled(page)
+  const grip = page.locator('.handle-grip')
+  const box = (await grip.boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x - 90, box.y + 20, { steps: 8 })
+  await expect(page.getByTestId('verdict')).toContainText('Too short')
+  await page.mouse.up()
+  expect(await settled(page)).toBeLessThan(before)
+  await expect(page.locator('[data-code="too-short"]')).toContainText('Stop')
+  await page.getByRole('button', { name: /Back to Ikuzo/ }).click()
+  await expect(minutes(page)).toHaveText(String(before))
+})
+
+test('a plan is kept, reopened, removed and brought back', async ({ page }) => {
+  await ask(page, '3 turkey drumsticks 1.2 kg')
+  const answer = await settled(page)
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await page.getByLabel('Name of the plan').fill('Drums for Friday')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  const card = page.getByRole('button', { name: /^Drums for Friday/ })
+  await expect(card).toBeVisible()
+  await ask(page, '4 chicken breasts 900 g')
+  await settled(page)
+  await page.reload()
+  await expect(phrase(page, 'Cut')).toHaveText('chicken breasts, no bone')
+  await card.click()
+  await expect(phrase(page, 'Cut')).toHaveText('turkey drumsticks')
+  expect(await settled(page)).toBe(answer)
+  await page.getByRole('button', { name: 'Remove Drums for Friday' }).click()
+  await expect(card).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(card).toBeVisible()
+})
+
+test('units switch everywhere at once', async ({ page }) => {
+  await page.getByRole('button', { name: /^Units/ }).click()
+  await expect(phrase(page, 'Weight of all')).toContainText('lb')
+  await settled(page)
+  await expect(page.locator('.why')).toContainText('°F')
+  await expect(page.locator('.why')).not.toContainText('°C')
+  await page.getByRole('button', { name: /^Units/ }).click()
+  await expect(phrase(page, 'Weight of all')).toContainText('kg')
+})
+
+test('stops stand above everything until they are seen to', async ({ page }) => {
+  await ask(page, 'whole chicken 1.8 kg')
+  await settled(page)
+  const giblets = page.locator('.warning[data-code="giblets"]')
+  await expect(giblets).toContainText('Stop')
+  await giblets.getByRole('button', { name: 'Done' }).click()
+  await expect(giblets).toHaveCount(0)
+  await ask(page, 'whole turkey 6 kg')
+  await expect(minutes(page)).toHaveText('No safe minutes')
+  await expect(page.locator('.warning[data-code="over-capacity"]')).toContainText('bigger pot')
+})
+
+test('everything is reached with the keyboard alone', async ({ page }) => {
+  await page.keyboard.press('/')
+  await page.keyboard.type('5 duck legs 1.2 kg')
+  await page.keyboard.press('Enter')
+  await expect(phrase(page, 'Cut')).toHaveText('duck legs')
+  const before = await settled(page)
+  const handle = page.getByRole('slider', { name: 'Minutes under pressure' })
+  await handle.focus()
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowRight')
+  await expect(handle).toHaveAttribute('aria-valuenow', String(before + 2))
+  await page.keyboard.press('r')
+  await expect(handle).toHaveAttribute('aria-valuenow', String(before))
+  await phrase(page, 'How it should end').focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: /to slice/ })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
+})
+
+test('on a narrow screen nothing runs off the side and the answer stands first', async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 780 })
+  await settled(page)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
+  expect((await minutes(page).boundingBox())!.y).toBeLessThan(700)
+  await expect(page.getByRole('navigation', { name: 'Places' })).toBeInViewport()
+})

@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test'
+
+test('a pot is added, changed, removed and brought back', async ({ page }) => {
+  await page.goto('/kitchen')
+  await page.getByRole('button', { name: 'Add a pot' }).click()
+  await page.getByLabel('What you call it').fill('Cauldron')
+  await page.getByLabel('Capacity, litres').fill('8')
+  await page.getByRole('button', { name: 'Save' }).click()
+  const pot = page.getByRole('listitem').filter({ hasText: 'Cauldron' })
+  await expect(pot).toContainText('380 ml')
+  await pot.getByRole('button', { name: 'Change' }).click()
+  await page.getByLabel('Least liquid, by its manual').fill('2 cups')
+  await page.getByLabel('Power, W').fill('1300')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(pot).toContainText('470 ml')
+  await pot.getByRole('button', { name: 'Remove' }).click()
+  await expect(pot).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(pot).toBeVisible()
+  await pot.getByRole('button', { name: 'Remove' }).click()
+  await expect(pot).toHaveCount(0)
+})
+
+test('a pot that cannot be is refused in words', async ({ page }) => {
+  await page.goto('/kitchen')
+  await page.getByRole('button', { name: 'Add a pot' }).click()
+  await page.getByLabel('What you call it').fill('Bathtub')
+  await page.getByLabel('Capacity, litres').fill('90')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('alert')).toContainText('between 1 and 20')
+})
+
+test('the altitude of the kitchen changes where water boils', async ({ page }) => {
+  await page.goto('/kitchen')
+  const altitude = page.getByLabel('Height above the sea, m')
+  await altitude.fill('0')
+  await altitude.press('Enter')
+  await expect(page.getByText('Water boils at 100 °C')).toBeVisible()
+  await altitude.fill('1350')
+  await altitude.press('Enter')
+  await expect(page.getByText('Water boils at 96 °C')).toBeVisible()
+})
