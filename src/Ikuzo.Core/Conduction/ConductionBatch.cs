@@ -21,6 +21,7 @@ public sealed class ConductionBatch
 {
     private const int N = ConductionMesh.Shells;
     private const double Dx = 1.0 / N;
+    private const double ShortestPrevious = 0.4; // BDF2 is zero-stable up to a ratio of 2.414
 
     private readonly Lane[] _celsius = new Lane[N];
     private readonly Lane[] _enthalpy = new Lane[N];
@@ -32,6 +33,8 @@ public sealed class ConductionBatch
     private readonly Lane[] _carry = new Lane[N];
     private readonly Lane[] _partial = new Lane[N];
     private ThermalMaterial _meat = ThermalMaterial.Constant(1);
+    private Coefficients _of;
+    private bool _nearFreezing; // true while some shell of some lane is frozen or about to
     private ThermalMaterial _core = ThermalMaterial.Bone;
     private int _coreShells;
     private Lane _halfThickness, _scale, _conductivityFactor, _totalVolume;
@@ -54,6 +57,7 @@ public sealed class ConductionBatch
     public void Shape(Lane halfThicknessMetres, Lane dimensionality, ThermalMaterial meat, Lane conductivityFactor, double coreFraction = 0)
     {
         _meat = meat;
+        _of = new Coefficients(meat);
         _coreShells = coreFraction <= 0 ? 0 : Math.Max(1, (int)Math.Round(coreFraction * N));
         _halfThickness = halfThicknessMetres;
         _conductivityFactor = conductivityFactor;
@@ -75,6 +79,7 @@ public sealed class ConductionBatch
             }
         }
 
+        _nearFreezing = true;
         SetProperties();
     }
 
@@ -84,18 +89,19 @@ public sealed class ConductionBatch
         other._celsius.CopyTo(_celsius, 0);
         other._enthalpy.CopyTo(_enthalpy, 0);
         other._gain.CopyTo(_gain, 0);
+        _nearFreezing = other._nearFreezing;
     }
 
     /// <summary>One implicit step.</summary>
     /// <param name="seconds">Step, s, per lane; 0 stands still.</param>
-    /// <param name="previousSeconds">The step before, s, at least 0.4 of this one; 0 after a jump: that lane takes a backward Euler step.</param>
+    /// <param name="previousSeconds">The step before, s; 0 after a jump. A lane takes a backward Euler step where it is under 0.4 of this one.</param>
     /// <param name="film">Heat transfer coefficient h at the surface, W/m² K, 0 or more.</param>
     /// <param name="ambientCelsius">Temperature around the piece at the end of the step, °C.</param>
     /// <returns>Heat taken up, J per kg of piece, per lane.</returns>
     public Lane Step(Lane seconds, Lane previousSeconds, Lane film, Lane ambientCelsius)
     {
         // Variable-step BDF2: H' = H + w²/(1+2w) D + (1+w)/(1+2w) Δt F', with w the ratio of the steps and D the last gain.
-        var started = Vector512.GreaterThan(previousSeconds, Lane.Zero);
+        var started = Vector512.GreaterThan(previousSeconds, seconds * ShortestPrevious);
         var ratio = Lanes.Pick(started, seconds / previousSeconds, Lane.Zero);
         var share = Lane.One / (Lane.One + ratio + ratio);
         var memory = ratio * ratio * share;
@@ -168,7 +174,7 @@ public sealed class ConductionBatch
             }
 
             var target = Lanes.Pick(above, ceilingCelsius, _celsius[i]);
-            var heat = HeatCapacity(_meat, (target + _celsius[i]) * 0.5) * (_celsius[i] - target);
+            var heat = (_of.C0 + (target + _celsius[i]) * _of.HalfC1) * (_celsius[i] - target);
             _enthalpy[i] -= heat;
             _celsius[i] = target;
             released += heat * _volume[i];
@@ -197,7 +203,7 @@ public sealed class ConductionBatch
         for (var i = 0; i < N; i++)
         {
             _volume[i] /= _totalVolume;
-            _face[i] *= dimensionality / _totalVolume;
+            _face[i] *= dimensionality / _totalVolume * 0.5; // times the sum of two conductivities
         }
 
         _totalVolume = dimensionality / _totalVolume;
@@ -211,34 +217,43 @@ public sealed class ConductionBatch
             _k[i] = _conductivityFactor * _core.K0;
         }
 
+        ref readonly var of = ref _of;
+        var factor = _conductivityFactor;
         for (var i = _coreShells; i < N; i++)
         {
             var t = _celsius[i];
-            var c = HeatCapacity(_meat, t);
-            var k = Lanes.All(_meat.K0) + t * (Lanes.All(_meat.K1) + t * _meat.K2);
-            if (_meat.Freezes && Vector512.LessThanAny(t, Lanes.All(_meat.FreezingCelsius)))
-            {
-                (c, k) = Frozen(t, c, k);
-            }
+            _capacity[i] = of.C0 + t * of.C1;
+            _k[i] = (of.K0 + t * (of.K1 + t * of.K2)) * factor;
+        }
 
-            _capacity[i] = c;
-            _k[i] = k * _conductivityFactor;
+        if (_nearFreezing)
+        {
+            SetFrozenProperties();
         }
     }
 
-    private (Lane C, Lane K) Frozen(Lane t, Lane cAbove, Lane kAbove)
+    private void SetFrozenProperties()
     {
-        var frozen = Vector512.LessThan(t, Lanes.All(_meat.FreezingCelsius));
-        var ratio = Lanes.All(_meat.FreezingCelsius) / t;
-        var latent = ThermalMaterial.FusionJoulePerKg * _meat.FreezableWater;
-        var c = Lanes.All(_meat.FrozenC) - Lanes.All(latent) * ratio / t;
-        var k = Lanes.All(_meat.Conductivity(_meat.FreezingCelsius))
-            + (Lane.One - ratio) * (_meat.FreezableWater * _meat.IceConductivityGain);
-        return (Lanes.Pick(frozen, c, cAbove), Lanes.Pick(frozen, k, kAbove));
+        for (var i = _coreShells; i < N; i++)
+        {
+            var t = _celsius[i];
+            if (Vector512.LessThanAny(t, _of.Freezing))
+            {
+                var (c, k) = Frozen(_of, t, _capacity[i], _k[i] / _conductivityFactor);
+                _capacity[i] = c;
+                _k[i] = k * _conductivityFactor;
+            }
+        }
     }
 
-    [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    private static Lane HeatCapacity(ThermalMaterial of, Lane t) => Lanes.All(of.C0) + t * of.C1;
+    private static (Lane C, Lane K) Frozen(in Coefficients of, Lane t, Lane cAbove, Lane kAbove)
+    {
+        var frozen = Vector512.LessThan(t, of.Freezing);
+        var ratio = of.Freezing / t;
+        var c = of.FrozenC - of.Latent * ratio / t;
+        var k = of.KAtFreezing + (Lane.One - ratio) * of.IceGain;
+        return (Lanes.Pick(frozen, c, cAbove), Lanes.Pick(frozen, k, kAbove));
+    }
 
     private Lane SurfaceConductance(Lane film)
     {
@@ -257,7 +272,7 @@ public sealed class ConductionBatch
             Lane gAbove;
             if (i < N - 1)
             {
-                gAbove = weight * _face[i] * (_k[i] + _k[i + 1]) * 0.5;
+                gAbove = weight * _face[i] * (_k[i] + _k[i + 1]);
             }
             else
             {
@@ -274,51 +289,65 @@ public sealed class ConductionBatch
         }
     }
 
+    // Back substitution. Enthalpy takes what the linear system says has flowed in; the temperature follows from the enthalpy.
     private Lane Substitute()
     {
-        var next = _partial[N - 1];
-        var heat = Accept(N - 1, next);
-        for (var i = N - 2; i >= 0; i--)
+        ref readonly var of = ref _of;
+        Lane next = Lane.Zero, heat = Lane.Zero, coldest = Lanes.All(double.MaxValue);
+        for (var i = N - 1; i >= _coreShells; i--)
         {
             next = _partial[i] + _carry[i] * next;
-            heat += Accept(i, next);
+            var gain = _capacity[i] * (next - _celsius[i]);
+            var enthalpy = _enthalpy[i] + gain;
+            _gain[i] = gain;
+            _enthalpy[i] = enthalpy;
+            heat += gain * _volume[i];
+            var t = Newton(of, enthalpy, next);
+            var coldestOfBoth = Vector512.Min(_celsius[i], next);
+            _celsius[i] = _nearFreezing && Vector512.LessThanAny(coldestOfBoth, of.NearFreezing) ? NearFreezing(of, enthalpy, t) : t;
+            coldest = Vector512.Min(coldest, _celsius[i]);
+        }
+
+        _nearFreezing = Vector512.LessThanAny(coldest, of.NearFreezing);
+        for (var i = _coreShells - 1; i >= 0; i--)
+        {
+            next = _partial[i] + _carry[i] * next;
+            _gain[i] = _capacity[i] * (next - _celsius[i]);
+            _enthalpy[i] += _gain[i];
+            _celsius[i] = next;
+            heat += _gain[i] * _volume[i];
         }
 
         return heat;
     }
 
-    // Enthalpy takes what the linear system says has flowed in; the temperature follows from the enthalpy.
-    [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    private Lane Accept(int shell, Lane solved)
+    // One Newton step on the parabola H(T) above freezing, from a guess that the linear system has brought within a few hundredths of a
+    // kelvin; two more where a shell is, or was before the step, near freezing; the quadratic formula below freezing.
+    private static Lane NearFreezing(in Coefficients of, Lane enthalpy, Lane guess)
     {
-        var gain = _capacity[shell] * (solved - _celsius[shell]);
-        _gain[shell] = gain;
-        _enthalpy[shell] += gain;
-        _celsius[shell] = CelsiusAt(Material(shell), _enthalpy[shell], solved);
-        return gain * _volume[shell];
-    }
-
-    // Newton steps on the parabola H(T) above freezing; the quadratic formula below.
-    private static Lane CelsiusAt(ThermalMaterial of, Lane enthalpy, Lane guess)
-    {
-        var from = of.Freezes ? of.FreezingCelsius : 0;
-        var offset = Lanes.All(of.C0 * from + of.C1 / 2 * from * from);
-        var slope = 1 / (of.C0 + 60 * of.C1);
-        var t = guess;
-        for (var pass = 0; pass < 2; pass++)
-        {
-            t += (enthalpy + offset - t * (Lanes.All(of.C0) + t * (of.C1 / 2))) * slope;
-        }
-
-        return of.Freezes && Vector512.LessThanAny(enthalpy, Lane.Zero) ? FrozenCelsiusAt(of, enthalpy, t) : t;
-    }
-
-    private static Lane FrozenCelsiusAt(ThermalMaterial of, Lane enthalpy, Lane above)
-    {
-        var latent = ThermalMaterial.FusionJoulePerKg * of.FreezableWater;
-        var b = enthalpy + Lanes.All(of.FrozenC * of.FreezingCelsius + latent);
-        var root = Vector512.Sqrt(b * b - Lanes.All(4 * of.FrozenC * latent * of.FreezingCelsius));
-        var below = (b - root) / Lanes.All(2 * of.FrozenC);
+        var above = Newton(of, enthalpy, Newton(of, enthalpy, guess));
+        var b = enthalpy + of.FrozenC * of.Freezing + of.Latent;
+        var below = (b - Vector512.Sqrt(b * b - of.FrozenC * of.Latent * of.Freezing * 4)) / (of.FrozenC * 2);
         return Lanes.Pick(Vector512.LessThan(enthalpy, Lane.Zero), below, above);
+    }
+
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    private static Lane Newton(in Coefficients of, Lane enthalpy, Lane t)
+        => t + (enthalpy + of.Offset - t * (of.C0 + t * of.HalfC1)) * of.InverseC;
+
+    /// <summary>The material in the form of the inner loops. A material that does not freeze never comes near its freezing point.</summary>
+    private readonly struct Coefficients(ThermalMaterial of)
+    {
+        private const double NeverCelsius = -1e6, NearKelvin = 2;
+
+        public readonly Lane C0 = Lanes.All(of.C0), C1 = Lanes.All(of.C1), HalfC1 = Lanes.All(of.C1 / 2);
+        public readonly Lane K0 = Lanes.All(of.K0), K1 = Lanes.All(of.K1), K2 = Lanes.All(of.K2);
+        public readonly Lane InverseC = Lanes.All(1 / (of.C0 + 60 * of.C1));
+        public readonly Lane Offset = Lanes.All(of.Freezes ? of.FreezingCelsius * (of.C0 + of.C1 / 2 * of.FreezingCelsius) : 0);
+        public readonly Lane Freezing = Lanes.All(of.Freezes ? of.FreezingCelsius : NeverCelsius);
+        public readonly Lane NearFreezing = Lanes.All(of.Freezes ? of.FreezingCelsius + NearKelvin : NeverCelsius);
+        public readonly Lane FrozenC = Lanes.All(of.FrozenC), Latent = Lanes.All(ThermalMaterial.FusionJoulePerKg * of.FreezableWater);
+        public readonly Lane KAtFreezing = Lanes.All(of.Freezes ? of.Conductivity(of.FreezingCelsius) : 0);
+        public readonly Lane IceGain = Lanes.All(of.FreezableWater * of.IceConductivityGain);
     }
 }

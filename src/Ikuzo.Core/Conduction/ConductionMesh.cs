@@ -4,7 +4,7 @@ namespace Ikuzo.Core.Conduction;
 public static class ConductionMesh
 {
     /// <summary>Shells of equal thickness between the centre and the surface.</summary>
-    public const int Shells = 30;
+    public const int Shells = 24;
 
     /// <summary>Largest step as a share of R²/α (dimensionless time) that keeps the error of the step under 0.1 K.</summary>
     public const double StepFourier = 0.005;

@@ -33,16 +33,17 @@ internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane S
 internal sealed class CookBlock
 {
     public const int MostBodies = 2;
-    private const double SlowTickSeconds = 30;
+    private const double SlowTickSeconds = 60;
+    private const double RestStepFactor = 2; // nothing jumps while the pot cools by itself
     private const double ComeUpLimitSeconds = 3 * 3600;
     private const double SteamJoulePerKg = 2_257_000; // heat of vaporisation near 100 °C, IAPWS
 
     private readonly SpotState[] _spots = [new(), new()];
-    private readonly SpotState[] _saved = [new(), new()];
+    private readonly List<Saved> _saved = [];
     private CookModel _model = null!;
     private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor;
     private Lane _sinceTick, _tau;
-    private Progress _now, _kept;
+    private Progress _now;
 
     public int Spots { get; private set; }
 
@@ -65,8 +66,8 @@ internal sealed class CookBlock
 
     public Lane HeldCelsius => _held;
 
-    /// <summary>Where samples for curves go; null for none.</summary>
-    public Trace? Trace { get; set; }
+    /// <summary>Samples for curves.</summary>
+    public Trace Trace { get; } = new();
 
     public SpotState Spot(int index) => _spots[index];
 
@@ -88,8 +89,9 @@ internal sealed class CookBlock
         _room = Lanes.All(model.RoomCelsius);
         _now = new Progress { Pot = _room };
         _sinceTick = Lane.Zero;
+        Trace.Clear();
         LoadMeat(model, Draw(Uncertain.Thickness), Draw(Uncertain.Shape), Factor(Uncertain.Conductivity), Draw(Uncertain.StartTemperature));
-        Trace?.Add(this);
+        Trace.Add(this);
     }
 
     /// <summary>Heats until every particle is at pressure.</summary>
@@ -160,24 +162,31 @@ internal sealed class CookBlock
         Tick();
     }
 
-    /// <summary>Keeps the present state to come back to.</summary>
-    public void Keep()
+    /// <summary>Keeps the present state under a number, to come back to.</summary>
+    public void Keep(int slot)
     {
-        _kept = _now;
+        while (_saved.Count <= slot)
+        {
+            _saved.Add(new Saved());
+        }
+
+        _saved[slot].Now = _now;
+        _saved[slot].Samples = Trace.Count;
         for (var i = 0; i < Spots; i++)
         {
-            _saved[i].CopyFrom(_spots[i]);
+            _saved[slot].Spots[i].CopyFrom(_spots[i]);
         }
     }
 
-    /// <summary>Goes back to the kept state.</summary>
-    public void GoBack()
+    /// <summary>Goes back to a kept state.</summary>
+    public void GoBack(int slot)
     {
-        _now = _kept;
+        _now = _saved[slot].Now;
         _sinceTick = Lane.Zero;
+        Trace.CutTo(_saved[slot].Samples);
         for (var i = 0; i < Spots; i++)
         {
-            _spots[i].CopyFrom(_saved[i]);
+            _spots[i].CopyFrom(_saved[slot].Spots[i]);
         }
     }
 
@@ -237,12 +246,13 @@ internal sealed class CookBlock
         return held;
     }
 
-    // Steps that end on whole multiples of the step since pressure, so that every whole minute is met; none shorter than 0.4 steps.
+    // The first step of the hold ends on a whole step since pressure, so that every whole minute is met; it is not shorter than 0.4 steps.
     private Lane AlignedStep()
     {
         var step = Lanes.All(_model.StepSeconds);
-        var next = (Vector512.Floor(_now.Held / step + Lanes.All(1e-9)) + Lane.One) * step - _now.Held;
-        return Lanes.Pick(Vector512.LessThan(next, step * 0.4), next + step, next);
+        var first = step - _now.Held;
+        first = Lanes.Pick(Vector512.LessThan(first, step * 0.4), first + step, first);
+        return Lanes.Pick(Vector512.LessThan(_now.Held, step), first, step);
     }
 
     private void Rest(Lane most)
@@ -252,7 +262,7 @@ internal sealed class CookBlock
         while (resting != Lane.Zero)
         {
             var before = _now.Pot;
-            var seconds = Vector512.Min(Lanes.All(_model.StepSeconds), most - _now.Release) & resting;
+            var seconds = Vector512.Min(Lanes.All(_model.StepSeconds * RestStepFactor), most - _now.Release) & resting;
             Advance(seconds, Surroundings.Rest);
             var down = resting & Vector512.LessThanOrEqual(_now.Pot, pin);
             var late = Lanes.Pick(down, (pin - _now.Pot) / (before - _now.Pot) * seconds, Lane.Zero);
@@ -371,7 +381,7 @@ internal sealed class CookBlock
         }
 
         _sinceTick = Lane.Zero;
-        Trace?.Add(this);
+        Trace.Add(this);
     }
 
     /// <summary>Everything about the pot that a branch must restore.</summary>
@@ -379,6 +389,15 @@ internal sealed class CookBlock
     {
         public Lane Pot, Elapsed, PressureAt, Held, Release, Flash, MeatWatts, Previous;
         public EnergyLedger Energy;
+    }
+
+    private sealed class Saved
+    {
+        public Progress Now { get; set; }
+
+        public int Samples { get; set; }
+
+        public SpotState[] Spots { get; } = [new(), new()];
     }
 }
 

@@ -1,29 +1,37 @@
+using System.Buffers;
+using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 
 namespace Ikuzo.Core.Cooking;
 
 /// <summary>One ending of a cook in full: outcome, carry-over, germs and curves over the clock.</summary>
-public sealed class DetailedRun
+public sealed class DetailedRun : IDisposable
 {
-    /// <summary>Minutes between the points of the curves.</summary>
-    public const double CurveStepMinutes = 0.5;
-
     /// <summary>Minutes that the meat stands with the lid off, in which it may still warm in the middle.</summary>
     public const double OpenMinutes = 6;
 
     private const double MostCurveMinutes = 480;
+    private const int MostPoints = 140;
 
-    private DetailedRun(BranchOutcome outcome, double[] toPressure, int particles, int spots, int points)
+    private readonly double[] _pot;
+    private readonly double[] _coldest;
+    private readonly double[] _surface;
+
+    internal DetailedRun(BranchOutcome outcome, double[] toPressure, double curveMinutes)
     {
         Outcome = outcome;
         ToPressureMinutes = toPressure;
-        PeakCelsius = [.. Enumerable.Range(0, spots).Select(_ => new double[particles])];
-        LogReduction = new double[particles];
-        DangerMinutes = new double[particles];
-        TendernessAtCore = new double[particles];
-        Pot = Curves(particles, points);
-        Coldest = Curves(particles, points);
-        Surface = Curves(particles, points);
+        Particles = outcome.Coldest.Length;
+        PeakCelsius = [.. outcome.SpotCelsius.Select(_ => new double[Particles])];
+        LogReduction = new double[Particles];
+        DangerMinutes = new double[Particles];
+        TendernessAtCore = new double[Particles];
+        var length = Math.Min(curveMinutes, MostCurveMinutes);
+        CurveStepMinutes = Math.Ceiling(length / MostPoints * 2) / 2;
+        Points = 1 + (int)Math.Ceiling(length / CurveStepMinutes);
+        _pot = ArrayPool<double>.Shared.Rent(Points * Particles);
+        _coldest = ArrayPool<double>.Shared.Rent(Points * Particles);
+        _surface = ArrayPool<double>.Shared.Rent(Points * Particles);
     }
 
     /// <summary>State when the lid may be opened.</summary>
@@ -44,41 +52,35 @@ public sealed class DetailedRun
     /// <summary>Collagen converted at the bone or in the middle, least of the spots.</summary>
     public double[] TendernessAtCore { get; }
 
-    /// <summary>Pot temperature per particle over the clock, °C.</summary>
-    public IReadOnlyList<double[]> Pot { get; }
+    /// <summary>Points of the curves.</summary>
+    public int Points { get; }
 
-    /// <summary>Coldest spot per particle over the clock, °C.</summary>
-    public IReadOnlyList<double[]> Coldest { get; }
+    /// <summary>Minutes between the points of the curves, a multiple of half a minute.</summary>
+    public double CurveStepMinutes { get; }
 
-    /// <summary>Surface per particle over the clock, °C.</summary>
-    public IReadOnlyList<double[]> Surface { get; }
+    private int Particles { get; }
 
-    /// <summary>Computes one ending in full.</summary>
-    /// <param name="model">A cook that reaches pressure.</param>
-    /// <param name="particles">Which possible cooks.</param>
-    /// <param name="branch">The ending.</param>
-    /// <param name="curveMinutes">Length of the curves, min, up to eight hours.</param>
-    /// <param name="cancellation">Stops between blocks of particles.</param>
-    public static DetailedRun Run(CookModel model, ParticleSource particles, Branch branch, double curveMinutes, CancellationToken cancellation = default)
+    /// <summary>Pot temperature of all particles at a point of the clock, °C. The span may be sorted.</summary>
+    public Span<double> PotAt(int point) => _pot.AsSpan(point * Particles, Particles);
+
+    /// <summary>Coldest spot of all particles at a point of the clock, °C. The span may be sorted.</summary>
+    public Span<double> ColdestAt(int point) => _coldest.AsSpan(point * Particles, Particles);
+
+    /// <summary>Surface of all particles at a point of the clock, °C. The span may be sorted.</summary>
+    public Span<double> SurfaceAt(int point) => _surface.AsSpan(point * Particles, Particles);
+
+    /// <summary>Gives the curves back.</summary>
+    public void Dispose()
     {
-        var points = 1 + (int)Math.Ceiling(Math.Min(curveMinutes, MostCurveMinutes) / CurveStepMinutes);
-        var spots = model.Bodies.Count;
-        var run = new DetailedRun(new BranchOutcome(branch, particles.Count, spots), new double[particles.Count], particles.Count, spots, points);
-        Ensemble.ForEachBlock(particles, (block, first) => run.Compute(block, model, particles, first), cancellation);
-        return run;
+        ArrayPool<double>.Shared.Return(_pot);
+        ArrayPool<double>.Shared.Return(_coldest);
+        ArrayPool<double>.Shared.Return(_surface);
     }
 
-    private static double[][] Curves(int particles, int points)
-        => [.. Enumerable.Range(0, particles).Select(_ => new double[points])];
-
-    private void Compute(CookBlock block, CookModel model, ParticleSource particles, int first)
+    /// <summary>Ends eight held cooks and records them.</summary>
+    internal void Finish(CookBlock block, Release release, int first)
     {
-        block.Trace = TracePool.Rent();
-        block.Load(model, particles, first);
-        block.ComeUp();
-        Lanes.Store(block.PressureAtSeconds / Lanes.All(60), ToPressureMinutes, first);
-        block.Hold(Outcome.Branch.HoldMinutes * 60);
-        block.Let(Outcome.Branch.Release);
+        block.Let(release);
         Outcome.Record(block, first);
         RecordChanges(block, first);
         Span<Lane> peaks = stackalloc Lane[CookBlock.MostBodies];
@@ -90,19 +92,23 @@ public sealed class DetailedRun
 
         for (var lane = 0; lane < Lanes.Width; lane++)
         {
-            block.Trace.Resample(lane, CurveStepMinutes * 60, Pot[first + lane], Coldest[first + lane], Surface[first + lane]);
+            var particle = first + lane;
+            block.Trace.Resample(lane, CurveStepMinutes * 60, Points, (point, pot, coldest, surface) =>
+            {
+                _pot[point * Particles + particle] = pot;
+                _coldest[point * Particles + particle] = coldest;
+                _surface[point * Particles + particle] = surface;
+            });
         }
-
-        TracePool.Return(block.Trace);
     }
 
     private void RecordChanges(CookBlock block, int first)
     {
-        Lanes.Store(LeastOf(block, s => s.Changes.LogReduction, System.Runtime.Intrinsics.Vector512.Min), LogReduction, first);
-        Lanes.Store(LeastOf(block, s => s.Changes.TendernessAtCore(s.Batch), System.Runtime.Intrinsics.Vector512.Min), TendernessAtCore, first);
-        Lanes.Store(LeastOf(block, s => s.Changes.DangerSeconds / Lanes.All(60), System.Runtime.Intrinsics.Vector512.Max), DangerMinutes, first);
+        Lanes.Store(Worst(block, s => s.Changes.LogReduction, Vector512.Min), LogReduction, first);
+        Lanes.Store(Worst(block, s => s.Changes.TendernessAtCore(s.Batch), Vector512.Min), TendernessAtCore, first);
+        Lanes.Store(Worst(block, s => s.Changes.DangerSeconds / Lanes.All(60), Vector512.Max), DangerMinutes, first);
     }
 
-    private static Lane LeastOf(CookBlock block, Func<SpotState, Lane> value, Func<Lane, Lane, Lane> worse)
+    private static Lane Worst(CookBlock block, Func<SpotState, Lane> value, Func<Lane, Lane, Lane> worse)
         => block.Spots == 1 ? value(block.Spot(0)) : worse(value(block.Spot(0)), value(block.Spot(1)));
 }

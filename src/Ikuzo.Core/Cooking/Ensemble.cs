@@ -100,10 +100,10 @@ public static class Ensemble
             foreach (var outcome in order)
             {
                 block.Hold(outcome.Branch.HoldMinutes * 60);
-                block.Keep();
+                block.Keep(0);
                 block.Let(outcome.Branch.Release);
                 outcome.Record(block, first);
-                block.GoBack();
+                block.GoBack(0);
             }
         }, cancellation);
         return new EnsembleResult(toPressure, reaches, outcomes);
@@ -121,11 +121,14 @@ public static class Ensemble
         Parallel.For(0, blocks, new ParallelOptions { CancellationToken = cancellation }, i => With(block => work(block, i * Lanes.Width)));
     }
 
+    internal static CookBlock Rent() => Pool.TryTake(out var pooled) ? pooled : new CookBlock();
+
+    internal static void Return(CookBlock block) => Pool.Add(block);
+
     private static void With(Action<CookBlock> work)
     {
-        var block = Pool.TryTake(out var pooled) ? pooled : new CookBlock();
+        var block = Rent();
         work(block);
-        block.Trace = null;
-        Pool.Add(block);
+        Return(block);
     }
 }

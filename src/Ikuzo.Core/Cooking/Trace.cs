@@ -1,67 +1,45 @@
 namespace Ikuzo.Core.Cooking;
 
-/// <summary>Samples of eight cooks, each on its own clock, about every half minute.</summary>
+/// <summary>Samples of eight cooks, each on its own clock, about every minute.</summary>
 internal sealed class Trace
 {
-    private const int Most = 2048;
-    private readonly Lane[] _elapsed = new Lane[Most];
-    private readonly Lane[] _pot = new Lane[Most];
-    private readonly Lane[] _coldest = new Lane[Most];
-    private readonly Lane[] _surface = new Lane[Most];
-    private int _count;
+    private readonly List<Sample> _samples = new(256);
 
-    public void Clear() => _count = 0;
+    /// <summary>Samples so far.</summary>
+    public int Count => _samples.Count;
+
+    /// <summary>Forgets everything.</summary>
+    public void Clear() => _samples.Clear();
+
+    /// <summary>Forgets what came after the first <paramref name="count"/> samples.</summary>
+    public void CutTo(int count) => _samples.RemoveRange(count, _samples.Count - count);
 
     public void Add(CookBlock block)
-    {
-        if (_count == Most)
-        {
-            return;
-        }
-
-        _elapsed[_count] = block.ElapsedSeconds;
-        _pot[_count] = block.PotCelsius;
-        _coldest[_count] = block.ColdestCelsius();
-        _surface[_count] = block.SurfaceCelsius();
-        _count++;
-    }
+        => _samples.Add(new Sample(block.ElapsedSeconds, block.PotCelsius, block.ColdestCelsius(), block.SurfaceCelsius()));
 
     /// <summary>Straight lines between the samples of one lane, onto a common clock; beyond the last sample its value stays.</summary>
-    public void Resample(int lane, double stepSeconds, Span<double> pot, Span<double> coldest, Span<double> surface)
+    /// <param name="lane">Lane.</param>
+    /// <param name="stepSeconds">Between the points, s.</param>
+    /// <param name="points">Points from 0 s.</param>
+    /// <param name="put">Takes point, pot, coldest spot and surface.</param>
+    public void Resample(int lane, double stepSeconds, int points, Action<int, double, double, double> put)
     {
         var at = 0;
-        for (var i = 0; i < pot.Length; i++)
+        for (var i = 0; i < points; i++)
         {
             var t = i * stepSeconds;
-            while (at < _count - 2 && _elapsed[at + 1][lane] < t)
+            while (at < _samples.Count - 2 && _samples[at + 1].Elapsed[lane] < t)
             {
                 at++;
             }
 
-            var next = Math.Min(at + 1, _count - 1);
-            double from = _elapsed[at][lane], to = _elapsed[next][lane];
-            var share = to > from ? Math.Clamp((t - from) / (to - from), 0, 1) : 1;
-            pot[i] = Mix(_pot, at, next, lane, share);
-            coldest[i] = Mix(_coldest, at, next, lane, share);
-            surface[i] = Mix(_surface, at, next, lane, share);
+            Sample from = _samples[at], to = _samples[Math.Min(at + 1, _samples.Count - 1)];
+            var length = to.Elapsed[lane] - from.Elapsed[lane];
+            var share = length > 0 ? Math.Clamp((t - from.Elapsed[lane]) / length, 0, 1) : 1;
+            double Mix(Lane a, Lane b) => a[lane] + share * (b[lane] - a[lane]);
+            put(i, Mix(from.Pot, to.Pot), Mix(from.Coldest, to.Coldest), Mix(from.Surface, to.Surface));
         }
     }
 
-    private static double Mix(Lane[] series, int from, int to, int lane, double share)
-        => series[from][lane] + share * (series[to][lane] - series[from][lane]);
-}
-
-/// <summary>Traces for reuse; each is half a megabyte.</summary>
-internal static class TracePool
-{
-    private static readonly System.Collections.Concurrent.ConcurrentBag<Trace> Free = [];
-
-    public static Trace Rent()
-    {
-        var trace = Free.TryTake(out var free) ? free : new Trace();
-        trace.Clear();
-        return trace;
-    }
-
-    public static void Return(Trace trace) => Free.Add(trace);
+    private readonly record struct Sample(Lane Elapsed, Lane Pot, Lane Coldest, Lane Surface);
 }

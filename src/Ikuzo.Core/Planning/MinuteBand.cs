@@ -1,22 +1,25 @@
+using System.Buffers;
 using Ikuzo.Core.Cooking;
 
 namespace Ikuzo.Core.Planning;
 
-/// <summary>What every whole minute gives, from an ensemble computed at some of them.</summary>
+/// <summary>What every whole minute gives, from an ensemble computed at some of them: each particle is interpolated by itself.</summary>
 internal sealed class MinuteBand
 {
-    private readonly MonotoneCurve[] _coldest;
-    private readonly MonotoneCurve _loss;
-    private readonly MonotoneCurve _tenderness;
-
     /// <param name="nodes">Outcomes with rising hold minutes and one release.</param>
     public MinuteBand(IReadOnlyList<BranchOutcome> nodes)
     {
         var minutes = nodes.Select(n => n.Branch.HoldMinutes).ToArray();
-        _coldest = [.. Enumerable.Range(0, nodes[0].Coldest.Length).Select(p => new MonotoneCurve(minutes, [.. nodes.Select(n => n.Coldest[p])]))];
-        _loss = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.WaterLossPercent))]);
-        _tenderness = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.Tenderness))]);
-        Points = [.. Enumerable.Range(0, (int)minutes[^1] + 1).Select(m => At(m))];
+        var loss = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.WaterLossPercent))]);
+        var tenderness = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.Tenderness))]);
+        var particles = nodes[0].Coldest.Length;
+        var last = (int)minutes[^1];
+        var coldest = ArrayPool<double>.Shared.Rent((last + 1) * particles);
+        Parallel.For(0, particles, p => Spread(minutes, nodes, p, last, coldest, particles));
+        var points = new BandPoint[last + 1];
+        Parallel.For(0, last + 1, m => points[m] = Point(m, coldest.AsSpan(m * particles, particles), loss, tenderness));
+        ArrayPool<double>.Shared.Return(coldest);
+        Points = points;
     }
 
     /// <summary>One point per whole minute from 0.</summary>
@@ -33,16 +36,42 @@ internal sealed class MinuteBand
 
     private static double Median(double[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
 
-    private BandPoint At(double minutes)
+    private static void Spread(double[] minutes, IReadOnlyList<BranchOutcome> nodes, int particle, int last, double[] into, int particles)
     {
-        var coldest = Array.ConvertAll(_coldest, c => c.At(minutes));
-        Array.Sort(coldest);
+        Span<double> values = stackalloc double[nodes.Count];
+        for (var i = 0; i < nodes.Count; i++)
+        {
+            values[i] = nodes[i].Coldest[particle];
+        }
+
+        Span<double> slopes = stackalloc double[nodes.Count];
+        MonotoneCurve.Slopes(minutes, values, slopes);
+        for (int m = 0, segment = 1; m <= last; m++)
+        {
+            while (segment < minutes.Length - 1 && minutes[segment] < m)
+            {
+                segment++;
+            }
+
+            into[m * particles + particle] = MonotoneCurve.Between(minutes, values, slopes, segment, m);
+        }
+    }
+
+    private static BandPoint Point(int minutes, Span<double> coldest, MonotoneCurve loss, MonotoneCurve tenderness)
+    {
+        coldest.Sort();
+        var below = 0;
+        while (below < coldest.Length && coldest[below] < SafetyRule.CoreCelsius)
+        {
+            below++;
+        }
+
         return new BandPoint(
             minutes,
-            coldest.Count(t => t >= SafetyRule.CoreCelsius) / (double)coldest.Length,
+            1 - below / (double)coldest.Length,
             Quantiles.Of(coldest, 0.01),
             Quantiles.Of(coldest, 0.5),
-            _loss.At(minutes),
-            _tenderness.At(minutes));
+            loss.At(minutes),
+            tenderness.At(minutes));
     }
 }

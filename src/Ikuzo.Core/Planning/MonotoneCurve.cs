@@ -6,58 +6,52 @@ public sealed class MonotoneCurve
 {
     private readonly double[] _x;
     private readonly double[] _y;
-    private readonly double[] _slope;
+    private readonly double[] _slopes;
 
     /// <summary>A curve through points.</summary>
-    /// <param name="x">Abscissas, strictly rising, at least one.</param>
+    /// <param name="x">Abscissas, strictly rising, at least two.</param>
     /// <param name="y">Values, as many.</param>
     public MonotoneCurve(double[] x, double[] y)
     {
         _x = x;
         _y = y;
-        _slope = new double[x.Length];
-        for (var i = 0; i < x.Length; i++)
-        {
-            _slope[i] = SlopeAt(i);
-        }
+        _slopes = new double[x.Length];
+        Slopes(x, y, _slopes);
     }
 
     /// <summary>Value at <paramref name="at"/>.</summary>
     public double At(double at)
     {
         var next = Array.FindIndex(_x, x => x >= at);
-        if (next <= 0)
+        return next switch
         {
-            return next == 0 ? _y[0] : _y[^1];
-        }
-
-        double h = _x[next] - _x[next - 1], t = (at - _x[next - 1]) / h;
-        double t2 = t * t, t3 = t2 * t;
-        return (2 * t3 - 3 * t2 + 1) * _y[next - 1] + (t3 - 2 * t2 + t) * h * _slope[next - 1]
-            + (3 * t2 - 2 * t3) * _y[next] + (t3 - t2) * h * _slope[next];
+            0 => _y[0],
+            < 0 => _y[^1],
+            _ => Between(_x, _y, _slopes, next, at),
+        };
     }
 
-    private double SlopeAt(int i)
+    /// <summary>Slopes at the points that keep the curve monotone between them.</summary>
+    public static void Slopes(ReadOnlySpan<double> x, ReadOnlySpan<double> y, Span<double> slopes)
     {
-        if (_x.Length < 2)
+        slopes[0] = Secant(x, y, 1);
+        slopes[^1] = Secant(x, y, x.Length - 1);
+        for (var i = 1; i < x.Length - 1; i++)
         {
-            return 0;
+            double before = Secant(x, y, i), after = Secant(x, y, i + 1);
+            double left = x[i] - x[i - 1], right = x[i + 1] - x[i];
+            slopes[i] = before * after <= 0 ? 0 : 3 * (left + right) / ((2 * right + left) / before + (right + 2 * left) / after);
         }
-
-        if (i == 0 || i == _x.Length - 1)
-        {
-            return Secant(Math.Min(i, _x.Length - 2));
-        }
-
-        double before = Secant(i - 1), after = Secant(i);
-        if (before * after <= 0)
-        {
-            return 0;
-        }
-
-        double left = _x[i] - _x[i - 1], right = _x[i + 1] - _x[i];
-        return 3 * (left + right) / ((2 * right + left) / before + (right + 2 * left) / after);
     }
 
-    private double Secant(int i) => (_y[i + 1] - _y[i]) / (_x[i + 1] - _x[i]);
+    /// <summary>Cubic of Hermite between the points <paramref name="next"/> - 1 and <paramref name="next"/>.</summary>
+    public static double Between(ReadOnlySpan<double> x, ReadOnlySpan<double> y, ReadOnlySpan<double> slopes, int next, double at)
+    {
+        double h = x[next] - x[next - 1], t = Math.Clamp((at - x[next - 1]) / h, 0, 1);
+        double t2 = t * t, t3 = t2 * t;
+        return (2 * t3 - 3 * t2 + 1) * y[next - 1] + (t3 - 2 * t2 + t) * h * slopes[next - 1]
+            + (3 * t2 - 2 * t3) * y[next] + (t3 - t2) * h * slopes[next];
+    }
+
+    private static double Secant(ReadOnlySpan<double> x, ReadOnlySpan<double> y, int next) => (y[next] - y[next - 1]) / (x[next] - x[next - 1]);
 }

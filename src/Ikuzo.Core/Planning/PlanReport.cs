@@ -99,33 +99,34 @@ internal static class PlanReport
 
     private static HeatCurve Curve(DetailedRun run)
     {
-        var points = run.Pot[0].Length;
-        var minutes = new double[points];
-        double[] pot = new double[points], p01 = new double[points], p50 = new double[points], p99 = new double[points], surface = new double[points];
-        var column = new double[run.Pot.Count];
-        double[] Sorted(IReadOnlyList<double[]> curves, int at)
+        double[] Points() => new double[run.Points];
+        double[] minutes = Points(), pot = Points(), p01 = Points(), p50 = Points(), p99 = Points(), surface = Points();
+        Parallel.For(0, run.Points, i =>
         {
-            for (var p = 0; p < column.Length; p++)
-            {
-                column[p] = curves[p][at];
-            }
-
-            Array.Sort(column);
-            return column;
-        }
-
-        for (var i = 0; i < points; i++)
-        {
-            minutes[i] = i * DetailedRun.CurveStepMinutes;
-            pot[i] = Round(Quantiles.Of(Sorted(run.Pot, i), 0.5));
-            surface[i] = Round(Quantiles.Of(Sorted(run.Surface, i), 0.5));
-            var coldest = Sorted(run.Coldest, i);
+            minutes[i] = i * run.CurveStepMinutes;
+            pot[i] = Round(SparseMedian(run.PotAt(i)));
+            surface[i] = Round(SparseMedian(run.SurfaceAt(i)));
+            var coldest = run.ColdestAt(i);
+            coldest.Sort();
             p01[i] = Round(Quantiles.Of(coldest, 0.01));
             p50[i] = Round(Quantiles.Of(coldest, 0.5));
             p99[i] = Round(Quantiles.Of(coldest, 0.99));
+        });
+        return new HeatCurve(minutes, pot, new CurveBand(p01, p50, p99), surface);
+    }
+
+    // Every fourth particle is enough for a median that is only drawn.
+    private static double SparseMedian(ReadOnlySpan<double> values)
+    {
+        const int Every = 4;
+        Span<double> some = stackalloc double[values.Length / Every];
+        for (var i = 0; i < some.Length; i++)
+        {
+            some[i] = values[i * Every];
         }
 
-        return new HeatCurve(minutes, pot, new CurveBand(p01, p50, p99), surface);
+        some.Sort();
+        return Quantiles.Of(some, 0.5);
     }
 
     private static Spread90 Ninety(double[] values)

@@ -9,7 +9,7 @@ namespace Ikuzo.Core.Planning;
 /// </remarks>
 public static class Planner
 {
-    private static readonly double[] NodeShares = [0, 0.25, 0.5, 0.7, 0.85, 1, 1.2, 1.5, 2];
+    private static readonly double[] NodeShares = [0, 0.3, 0.6, 0.85, 1.05, 1.3, 1.7];
     private const double LeastBandMinutes = 10;
     private const int MostCorrections = 5;
 
@@ -41,7 +41,8 @@ public static class Planner
         PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, ScoutedRelease best, CancellationToken cancellation)
     {
         var aim = request.Load.Cut.Window.Least(request.WantedAim);
-        var band = Band(request, model, best, cancellation);
+        using var session = EnsembleSession.Start(model, ParticleSource.Ensemble, best.Release, Nodes(request, best), cancellation);
+        var band = new MinuteBand(session.Nodes);
         var safe = band.SafeMinimum;
         var recommended = band.Least(aim) ?? safe;
         if (recommended is null && request.Minutes is null)
@@ -50,16 +51,18 @@ public static class Planner
         }
 
         var branch = new Branch(request.Minutes ?? recommended!.Value, best.Release);
-        var run = Run(model, branch, best, cancellation);
+        var run = session.Finish(branch.HoldMinutes, CurveMinutes(branch, best), cancellation);
         for (var i = 0; i < MostCorrections && request.Minutes is null && !IsSafe(run.Outcome); i++)
         {
             // Interpolation between nodes can promise a shade too much; the full computation has the last word.
+            run.Dispose();
             branch = branch with { HoldMinutes = branch.HoldMinutes + 1 };
             recommended = branch.HoldMinutes;
             safe = Math.Max(safe ?? 0, branch.HoldMinutes);
-            run = Run(model, branch, best, cancellation);
+            run = session.Finish(branch.HoldMinutes, CurveMinutes(branch, best), cancellation);
         }
 
+        using var finished = run;
         return request.Minutes is null && !IsSafe(run.Outcome)
             ? Refuse(request, model, scouted, [Warnings.NeverSafe(request)])
             : PlanReport.Of(request, model, scouted, band, branch, safe, recommended, run);
@@ -70,20 +73,18 @@ public static class Planner
         => outcome.ChanceAtLeast(SafetyRule.CoreCelsius) >= SafetyRule.ShareSafe
             && Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01) >= SafetyRule.CoreCelsius;
 
-    private static MinuteBand Band(PlanRequest request, CookModel model, ScoutedRelease best, CancellationToken cancellation)
+    // Minutes at which the ensemble is computed: around what the scout found, and as far as the cook wants to try.
+    private static double[] Nodes(PlanRequest request, ScoutedRelease best)
     {
         var around = Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
         var last = Math.Max(Math.Round(around * NodeShares[^1]), Math.Ceiling(request.Minutes ?? 0));
-        var minutes = NodeShares.Select(s => Math.Round(around * s)).Append(last).Distinct().Order();
-        var result = Ensemble.Run(model, ParticleSource.Ensemble, [.. minutes.Select(m => new Branch(m, best.Release))], cancellation);
-        return new MinuteBand(result.Outcomes);
+        return [.. NodeShares.Select(s => Math.Round(around * s)).Append(last).Distinct().Order()];
     }
 
-    private static DetailedRun Run(CookModel model, Branch branch, ScoutedRelease best, CancellationToken cancellation)
+    private static double CurveMinutes(Branch branch, ScoutedRelease best)
     {
         const double SlowerThanNominal = 1.3, Tail = 12;
-        var length = (best.TotalMinutes - (best.Minutes ?? 0)) * SlowerThanNominal + branch.HoldMinutes + Tail;
-        return DetailedRun.Run(model, ParticleSource.Ensemble, branch, length, cancellation);
+        return (best.TotalMinutes - (best.Minutes ?? 0)) * SlowerThanNominal + branch.HoldMinutes + Tail;
     }
 
     private static Plan Refuse(PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, IReadOnlyList<Warning> stops) => new()

@@ -43,14 +43,14 @@ internal static class Scout
         for (var minutes = 0.0; minutes <= MostMinutes && tracks.Any(t => !t.Done); minutes += minutes < 30 ? 3 : minutes < 60 ? 5 : 10)
         {
             block.Hold(minutes * 60);
-            block.Keep();
+            block.Keep(0);
             block.Let(rest, tau);
             foreach (var track in tracks)
             {
                 track.See(block, minutes);
             }
 
-            block.GoBack();
+            block.GoBack(0);
         }
 
         return [.. tracks.Select(t => t.Result())];

@@ -25,21 +25,23 @@ public readonly record struct Quantity(Dimension Dimension, double Value, int To
 /// <summary>Reads "3 lb 4 oz", "1,5 kg", "half a kilo", "1 1/4 inch", "8qt", "74C".</summary>
 public static class QuantityReader
 {
-    private const double Cm = 0.01, Mm = 0.001, Inch = Wording.InchMm / 1000;
+    private static readonly (Dimension Dimension, double Factor, string Names)[] UnitNames =
+    [
+        (Dimension.Mass, 1, "kg kgs kilo kilos kilogram kilograms"),
+        (Dimension.Mass, 0.001, "g gr gram grams gramme grammes"),
+        (Dimension.Mass, Wording.PoundKg, "lb lbs pound pounds #"),
+        (Dimension.Mass, Wording.PoundKg / 16, "oz ounce ounces"),
+        (Dimension.Length, 0.001, "mm millimetre millimetres millimeter millimeters"),
+        (Dimension.Length, 0.01, "cm centimetre centimetres centimeter centimeters"),
+        (Dimension.Length, Wording.InchMm / 1000, "inch inches \""),
+        (Dimension.Volume, 1, "ml millilitre millilitres milliliters"),
+        (Dimension.Volume, 1000, "l litre litres liter liters"),
+        (Dimension.Volume, Wording.QuartMl, "qt qts quart quarts"),
+        (Dimension.Volume, Wording.CupMl, "cup cups"),
+    ];
 
-    private static readonly Dictionary<string, (Dimension Dimension, double Factor)> Units = new()
-    {
-        ["kg"] = (Dimension.Mass, 1), ["kilo"] = (Dimension.Mass, 1), ["kilos"] = (Dimension.Mass, 1), ["kilogram"] = (Dimension.Mass, 1), ["kilograms"] = (Dimension.Mass, 1), ["kgs"] = (Dimension.Mass, 1),
-        ["g"] = (Dimension.Mass, 0.001), ["gr"] = (Dimension.Mass, 0.001), ["gram"] = (Dimension.Mass, 0.001), ["grams"] = (Dimension.Mass, 0.001), ["grammes"] = (Dimension.Mass, 0.001),
-        ["lb"] = (Dimension.Mass, Wording.PoundKg), ["lbs"] = (Dimension.Mass, Wording.PoundKg), ["pound"] = (Dimension.Mass, Wording.PoundKg), ["pounds"] = (Dimension.Mass, Wording.PoundKg), ["#"] = (Dimension.Mass, Wording.PoundKg),
-        ["oz"] = (Dimension.Mass, Wording.PoundKg / 16), ["ounce"] = (Dimension.Mass, Wording.PoundKg / 16), ["ounces"] = (Dimension.Mass, Wording.PoundKg / 16),
-        ["mm"] = (Dimension.Length, Mm), ["millimetre"] = (Dimension.Length, Mm), ["millimetres"] = (Dimension.Length, Mm), ["millimeters"] = (Dimension.Length, Mm),
-        ["cm"] = (Dimension.Length, Cm), ["centimetre"] = (Dimension.Length, Cm), ["centimetres"] = (Dimension.Length, Cm), ["centimeters"] = (Dimension.Length, Cm),
-        ["inch"] = (Dimension.Length, Inch), ["inches"] = (Dimension.Length, Inch), ["\""] = (Dimension.Length, Inch),
-        ["ml"] = (Dimension.Volume, 1), ["millilitres"] = (Dimension.Volume, 1), ["l"] = (Dimension.Volume, 1000), ["litre"] = (Dimension.Volume, 1000), ["litres"] = (Dimension.Volume, 1000),
-        ["liter"] = (Dimension.Volume, 1000), ["liters"] = (Dimension.Volume, 1000), ["qt"] = (Dimension.Volume, Wording.QuartMl), ["qts"] = (Dimension.Volume, Wording.QuartMl),
-        ["quart"] = (Dimension.Volume, Wording.QuartMl), ["quarts"] = (Dimension.Volume, Wording.QuartMl), ["cup"] = (Dimension.Volume, Wording.CupMl), ["cups"] = (Dimension.Volume, Wording.CupMl),
-    };
+    private static readonly Dictionary<string, (Dimension Dimension, double Factor)> Units =
+        UnitNames.SelectMany(u => u.Names.Split(' ').Select(name => (name, (u.Dimension, u.Factor)))).ToDictionary(u => u.name, u => u.Item2);
 
     /// <summary>Reads a quantity that starts at a token; null when there is none.</summary>
     public static Quantity? ReadAt(IReadOnlyList<Token> tokens, int at)

@@ -12,16 +12,12 @@ public readonly record struct Token(string Text, double? Number);
 /// <summary>Cuts text into words and numbers: "1,5", "1 1/2", "½", "six", "half", "x4" and "3lb" all come apart rightly.</summary>
 public static partial class Tokens
 {
-    private static readonly Dictionary<string, double> NumberWords = new()
-    {
-        ["half"] = 0.5, ["one"] = 1, ["two"] = 2, ["couple"] = 2, ["pair"] = 2, ["three"] = 3, ["four"] = 4, ["five"] = 5, ["six"] = 6,
-        ["seven"] = 7, ["eight"] = 8, ["nine"] = 9, ["ten"] = 10, ["eleven"] = 11, ["twelve"] = 12, ["dozen"] = 12,
-    };
+    private static readonly Dictionary<string, double> NumberWords =
+        "half=0.5 one=1 two=2 couple=2 pair=2 three=3 four=4 five=5 six=6 seven=7 eight=8 nine=9 ten=10 eleven=11 twelve=12 dozen=12"
+            .Split(' ').Select(word => word.Split('=')).ToDictionary(w => w[0], w => double.Parse(w[1], CultureInfo.InvariantCulture));
 
-    private static readonly Dictionary<char, string> Fractions = new()
-    {
-        ['½'] = " 1/2", ['¼'] = " 1/4", ['¾'] = " 3/4", ['⅓'] = " 1/3", ['⅔'] = " 2/3", ['⅛'] = " 1/8", ['⅜'] = " 3/8", ['⅝'] = " 5/8", ['⅞'] = " 7/8",
-    };
+    private static readonly Dictionary<char, string> Fractions =
+        "½=1/2 ¼=1/4 ¾=3/4 ⅓=1/3 ⅔=2/3 ⅛=1/8 ⅜=3/8 ⅝=5/8 ⅞=7/8".Split(' ').ToDictionary(f => f[0], f => $" {f[2..]}");
 
     /// <summary>Splits text.</summary>
     public static IReadOnlyList<Token> Split(string text)
