@@ -1,0 +1,61 @@
+// Takes the pictures in docs/screenshots from a fresh demo household. usage: ./ikuzo shots
+import { spawn } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+const { chromium } = createRequire(join(root, 'src/client/package.json'))('playwright')
+const address = 'http://127.0.0.1:5196'
+const data = mkdtempSync(join(tmpdir(), 'ikuzo-shots-'))
+const server = spawn('dotnet', ['Ikuzo.Web.dll'], {
+  cwd: join(root, 'artifacts/web'),
+  env: { ...process.env, IKUZO_URLS: address, IKUZO_DATA: data, IKUZO_DEMO: 'true' },
+  stdio: 'ignore',
+})
+
+const ask = async (page, text) => {
+  await page.getByLabel('What have you got?').fill(text)
+  await page.keyboard.press('Enter')
+  await page.waitForTimeout(1200)
+}
+const shots = [
+  { name: 'counter', act: (page) => ask(page, '6 frozen thighs 1.3 kg 36 mm to pull') },
+  { name: 'counter-night', dark: true, act: (page) => ask(page, '4 duck legs 1 kg to fall apart') },
+  { name: 'counter-narrow', width: 390, height: 844, act: (page) => ask(page, 'turkey breast 1.2 kg') },
+  { name: 'kitchen', path: '/kitchen' },
+]
+
+async function untilReady() {
+  for (let i = 0; i < 100; i++) {
+    try {
+      if ((await fetch(`${address}/api/health`)).ok) return
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 200))
+    }
+  }
+  throw new Error('The server did not start.')
+}
+
+try {
+  await untilReady()
+  const browser = await chromium.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  })
+  for (const { name, path = '/', width = 1280, height = 800, dark = false, act } of shots) {
+    const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light' })
+    await page.goto(address + path)
+    await page.waitForLoadState('networkidle')
+    await act?.(page)
+    await page.evaluate(() => document.activeElement?.blur())
+    await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) })
+    await page.close()
+  }
+  await browser.close()
+} finally {
+  server.kill()
+  rmSync(data, { recursive: true, force: true })
+}
