@@ -95,6 +95,7 @@ useShortcuts({
         :minutes="minutes"
         :units="units"
         @drag="tryMinutes"
+        @nudge="nudge"
       />
     </div>
     <div v-if="plan" class="below" :class="{ stale }">

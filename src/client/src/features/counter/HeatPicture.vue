@@ -8,7 +8,7 @@ import MinutesRibbon from './MinutesRibbon.vue'
 
 /** Temperature over minutes since lid-on. The end of the hold is a handle: pointer, touch, arrow keys. */
 const props = defineProps<{ plan: Plan; minutes: number; units: Units }>()
-const emit = defineEmits<{ drag: [number]; drop: [] }>()
+const emit = defineEmits<{ drag: [number]; nudge: [number]; drop: [] }>()
 const frame = useTemplateRef<HTMLElement>('frame')
 const { width } = useElementSize(frame, { width: 640, height: 0 })
 const height = computed(() => (width.value < 480 ? 260 : 330))
@@ -47,11 +47,11 @@ const keys: Record<string, number> = {
 }
 function key(event: KeyboardEvent) {
   const step = keys[event.key]
-  const to =
-    event.key === 'Home' ? 0 : event.key === 'End' ? shownMost.value : step === undefined ? null : props.minutes + step
-  if (to === null) return
+  if (step !== undefined) emit('nudge', step)
+  else if (event.key === 'Home') emit('drag', 0)
+  else if (event.key === 'End') emit('drag', shownMost.value)
+  else return
   event.preventDefault()
-  emit('drag', clamp(to))
 }
 </script>
 

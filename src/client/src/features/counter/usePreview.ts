@@ -45,4 +45,9 @@ export function usePreview(request: Ref<Request | null>) {
   return { plan, refusal, busy, stale }
 }
 
-const meat = (question: Request) => JSON.stringify({ ...question, minutes: null, lidOnAt: null })
+/** The question without what may be tried or passes by itself, so that two of them can be compared. */
+function meat(question: Request): string {
+  const { load, pot, ...rest } = question
+  const lasting = { ...rest, minutes: null, lidOnAt: null }
+  return JSON.stringify([load, pot, Object.entries(lasting).sort(([a], [b]) => a.localeCompare(b))])
+}
