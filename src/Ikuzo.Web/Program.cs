@@ -49,12 +49,12 @@ if (!describing)
     }
 }
 
+app.UseSerilogRequestLogging(); // outside the exception handler, so that a refused request is not logged as a failure
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseSecurityHeaders(new HeaderPolicyCollection()
     .AddDefaultSecurityHeaders()
     .AddCustomHeader("Content-Security-Policy", contentSecurityPolicy));
-app.UseSerilogRequestLogging();
 app.MapOpenApi();
 app.MapHealth();
 app.MapCatalogue();

@@ -141,3 +141,56 @@ test('on a narrow screen nothing runs off the side and the answer stands first',
   expect((await minutes(page).boundingBox())!.y).toBeLessThan(700)
   await expect(page.getByRole('navigation', { name: 'Places' })).toBeInViewport()
 })
+
+test('something beside the bird is added, weighed and taken out again', async ({ page }) => {
+  await phrase(page, 'Beside it').click()
+  await page.getByRole('combobox', { name: 'Add something' }).fill('pearl')
+  await page.getByRole('option', { name: 'Pearl barley' }).click()
+  await expect(phrase(page, 'Beside it')).toHaveText('250 g pearl barley')
+  await page.getByRole('textbox', { name: 'pearl barley' }).fill('300 g')
+  await page.keyboard.press('Enter')
+  await expect(phrase(page, 'Beside it')).toHaveText('300 g pearl barley')
+  await settled(page)
+  await expect(page.getByTestId('release')).toHaveText(/pin drops|short bursts/)
+  await page.getByRole('button', { name: 'Take pearl barley out' }).click()
+  await expect(phrase(page, 'Beside it')).toHaveText('nothing else')
+})
+
+test('measuring the thickness gives a shorter answer, and a wrong entry says how to write it', async ({ page }) => {
+  await ask(page, 'turkey breast 1.2 kg')
+  const weighed = await settled(page)
+  await phrase(page, 'Thickness').click()
+  const field = page.getByRole('textbox', { name: 'At the thickest point' })
+  await field.fill('fat')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Type a number with its unit')).toBeVisible()
+  await field.fill('6 cm')
+  await page.keyboard.press('Enter')
+  await expect(phrase(page, 'Thickness')).toHaveText('60 mm thick')
+  expect(await settled(page)).toBeLessThan(weighed)
+})
+
+test('the table under the picture says the same in words and numbers', async ({ page }) => {
+  await page.getByText('Show as a table').click()
+  const rows = page.getByRole('table').getByRole('row')
+  expect(await rows.count()).toBeGreaterThan(6)
+  await expect(rows.nth(1)).toContainText('21 °C')
+})
+
+test('another pot of the household gives another answer', async ({ page }) => {
+  await settled(page)
+  await phrase(page, 'Pot').click()
+  await page.getByRole('button', { name: /^Pip/ }).click()
+  await expect(phrase(page, 'Pot')).toHaveText('Pip, 3 litres')
+  await settled(page)
+  await page.reload()
+  await expect(phrase(page, 'Pot')).toHaveText('Pip, 3 litres')
+})
+
+test('the light of the room is remembered', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'light' })
+  await page.keyboard.press('d')
+  await expect(page.locator('.v-theme--charcoal').first()).toBeVisible()
+  await page.reload()
+  await expect(page.locator('.v-theme--charcoal').first()).toBeVisible()
+})

@@ -89,6 +89,7 @@ public sealed class ConductionBatch
         other._celsius.CopyTo(_celsius, 0);
         other._enthalpy.CopyTo(_enthalpy, 0);
         other._gain.CopyTo(_gain, 0);
+        other._k.CopyTo(_k, 0);
         _nearFreezing = other._nearFreezing;
     }
 

@@ -1,0 +1,86 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, test } from 'vitest'
+import { createVuetify } from 'vuetify'
+import type { Warning } from '@/api/types'
+import { inUnits } from '@/shared/units/format'
+import AnswerPanel from './AnswerPanel.vue'
+import MinutesRibbon from './MinutesRibbon.vue'
+import { testPlan } from './plan.test.data'
+import WarningList from './WarningList.vue'
+
+const global = { plugins: [createVuetify()] }
+
+describe('the answer', () => {
+  const answer = (minutes: number | null, units = inUnits('metric')) =>
+    mount(AnswerPanel, { global, props: { plan: testPlan, minutes, units, trying: minutes !== 14 } })
+
+  test('shows minutes, release, verdict and clock', () => {
+    const panel = answer(14)
+    expect(panel.get('[data-testid=minutes]').text()).toBe('14')
+    expect(panel.get('[data-testid=release]').text()).toBe('Leave it until the pin drops')
+    expect(panel.get('[data-testid=verdict]').text()).toContain('Safe in 99 of 100')
+    expect(panel.findAll('.clock li')).toHaveLength(5)
+  })
+
+  test('judges the minutes under the finger before the server has answered', () => {
+    const panel = answer(6)
+    expect(panel.get('[data-testid=verdict]').text()).toBe('Too short: safe in only 48 of 100')
+    expect(panel.text()).toContain('58°C')
+    expect(panel.text()).toContain('Back to Ikuzo’s 14 min')
+  })
+
+  test('speaks Fahrenheit to those who do', () => {
+    expect(answer(14, inUnits('us')).text()).toContain('°F')
+  })
+
+  test('says so where no minutes are safe', () => {
+    expect(answer(null).get('[data-testid=minutes]').text()).toBe('No safe minutes')
+  })
+})
+
+describe('the warnings', () => {
+  const warning = (code: string, level: Warning['level']): Warning => ({
+    code,
+    level,
+    text: `Do ${code}.`,
+    because: 'Because.',
+  })
+  const list = (...warnings: Warning[]) => mount(WarningList, { global, props: { warnings } })
+
+  test('name their level in words, not by colour alone', () => {
+    const text = list(warning('a', 'stop'), warning('b', 'caution')).text()
+    expect(text).toContain('Stop. Do a.')
+    expect(text).toContain('Look out. Do b.')
+  })
+
+  test('keep what is only good to know folded away', () => {
+    const notes = list(warning('a', 'note'), warning('b', 'note'))
+    expect(notes.find('.warnings').exists()).toBe(false)
+    expect(notes.get('summary').text()).toBe('2 more to know')
+  })
+
+  test('can be checked off only where seeing to it is enough', async () => {
+    const stops = list(warning('giblets', 'stop'), warning('low-liquid', 'stop'))
+    const done = stops.findAll('button')
+    expect(done).toHaveLength(1)
+    await done[0]!.trigger('click')
+    expect(stops.emitted('confirm')).toEqual([['giblets']])
+  })
+})
+
+describe('the ribbon', () => {
+  const ribbon = mount(MinutesRibbon, {
+    props: { band: testPlan.band, minutes: 14, most: 20, x: (m: number) => 50 + m * 10, width: 400 },
+  })
+
+  test('says the minute under the handle in one sentence', () => {
+    expect(ribbon.get('svg').attributes('aria-label')).toBe(
+      '14 min: safe in 99 of 100, tenderness 56 of 100, 29 % of the weight lost',
+    )
+  })
+
+  test('hatches what is unsafe and fills what is safe', () => {
+    expect(ribbon.findAll('.is-unsafe')).toHaveLength(12)
+    expect(ribbon.findAll('.is-safe')).toHaveLength(9)
+  })
+})

@@ -1,0 +1,63 @@
+import { beforeEach, expect, test } from 'vitest'
+import { nextTick } from 'vue'
+import type { AskView, Cut } from '@/api/types'
+import { useDraft } from './useDraft'
+
+const cut = (id: string, typical: number) => ({ id, pieceKg: { min: 0.1, typical, max: 1 } }) as Cut
+const heard = {
+  cut: 'duck-leg',
+  pieces: 4,
+  totalKg: 1,
+  aim: 'pull',
+  potId: null,
+  potLitres: null,
+} as unknown as AskView
+
+beforeEach(() => localStorage.clear())
+
+test('there is a question from the start, never an empty state', () => {
+  expect(useDraft().draft.value.request.load.cut).toBe('chicken-thigh-bone-in')
+})
+
+test('a change of the meat drops the minutes that were tried for the old one', () => {
+  const { draft, change, changeLoad } = useDraft()
+  change({ minutes: 9 })
+  expect(draft.value.request.minutes).toBe(9)
+  changeLoad({ totalKg: 2 })
+  expect(draft.value.request.minutes).toBeNull()
+  expect(draft.value.request.load.totalKg).toBe(2)
+})
+
+test('another cut takes its typical weight and forgets what was measured and confirmed', () => {
+  const { draft, change, changeLoad, chooseCut } = useDraft()
+  changeLoad({ thicknessMm: 30, pieces: 6 })
+  change({ confirmed: ['giblets'], aim: 'slice' })
+  chooseCut(cut('turkey-crown', 2.8))
+  expect(draft.value.request).toMatchObject({
+    load: { cut: 'turkey-crown', pieces: 1, totalKg: 2.8, thicknessMm: null },
+  })
+  expect(draft.value.request).toMatchObject({ aim: null, confirmed: null })
+})
+
+test('what was typed starts afresh, so that nothing unsaid lingers', () => {
+  const { draft, changeLoad, take } = useDraft()
+  changeLoad({ state: 'frozen', thicknessMm: 44 })
+  take(heard)
+  expect(draft.value.request.load).toMatchObject({ cut: 'duck-leg', pieces: 4, totalKg: 1 })
+  expect(draft.value.request.load.state ?? null).toBeNull()
+  expect(draft.value.request.load.thicknessMm ?? null).toBeNull()
+})
+
+test('a pot that is not in the kitchen is asked about by its size', () => {
+  const { draft, take, usePot } = useDraft()
+  take({ ...heard, potLitres: 7.6 })
+  expect(draft.value.request.pot).toEqual({ capacityLitres: 7.6 })
+  usePot('pip')
+  expect(draft.value).toMatchObject({ potId: 'pip', request: { pot: null, liquidMl: null } })
+})
+
+test('the question outlives a reload', async () => {
+  useDraft().changeLoad({ totalKg: 1.75 })
+  await nextTick()
+  expect(useDraft().draft.value.request.load.totalKg).toBe(1.75)
+})

@@ -1,0 +1,98 @@
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { effectScope, nextTick, ref } from 'vue'
+import { api } from '@/api/client'
+import type { Request } from '@/api/types'
+import { testPlan } from './plan.test.data'
+import { usePreview } from './usePreview'
+
+const question = (totalKg: number, minutes: number | null = null): Request => ({
+  load: { cut: 'chicken-wing', pieces: 4, totalKg },
+  minutes,
+})
+interface Call {
+  body: Request
+  answer: (data: unknown) => Promise<void>
+  refuse: (error: unknown) => Promise<void>
+}
+let calls: Call[] = []
+const scope = () => effectScope()
+
+beforeEach(() => {
+  calls = []
+  vi.spyOn(api, 'POST').mockImplementation(
+    ((_: string, init: { body: Request }) =>
+      new Promise((resolve) => {
+        const settle = async (value: unknown) => {
+          resolve(value)
+          await new Promise((done) => setTimeout(done))
+        }
+        calls.push({ body: init.body, answer: (data) => settle({ data }), refuse: (error) => settle({ error }) })
+      })) as never,
+  )
+})
+afterEach(() => vi.restoreAllMocks())
+
+test('asks at once and shows the answer', async () => {
+  const { plan, busy } = scope().run(() => usePreview(ref(question(1))))!
+  expect(busy.value).toBe(true)
+  await calls[0]!.answer(testPlan)
+  expect(plan.value?.minutes).toBe(14)
+  expect(busy.value).toBe(false)
+})
+
+test('sends only the newest of the questions that came in meanwhile', async () => {
+  const asked = ref(question(1))
+  scope().run(() => usePreview(asked))
+  for (const kg of [2, 3, 4]) {
+    asked.value = question(kg)
+    await nextTick()
+  }
+  expect(calls).toHaveLength(1)
+  await calls[0]!.answer(testPlan)
+  expect(calls.map((c) => c.body.load.totalKg)).toEqual([1, 4])
+})
+
+test('an answer to another question is marked as stale until its own comes', async () => {
+  const asked = ref(question(1))
+  const { stale } = scope().run(() => usePreview(asked))!
+  await calls[0]!.answer(testPlan)
+  expect(stale.value).toBe(false)
+  asked.value = question(2)
+  expect(stale.value).toBe(true)
+  await nextTick()
+  await calls[1]!.answer(testPlan)
+  expect(stale.value).toBe(false)
+})
+
+test('trying other minutes of the same question leaves the answer in view', async () => {
+  const asked = ref(question(1))
+  const { stale } = scope().run(() => usePreview(asked))!
+  await calls[0]!.answer(testPlan)
+  asked.value = question(1, 9)
+  expect(stale.value).toBe(false)
+})
+
+test('a refusal is said in the words of the server and takes the old answer away', async () => {
+  const asked = ref(question(1))
+  const { plan, refusal } = scope().run(() => usePreview(asked))!
+  await calls[0]!.answer(testPlan)
+  asked.value = question(99)
+  await nextTick()
+  await calls[1]!.refuse({ errors: { 'load.totalKg': ['must lie between 0.005 and 15 kg.'] } })
+  expect(refusal.value).toBe('must lie between 0.005 and 15 kg.')
+  expect(plan.value).toBeNull()
+})
+
+test('asks nothing while there is no question, and nothing after the page is left', async () => {
+  const asked = ref<Request | null>(null)
+  const left = scope()
+  left.run(() => usePreview(asked))
+  expect(calls).toHaveLength(0)
+  asked.value = question(1)
+  await nextTick()
+  asked.value = question(2)
+  await nextTick()
+  left.stop()
+  await calls[0]!.answer(testPlan)
+  expect(calls).toHaveLength(1)
+})

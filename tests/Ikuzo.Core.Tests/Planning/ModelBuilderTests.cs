@@ -1,0 +1,62 @@
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Tests.Planning;
+
+public class ModelBuilderTests
+{
+    private static MeatLoad Load(int pieces, Arrangement arrangement, MeatState state = MeatState.Frozen) => new()
+    {
+        Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+        Pieces = pieces,
+        TotalKg = 0.18 * pieces,
+        State = state,
+        Arrangement = arrangement,
+    };
+
+    [Theory]
+    [InlineData(1, Arrangement.Lump, 1)]
+    [InlineData(6, Arrangement.Single, 1)]
+    [InlineData(2, Arrangement.Lump, ModelBuilder.OverlapThickening)]
+    [InlineData(4, Arrangement.Lump, 1.587401052)]
+    [InlineData(30, Arrangement.Lump, ModelBuilder.MostLumpThickening)]
+    [InlineData(6, Arrangement.Overlapping, ModelBuilder.OverlapThickening)]
+    public void Thickening_FollowsHowThePiecesLie(int pieces, Arrangement arrangement, double factor)
+        => Assert.Equal(factor, ModelBuilder.Thickening(Load(pieces, arrangement)), 1e-6);
+
+    [Fact]
+    public void Thickening_OfALumpThatIsNotFrozen_IsThatOfOverlappingPieces()
+        => Assert.Equal(ModelBuilder.OverlapThickening, ModelBuilder.Thickening(Load(6, Arrangement.Lump, MeatState.Chilled)));
+
+    [Theory]
+    [InlineData(MeatState.Chilled, 4)]
+    [InlineData(MeatState.Frozen, -18)]
+    [InlineData(MeatState.Room, 20)]
+    public void StartTemperature_IsUsualForTheState(MeatState state, double celsius) => Assert.Equal(celsius, Load(1, Arrangement.Single, state).Celsius);
+
+    [Fact]
+    public void Build_TakesTheMeasuredThicknessAndTheHouseholdsPot()
+    {
+        var request = new PlanRequest
+        {
+            Pot = PotDefaults.For(8) with { HighGaugeKpa = 70 },
+            Load = Load(6, Arrangement.Single) with { ThicknessMm = 40 },
+            LiquidMl = 500,
+            AltitudeMetres = 1609,
+        };
+        var model = ModelBuilder.Build(request);
+        Assert.Equal(0.02, Assert.Single(model.Bodies).HalfThicknessMetres, 1e-12);
+        Assert.True(model.ThicknessMeasured);
+        Assert.Equal(112.03, model.HeldCelsius, 0.05);
+        Assert.Equal(0.5, model.LiquidKg);
+        Assert.Equal(PotDefaults.For(8).MinimumLiquidMl, (request with { LiquidMl = null }).Liquid);
+    }
+
+    [Fact]
+    public void Bone_GrowsWithThePieceAndNeverFillsIt()
+    {
+        var request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = Load(1, Arrangement.Single) with { ThicknessMm = 6 } };
+        Assert.InRange(ModelBuilder.Build(request).Bodies[0].CoreFraction, 0.1, 0.6);
+    }
+}

@@ -1,0 +1,97 @@
+using Dapper;
+using Ikuzo.Web.Data;
+using Microsoft.Data.Sqlite;
+
+namespace Ikuzo.Web.Tests;
+
+public sealed class DatabaseTests : IDisposable
+{
+    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-data-").FullName;
+
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    [Fact]
+    public async Task Migrate_OnAnEmptyFolder_MakesTheSchemaAndAPot()
+    {
+        await using var db = await OpenAsync();
+        var tables = (await db.QueryAsync<string>("SELECT name FROM sqlite_master WHERE type = 'table'")).ToHashSet();
+        Assert.Superset(new HashSet<string> { "kitchen", "pots", "plans" }, tables);
+        Assert.Equal(1, await db.ExecuteScalarAsync<long>("SELECT count(*) FROM pots WHERE is_default = 1"));
+        Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
+    }
+
+    [Fact]
+    public async Task Migrate_Twice_ChangesNothing()
+    {
+        await using (var db = await OpenAsync())
+        {
+            await db.ExecuteAsync("UPDATE kitchen SET name = 'Ours'");
+        }
+
+        await using var again = await OpenAsync();
+        Assert.Equal("Ours", await again.ExecuteScalarAsync<string>("SELECT name FROM kitchen"));
+        Assert.Equal(1, await again.ExecuteScalarAsync<long>("SELECT count(*) FROM pots"));
+    }
+
+    [Fact]
+    public async Task Open_LosesNothingThatWasCommitted()
+    {
+        await using var db = await OpenAsync();
+        Assert.Equal("wal", await db.ExecuteScalarAsync<string>("PRAGMA journal_mode"));
+        Assert.Equal(2, await db.ExecuteScalarAsync<long>("PRAGMA synchronous")); // FULL
+    }
+
+    [Fact]
+    public async Task Tables_AreStrict()
+    {
+        await using var db = await OpenAsync();
+        await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("UPDATE kitchen SET altitude_metres = 'high'"));
+        await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("INSERT INTO kitchen VALUES (2, 'Another', 0, 21, 'metric')"));
+    }
+
+    [Fact]
+    public async Task DemoHousehold_IsFilledOnceAndThenTheCooksOwn()
+    {
+        await using (var first = new IkuzoServer(demo: true, _folder))
+        {
+            foreach (var plan in (await first.GetAsync("/api/plans")).Body!.AsArray())
+            {
+                await first.SendAsync(HttpMethod.Delete, $"/api/plans/{plan!["id"]}");
+            }
+        }
+
+        await using var second = new IkuzoServer(demo: true, _folder);
+        Assert.Empty((await second.GetAsync("/api/plans")).Body!.AsArray());
+        Assert.Equal(2, (await second.GetAsync("/api/kitchen")).Body!["pots"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task TwoServers_OnTwoFolders_DoNotShare()
+    {
+        await using var one = new IkuzoServer();
+        await using var two = new IkuzoServer();
+        await one.PostAsync("/api/kitchen/pots", new { name = "Mine", capacityLitres = 6 });
+        Assert.DoesNotContain((await two.GetAsync("/api/kitchen")).Body!["pots"]!.AsArray(), p => (string)p!["name"]! == "Mine");
+    }
+
+    [Fact]
+    public async Task ManyAtOnce_AreAllKept()
+    {
+        await using var server = new IkuzoServer();
+        var request = new { load = new { cut = "chicken-cutlet", pieces = 2, totalKg = 0.24 } };
+        var answers = await Task.WhenAll(Enumerable.Range(0, 12).Select(i => server.PostAsync("/api/plans", new { name = $"Plan {i}", request })));
+        Assert.All(answers, a => Assert.Equal(201, a.Status));
+        Assert.Equal(12, (await server.GetAsync("/api/plans")).Body!.AsArray().Count);
+    }
+
+    private async Task<SqliteConnection> OpenAsync()
+    {
+        var database = new Database(_folder);
+        database.Migrate();
+        return await database.OpenAsync(TestContext.Current.CancellationToken);
+    }
+}

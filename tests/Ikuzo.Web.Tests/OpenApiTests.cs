@@ -1,0 +1,78 @@
+using System.Text.Json.Nodes;
+using Ikuzo.Web.Errors;
+
+namespace Ikuzo.Web.Tests;
+
+public class OpenApiTests(IkuzoServer server) : IClassFixture<IkuzoServer>
+{
+    // What clients rely on: path and method.
+    public static TheoryData<string, string> Operations() => new()
+    {
+        { "/api/health", "get" },
+        { "/api/catalogue", "get" },
+        { "/api/ask", "post" },
+        { "/api/quantities", "post" },
+        { "/api/plans/preview", "post" },
+        { "/api/plans", "post" },
+        { "/api/plans", "get" },
+        { "/api/plans/{id}", "get" },
+        { "/api/plans/{id}", "delete" },
+        { "/api/plans/{id}/restore", "post" },
+        { "/api/kitchen", "get" },
+        { "/api/kitchen", "put" },
+        { "/api/kitchen/pots", "post" },
+        { "/api/kitchen/pots/{id}", "put" },
+        { "/api/kitchen/pots/{id}", "delete" },
+        { "/api/engine/verify", "post" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Operations))]
+    public async Task Document_DescribesTheOperation(string path, string method)
+        => Assert.NotNull((await DocumentAsync())["paths"]![path]![method]!["responses"]);
+
+    [Fact]
+    public async Task Document_IsTheCommittedOne()
+    {
+        var committed = JsonNode.Parse(await File.ReadAllTextAsync(CommittedPath(), TestContext.Current.CancellationToken))!;
+        var served = await DocumentAsync();
+        Assert.Equal(committed["paths"]!.ToJsonString(), served["paths"]!.ToJsonString());
+        Assert.Equal(committed["components"]!.ToJsonString(), served["components"]!.ToJsonString());
+    }
+
+    [Fact]
+    public async Task Document_SpeaksTheWordsOfTheContract()
+    {
+        var schemas = (await DocumentAsync())["components"]!["schemas"]!;
+        string[] Words(string schema) => [.. schemas[schema]!["enum"]!.AsArray().OfType<JsonNode>().Select(v => (string)v!)];
+        Assert.Equal(["chilled", "frozen", "room"], Words("MeatState"));
+        Assert.Equal(["single", "overlapping", "lump"], Words("Arrangement"));
+        Assert.Equal(["rack", "in-liquid", "on-bed"], Words("Placement"));
+        Assert.Equal(["slice", "pull", "fall-apart"], Words("Aim"));
+        Assert.Equal(["natural", "rest-then-vent", "vent", "pulsed"], Words("ReleaseKind"));
+        Assert.Equal(["stop", "caution", "note"], Words("WarningLevel"));
+    }
+
+    [Fact]
+    public void EveryProblem_HasAStatusThatIsAnErrorAndATitle()
+        => Assert.All(Problems.Codes, code =>
+        {
+            var problem = Problems.Of(code);
+            Assert.InRange(problem.Status!.Value, 400, 599);
+            Assert.NotEmpty(problem.Title!);
+            Assert.Equal($"/problems/{code}", problem.Type);
+        });
+
+    private static string CommittedPath()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "Ikuzo.slnx")))
+        {
+            folder = folder.Parent!;
+        }
+
+        return Path.Combine(folder.FullName, "src/client/openapi/ikuzo.json");
+    }
+
+    private async Task<JsonNode> DocumentAsync() => (await server.GetAsync("/openapi/v1.json")).Body!;
+}
