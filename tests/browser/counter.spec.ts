@@ -194,3 +194,14 @@ test('the light of the room is remembered', async ({ page }) => {
   await page.reload()
   await expect(page.locator('.v-theme--charcoal').first()).toBeVisible()
 })
+
+test('what other cooks would say is judged, and can be tried and left again', async ({ page }) => {
+  await ask(page, '4 frozen chicken breasts 900 g')
+  const own = await settled(page)
+  const same = page.locator('[data-school="same-minutes"]')
+  await expect(same).toContainText('Not safe')
+  await same.click()
+  await expect(page.getByTestId('verdict')).toContainText('Too short')
+  await page.getByRole('button', { name: /Back to Ikuzo/ }).click()
+  await expect(minutes(page)).toHaveText(String(own))
+})

@@ -171,7 +171,7 @@ internal sealed class CookBlock
         }
 
         _saved[slot].Now = _now;
-        _saved[slot].Samples = Trace.Count;
+        _saved[slot].Samples = Trace.Keep();
         for (var i = 0; i < Spots; i++)
         {
             _saved[slot].Spots[i].CopyFrom(_spots[i]);
@@ -183,7 +183,7 @@ internal sealed class CookBlock
     {
         _now = _saved[slot].Now;
         _sinceTick = Lane.Zero;
-        Trace.CutTo(_saved[slot].Samples);
+        Trace.Branch(_saved[slot].Samples);
         for (var i = 0; i < Spots; i++)
         {
             _spots[i].CopyFrom(_saved[slot].Spots[i]);

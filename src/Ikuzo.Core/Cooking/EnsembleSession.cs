@@ -59,7 +59,7 @@ public sealed class EnsembleSession : IDisposable
     public DetailedRun Finish(double minutes, double curveMinutes, CancellationToken cancellation = default)
     {
         var run = new DetailedRun(new BranchOutcome(new Branch(minutes, _release), _particles, _model.Bodies.Count), ToPressureMinutes, curveMinutes);
-        var nearest = Array.FindLastIndex(_minutes, m => m <= minutes);
+        var nearest = Nearest(minutes);
         ForEach(
             (block, first) =>
             {
@@ -71,6 +71,27 @@ public sealed class EnsembleSession : IDisposable
         return run;
     }
 
+    /// <summary>Ends the cook in other ways, without curves.</summary>
+    /// <param name="branches">Minutes and releases.</param>
+    /// <param name="cancellation">Stops between blocks of particles.</param>
+    public IReadOnlyList<BranchOutcome> Try(IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
+    {
+        var outcomes = branches.Select(b => new BranchOutcome(b, _particles, _model.Bodies.Count)).ToArray();
+        ForEach(
+            (block, first) =>
+            {
+                foreach (var outcome in outcomes)
+                {
+                    block.GoBack(Nearest(outcome.Branch.HoldMinutes));
+                    block.Hold(outcome.Branch.HoldMinutes * 60);
+                    block.Let(outcome.Branch.Release);
+                    outcome.Record(block, first);
+                }
+            },
+            cancellation);
+        return outcomes;
+    }
+
     /// <summary>Gives the memory back.</summary>
     public void Dispose()
     {
@@ -79,6 +100,8 @@ public sealed class EnsembleSession : IDisposable
             Ensemble.Return(block);
         }
     }
+
+    private int Nearest(double minutes) => Array.FindLastIndex(_minutes, m => m <= minutes);
 
     private void ForEach(Action<CookBlock, int> work, CancellationToken cancellation)
         => Parallel.For(0, _blocks.Length, new ParallelOptions { CancellationToken = cancellation }, i => work(_blocks[i], i * Lanes.Width));

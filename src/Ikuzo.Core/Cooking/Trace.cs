@@ -3,19 +3,41 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>Samples of eight cooks, each on its own clock, about every minute.</summary>
 internal sealed class Trace
 {
-    private readonly List<Sample> _samples = new(256);
+    private readonly List<Sample> _trunk = new(256); // of the come-up and hold that every ending shares
+    private readonly List<Sample> _branch = new(64); // of the present ending
+    private int _shared; // samples of the trunk that the present ending has behind it
 
     /// <summary>Samples so far.</summary>
-    public int Count => _samples.Count;
+    public int Count => _shared + _branch.Count;
+
+    private Sample this[int index] => index < _shared ? _trunk[index] : _branch[index - _shared];
 
     /// <summary>Forgets everything.</summary>
-    public void Clear() => _samples.Clear();
+    public void Clear()
+    {
+        _trunk.Clear();
+        Branch(0);
+    }
 
-    /// <summary>Forgets what came after the first <paramref name="count"/> samples.</summary>
-    public void CutTo(int count) => _samples.RemoveRange(count, _samples.Count - count);
+    /// <summary>Makes everything so far the trunk, to branch off later.</summary>
+    /// <returns>Number to come back with.</returns>
+    public int Keep()
+    {
+        _trunk.RemoveRange(_shared, _trunk.Count - _shared);
+        _trunk.AddRange(_branch);
+        Branch(_trunk.Count);
+        return _shared;
+    }
+
+    /// <summary>Begins another ending after the first samples of the trunk, which stays whole.</summary>
+    public void Branch(int shared)
+    {
+        _shared = shared;
+        _branch.Clear();
+    }
 
     public void Add(CookBlock block)
-        => _samples.Add(new Sample(block.ElapsedSeconds, block.PotCelsius, block.ColdestCelsius(), block.SurfaceCelsius()));
+        => _branch.Add(new Sample(block.ElapsedSeconds, block.PotCelsius, block.ColdestCelsius(), block.SurfaceCelsius()));
 
     /// <summary>Straight lines between the samples of one lane, onto a common clock; beyond the last sample its value stays.</summary>
     /// <param name="lane">Lane.</param>
@@ -28,12 +50,12 @@ internal sealed class Trace
         for (var i = 0; i < points; i++)
         {
             var t = i * stepSeconds;
-            while (at < _samples.Count - 2 && _samples[at + 1].Elapsed[lane] < t)
+            while (at < Count - 2 && this[at + 1].Elapsed[lane] < t)
             {
                 at++;
             }
 
-            Sample from = _samples[at], to = _samples[Math.Min(at + 1, _samples.Count - 1)];
+            Sample from = this[at], to = this[Math.Min(at + 1, Count - 1)];
             var length = to.Elapsed[lane] - from.Elapsed[lane];
             var share = length > 0 ? Math.Clamp((t - from.Elapsed[lane]) / length, 0, 1) : 1;
             double Mix(Lane a, Lane b) => a[lane] + share * (b[lane] - a[lane]);

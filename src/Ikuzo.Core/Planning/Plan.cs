@@ -164,6 +164,9 @@ public sealed record Plan
     /// <summary>Other ways of letting the pressure go, with their cost.</summary>
     public IReadOnlyList<ReleaseOption> Releases { get; init; } = [];
 
+    /// <summary>What other cooks would set, each computed for this load.</summary>
+    public IReadOnlyList<SchoolOutcome> Schools { get; init; } = [];
+
     /// <summary>Warnings, stops first.</summary>
     public required IReadOnlyList<Warning> Warnings { get; init; }
 }

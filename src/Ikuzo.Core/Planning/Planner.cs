@@ -63,9 +63,18 @@ public static class Planner
         }
 
         using var finished = run;
-        return request.Minutes is null && !IsSafe(run.Outcome)
-            ? Refuse(request, model, scouted, [Warnings.NeverSafe(request)])
-            : PlanReport.Of(request, model, scouted, band, branch, safe, recommended, run);
+        if (request.Minutes is null && !IsSafe(run.Outcome))
+        {
+            return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);
+        }
+
+        // Schools are measured against what Ikuzo itself would set, whatever the cook is trying.
+        var own = new Branch(recommended ?? branch.HoldMinutes, best.Release);
+        var ownLoss = band.Points[(int)Math.Min(own.HoldMinutes, band.Points.Count - 1)].WaterLossP50;
+        return PlanReport.Of(request, model, scouted, band, branch, safe, recommended, run) with
+        {
+            Schools = Schools.Of(request, session, own, ownLoss, cancellation),
+        };
     }
 
     /// <summary>True when 99 % of the ensemble has every spot at 74 °C or more at opening.</summary>

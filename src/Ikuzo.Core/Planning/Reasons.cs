@@ -22,7 +22,7 @@ internal static class Reasons
         var name = request.Load.Cut.Spots.Count > 1 ? $"The {spot.Id} is slowest" : "The middle is slowest";
         var held = say.Temperature(Quantiles.Of(Quantiles.Sorted(run.Outcome.SpotCelsius[slow]), 0.5));
         return FormattableString.Invariant(
-            $"{name}: after {chosen.HoldMinutes:0} min it is likely at {held}, and at {say.Temperature(lowest[slow])} or more in 99 of 100 such cooks.");
+            $"{name}: after {chosen.HoldMinutes:0} min it is likely at {held}, and at {say.AtLeast(lowest[slow])} or more in 99 of 100 such cooks.");
     }
 
     private static string? Aim(PlanRequest request, Branch chosen, double? safeMinimum)

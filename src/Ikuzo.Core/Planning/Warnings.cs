@@ -49,7 +49,7 @@ internal static class Warnings
         "too-short",
         WarningLevel.Stop,
         safeMinimum is { } least ? Inv($"Set at least {least:0} min.") : "Choose another way to let the steam out, or thinner pieces.",
-        Inv($"In {Math.Max(1, (1 - chance) * 100):0} of 100 such cooks the middle would not reach {say.Temperature(SafetyRule.CoreCelsius)}; it could be as low as {say.Temperature(coldest.P01)}."));
+        Inv($"In {Math.Max(1, (1 - chance) * 100):0} of 100 such cooks the middle would not reach {say.Temperature(SafetyRule.CoreCelsius)}; it could be as low as {say.AtLeast(coldest.P01)}."));
 
     /// <summary>The caution of meat that is past the window of the aim at the least safe minutes.</summary>
     public static Warning PastWindow(PlanRequest request, TendernessOutcome tenderness) => new(

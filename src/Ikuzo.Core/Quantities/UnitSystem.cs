@@ -31,6 +31,9 @@ public sealed class Wording(UnitSystem units)
     /// <summary>A temperature in whole degrees.</summary>
     public string Temperature(double celsius) => Us ? Text($"{celsius * 1.8 + 32:0} °F") : Text($"{celsius:0} °C");
 
+    /// <summary>A temperature in whole degrees, never rounded up: for what is said about safety.</summary>
+    public string AtLeast(double celsius) => Us ? Text($"{Math.Floor(celsius * 1.8 + 32):0} °F") : Text($"{Math.Floor(celsius):0} °C");
+
     /// <summary>A difference of temperatures.</summary>
     public string Kelvins(double kelvin) => Us ? Text($"{kelvin * 1.8:0} °F") : Text($"{kelvin:0} °C");
 

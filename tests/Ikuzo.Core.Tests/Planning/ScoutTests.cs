@@ -59,4 +59,20 @@ public class ScoutTests
         Assert.True(run.Points >= 61);
         Assert.All(run.PeakCelsius[0].Zip(run.Outcome.Coldest), p => Assert.True(p.First >= p.Second));
     }
+
+    [Fact]
+    public void Session_FinishedInAnyOrder_GivesTheSameCurves()
+    {
+        double[] Coldest(EnsembleSession session, double minutes)
+        {
+            using var run = session.Finish(minutes, curveMinutes: 40);
+            return [.. Enumerable.Range(0, run.Points).Select(point => run.ColdestAt(point)[100])];
+        }
+
+        using var session = EnsembleSession.Start(Model("chicken-wing"), ParticleSource.Ensemble, Release.Natural, [0, 5, 10]);
+        var late = Coldest(session, 11);
+        Coldest(session, 2);
+        session.Try([new Branch(0, Release.Vent), new Branch(7, Release.Vent)]);
+        Assert.Equal(late, Coldest(session, 11));
+    }
 }

@@ -15,6 +15,14 @@ public class WordingTests
     }
 
     [Fact]
+    public void Temperature_ThatIsAboutSafety_IsNeverRoundedUp()
+    {
+        Assert.Equal("73 °C", Metric.AtLeast(73.99));
+        Assert.Equal("164 °F", Us.AtLeast(73.8));
+        Assert.Equal("-4 °C", Metric.AtLeast(-3.2));
+    }
+
+    [Fact]
     public void Difference_OfTemperatures_IsNotShifted()
     {
         Assert.Equal("10 °C", Metric.Kelvins(10));

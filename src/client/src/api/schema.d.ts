@@ -582,6 +582,8 @@ export interface components {
             liquid?: null | components["schemas"]["LiquidOutcome"];
             /** @description Other ways of letting the pressure go, with their cost. */
             releases?: components["schemas"]["ReleaseOption"][];
+            /** @description What other cooks would set, each computed for this load. */
+            schools?: components["schemas"]["SchoolOutcome"][];
             /** @description Warnings, stops first. */
             warnings: components["schemas"]["Warning"][];
         };
@@ -774,6 +776,34 @@ export interface components {
             name: null | string;
             request: null | components["schemas"]["PreviewBody"];
         };
+        /** @description What cooks of one school would set, and what it would give by the same computation. */
+        SchoolOutcome: {
+            /** @description Stable name. */
+            id: string;
+            /** @description Name on screen. */
+            name: string;
+            /**
+             * Format: double
+             * @description Minutes that they would set.
+             */
+            minutes: number;
+            /** @description How they would let the pressure go. */
+            release: components["schemas"]["Release"];
+            /**
+             * Format: double
+             * @description Coldest spot at opening, 1st percentile, °C.
+             */
+            coldestP01: number;
+            /** @description Short, safe or long. */
+            verdict: components["schemas"]["SchoolVerdict"];
+            /** @description In one sentence. */
+            consequence: string;
+        };
+        /**
+         * @description What following a school would give for this load.
+         * @enum {unknown}
+         */
+        SchoolVerdict: "short" | "safe" | "long";
         /**
          * @description The three birds.
          * @enum {unknown}

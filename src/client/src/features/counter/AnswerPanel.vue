@@ -16,7 +16,7 @@ const safety = computed(() =>
     : safetyWords({ ...props.plan, chanceSafe: point.value.chanceSafe }),
 )
 const coldest = computed(() =>
-  props.units.temperature(point.value?.coldestP01 ?? Math.min(...props.plan.spots.map((s) => s.atOpening.p01))),
+  props.units.atLeast(point.value?.coldestP01 ?? Math.min(...props.plan.spots.map((s) => s.atOpening.p01))),
 )
 const loss = computed(() =>
   settled.value ? (props.plan.waterLossPercent?.p50 ?? 0) : (point.value?.waterLossP50 ?? 0),

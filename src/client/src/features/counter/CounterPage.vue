@@ -8,6 +8,7 @@ import AnswerPanel from './AnswerPanel.vue'
 import AskField from './AskField.vue'
 import HeatPicture from './HeatPicture.vue'
 import KeptPlans from './KeptPlans.vue'
+import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
 import { useCatalogue } from './useCatalogue'
 import { useDraft } from './useDraft'
@@ -35,6 +36,8 @@ const asked = computed<Request | null>(() =>
 )
 const { plan, refusal, busy, stale } = usePreview(asked)
 const minutes = computed(() => draft.value.request.minutes ?? plan.value?.minutes ?? null)
+const stops = computed(() => plan.value?.warnings.filter((w) => w.level === 'stop') ?? [])
+const others = computed(() => plan.value?.warnings.filter((w) => w.level !== 'stop') ?? [])
 const suggestion = computed(() => {
   const cut = findCut(draft.value.request.load.cut)
   const pieces = draft.value.request.load.pieces ?? 1
@@ -77,6 +80,7 @@ useShortcuts({
       :thickness-mm="plan?.thicknessMm ?? null"
     />
     <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
+    <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
     <div v-if="plan" class="bench" :class="{ stale }" :aria-busy="busy">
       <div class="left">
@@ -84,7 +88,7 @@ useShortcuts({
           :plan="plan"
           :minutes="plan.minutes === null ? null : minutes"
           :units="units"
-          :trying="draft.request.minutes != null"
+          :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
         />
       </div>
@@ -99,11 +103,17 @@ useShortcuts({
       />
     </div>
     <div v-if="plan" class="below" :class="{ stale }">
-      <WarningList :warnings="plan.warnings" @confirm="confirm" />
+      <WarningList :warnings="others" @confirm="confirm" />
       <ul class="why" aria-label="Why">
         <li v-for="reason in plan.why" :key="reason">{{ reason }}</li>
       </ul>
     </div>
+    <SchoolList
+      v-if="plan"
+      :class="{ stale }"
+      :schools="plan.schools"
+      @follow="change({ minutes: $event.minutes, release: $event.release })"
+    />
     <KeptPlans ref="kept" :request="question" :suggestion="suggestion" @open="openPlan" />
     <p class="defer">
       Advice from a model. A thermometer overrules it, always towards more cooking; your pot’s manual and your local

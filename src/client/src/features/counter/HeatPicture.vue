@@ -25,6 +25,11 @@ const xTicks = computed(() => drawing.value.x.ticks(Math.max(3, Math.round(width
 const rows = computed(() => heatRows(props.plan))
 const shownMost = computed(() => Math.min(most.value, Math.floor(drawing.value.end - drawing.value.pressure)))
 
+// Where the schools stand, as far as the ribbon reaches.
+const notches = computed(() =>
+  [...new Set(props.plan.schools.map((s) => s.minutes))].filter((m) => m <= shownMost.value),
+)
+
 const clamp = (minutes: number) => Math.min(most.value, Math.max(0, Math.round(minutes)))
 function dragTo(event: PointerEvent) {
   if (event.buttons === 0) return
@@ -140,6 +145,7 @@ function key(event: KeyboardEvent) {
       :band="plan.band"
       :minutes="minutes"
       :most="shownMost"
+      :notches="notches"
       :x="(m) => drawing.x(drawing.pressure + m)"
       :width="width"
     />
@@ -153,6 +159,9 @@ function key(event: KeyboardEvent) {
       <li>
         <svg width="26" height="12"><line x2="26" y1="6" y2="6" class="coldest" /></svg> coldest spot, and 98 of 100
         cooks around it
+      </li>
+      <li>
+        <svg width="14" height="12"><path d="M2,11l5,-8l5,8z" fill="currentColor" /></svg> other cooks
       </li>
     </ul>
     <details class="as-table">

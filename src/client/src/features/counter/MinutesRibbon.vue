@@ -9,6 +9,7 @@ const props = defineProps<{
   most: number
   x: (minutes: number) => number
   width: number
+  notches: readonly number[]
 }>()
 const hatch = useId()
 const track = 20
@@ -33,7 +34,7 @@ const summary = computed(() =>
 </script>
 
 <template>
-  <svg :width="width" :height="3 * track + 6" class="ribbon" role="img" :aria-label="summary">
+  <svg :width="width" :height="3 * track + 12" class="ribbon" role="img" :aria-label="summary">
     <defs>
       <pattern :id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <line y2="6" class="hatch-line" />
@@ -66,6 +67,7 @@ const summary = computed(() =>
         class="loss"
       />
     </g>
+    <path v-for="notch in notches" :key="notch" class="notch" :d="`M${x(notch) - 5},${3 * track + 10}l5,-8l5,8z`" />
     <rect
       v-if="now"
       class="frame"
@@ -105,6 +107,9 @@ const summary = computed(() =>
 .loss {
   fill: rgb(var(--v-theme-primary));
   opacity: 0.55;
+}
+.notch {
+  fill: currentColor;
 }
 .frame {
   fill: none;

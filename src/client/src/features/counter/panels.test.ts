@@ -70,13 +70,17 @@ describe('the warnings', () => {
 
 describe('the ribbon', () => {
   const ribbon = mount(MinutesRibbon, {
-    props: { band: testPlan.band, minutes: 14, most: 20, x: (m: number) => 50 + m * 10, width: 400 },
+    props: { band: testPlan.band, minutes: 14, most: 20, x: (m: number) => 50 + m * 10, width: 400, notches: [10, 18] },
   })
 
   test('says the minute under the handle in one sentence', () => {
     expect(ribbon.get('svg').attributes('aria-label')).toBe(
       '14 min: safe in 99 of 100, tenderness 56 of 100, 29 % of the weight lost',
     )
+  })
+
+  test('marks where other cooks stand', () => {
+    expect(ribbon.findAll('.notch')).toHaveLength(2)
   })
 
   test('hatches what is unsafe and fills what is safe', () => {

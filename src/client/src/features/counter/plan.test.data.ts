@@ -44,6 +44,7 @@ export const testPlan = {
     waterLossP50: 15 + m,
     tenderness: m / 25,
   })),
+  schools: [],
   warnings: [],
   why: [],
 } as unknown as Plan

@@ -14,3 +14,8 @@ test('shows pounds, inches, cups and Fahrenheit to a household that uses them', 
   expect(text(units.volume(236.588))).toBe('1 cups')
   expect(text(units.temperature(74))).toBe('165 °F')
 })
+
+test('never rounds up what is said about safety', () => {
+  expect(text(inUnits('metric').atLeast(73.99))).toBe('73 °C')
+  expect(text(inUnits('us').atLeast(73.8))).toBe('164 °F')
+})

@@ -28,9 +28,14 @@ export function inUnits(units: UnitSystem) {
     us ? { number: fixed(ml / CUP_ML, 1), unit: 'cups' } : { number: fixed(Math.round(ml / 10) * 10, 0), unit: 'ml' }
   const degrees = (celsius: number) => (us ? celsius * 1.8 + 32 : celsius)
   const temperature = (celsius: number): Shown => ({ number: fixed(degrees(celsius), 0), unit: us ? '°F' : '°C' })
+  /** Never rounded up: for what is said about safety. */
+  const atLeast = (celsius: number): Shown => ({
+    number: fixed(Math.floor(degrees(celsius)), 0),
+    unit: us ? '°F' : '°C',
+  })
   const altitude = (metres: number): Shown =>
     us ? { number: fixed(metres / FOOT_M, 0), unit: 'ft' } : { number: fixed(metres, 0), unit: 'm' }
-  return { mass, length, volume, temperature, degrees, altitude }
+  return { mass, length, volume, temperature, degrees, atLeast, altitude }
 }
 
 export type Units = ReturnType<typeof inUnits>

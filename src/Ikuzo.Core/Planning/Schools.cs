@@ -1,0 +1,106 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>What following a school would give for this load.</summary>
+public enum SchoolVerdict
+{
+    /// <summary>Not safe in 99 of 100.</summary>
+    Short,
+
+    /// <summary>Safe and within the window of the aim.</summary>
+    Safe,
+
+    /// <summary>Safe, but past the window of the aim.</summary>
+    Long,
+}
+
+/// <summary>What cooks of one school would set, and what it would give by the same computation.</summary>
+/// <param name="Id">Stable name.</param>
+/// <param name="Name">Name on screen.</param>
+/// <param name="Minutes">Minutes that they would set.</param>
+/// <param name="Release">How they would let the pressure go.</param>
+/// <param name="ColdestP01">Coldest spot at opening, 1st percentile, °C.</param>
+/// <param name="Verdict">Short, safe or long.</param>
+/// <param name="Consequence">In one sentence.</param>
+public sealed record SchoolOutcome(string Id, string Name, double Minutes, Release Release, double ColdestP01, SchoolVerdict Verdict, string Consequence);
+
+/// <summary>How other cooks choose minutes and release. To add a school, add one entry.</summary>
+internal static class Schools
+{
+    // What such cooks say themselves; min/kg are per bird.
+    private const double ThawedMinutesPerKg = 13, FrozenMinutesPerKg = 22, TenderMinutesPerKg = 16, FlatMinutes = 25, HalfAgain = 1.5, RestMinutes = 10;
+
+    private static readonly School[] All =
+    [
+        new("by-weight", "By weight", r => IsBird(r) ? r.Load.PieceKg * (IsFrozen(r) ? FrozenMinutesPerKg : ThawedMinutesPerKg) : null, Release.Natural),
+        new("flat", "One number for any bird", r => IsBird(r) && !IsFrozen(r) ? FlatMinutes : null, Release.Natural),
+        new("tender-first", "Tender first", r => IsBird(r) && !IsFrozen(r) ? r.Load.PieceKg * TenderMinutesPerKg : null, Release.Natural),
+        new("same-minutes", "Frozen as if thawed", r => IsFrozen(r) && !IsBird(r) ? ThawedMinutes(r) : null, Release.Natural),
+        new("half-again", "Frozen, half as long again", r => IsFrozen(r) && !IsBird(r) ? ThawedMinutes(r) * HalfAgain : null, Release.Natural),
+        new("never-vent", "Never vent", null, Release.Natural),
+        new("rest-then-vent", "Rest, then vent", null, Release.RestThenVent(RestMinutes)),
+        new("vent-at-once", "Vent at once", null, Release.Vent),
+    ];
+
+    /// <summary>All schools that have a say about this load. Those about release alone take the minutes of the plan.</summary>
+    public static IReadOnlyList<SchoolOutcome> Of(PlanRequest request, EnsembleSession session, Branch plan, double planLoss, CancellationToken cancellation)
+    {
+        var sayings = All.Select(s => (School: s, Branch: Saying(s, request, plan))).Where(s => s.Branch is not null && s.Branch != plan).ToList();
+        var outcomes = session.Try([.. sayings.Select(s => s.Branch!.Value)], cancellation);
+        return [.. sayings.Zip(outcomes, (s, outcome) => Judge(s.School, request, outcome, planLoss))];
+    }
+
+    private static Branch? Saying(School school, PlanRequest request, Branch plan)
+    {
+        if (school.Minutes is { } minutesOf)
+        {
+            return minutesOf(request) is { } minutes ? new Branch(Math.Round(minutes), school.Release) : null;
+        }
+
+        var vents = school.Release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent;
+        return vents && ReleaseChoice.Spurts(request) ? null : plan with { Release = school.Release };
+    }
+
+    private static SchoolOutcome Judge(School school, PlanRequest request, BranchOutcome outcome, double planLoss)
+    {
+        double Middle(double[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
+        var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01);
+        var tenderness = Middle(outcome.Tenderness);
+        var verdict = !Planner.IsSafe(outcome) ? SchoolVerdict.Short
+            : tenderness > request.Load.Cut.Window.Greatest(request.WantedAim) ? SchoolVerdict.Long
+            : SchoolVerdict.Safe;
+        var consequence = Consequence(verdict, request, outcome, coldest, tenderness, Middle(outcome.WaterLossPercent) - planLoss);
+        return new SchoolOutcome(school.Id, school.Name, outcome.Branch.HoldMinutes, outcome.Branch.Release, Math.Round(coldest, 2, MidpointRounding.ToNegativeInfinity), verdict, consequence);
+    }
+
+    private static string Consequence(SchoolVerdict verdict, PlanRequest request, BranchOutcome outcome, double coldest, double tenderness, double moreLoss)
+    {
+        const double Noticeable = 0.25;
+        var say = new Wording(request.Units);
+        var juice = Math.Abs(moreLoss) < Noticeable ? "the same juice lost" : $"{Wording.Percent(Math.Abs(moreLoss))} {(moreLoss > 0 ? "more" : "less")} juice lost";
+        return verdict switch
+        {
+            SchoolVerdict.Short => FormattableString.Invariant(
+                $"Not safe: in {Math.Max(1, (1 - outcome.ChanceAtLeast(SafetyRule.CoreCelsius)) * 100):0} of 100 cooks the middle stays under {say.Temperature(SafetyRule.CoreCelsius)}, at worst {say.AtLeast(coldest)}."),
+            SchoolVerdict.Long => $"Safe, with {juice} and meat that {Reasons.Label(request.Load.Cut.Window, tenderness, request.Load.Cut.BoneIn)}.",
+            _ => $"Safe, with {juice}.",
+        };
+    }
+
+    private static bool IsBird(PlanRequest request) => request.Load.Cut.Part is Part.Whole;
+
+    private static bool IsFrozen(PlanRequest request) => request.Load.State == MeatState.Frozen;
+
+    private static double? ThawedMinutes(PlanRequest request)
+    {
+        var thawed = request with { Load = request.Load with { State = MeatState.Chilled, StartCelsius = null, Arrangement = Arrangement.Single } };
+        var aim = request.Load.Cut.Window.Least(request.WantedAim);
+        return Scout.Run(ModelBuilder.Build(thawed), [Release.Natural], aim)?[0].Minutes;
+    }
+
+    /// <summary>A school. Minutes: null for one that is about the release alone; gives null for a load that it has no say about.</summary>
+    private sealed record School(string Id, string Name, Func<PlanRequest, double?>? Minutes, Release Release);
+}
