@@ -34,11 +34,12 @@ public sealed class Wording(UnitSystem units)
     /// <summary>A temperature in whole degrees, never rounded up: for what is said about safety.</summary>
     public string AtLeast(double celsius) => Us ? Text($"{Math.Floor(celsius * 1.8 + 32):0} °F") : Text($"{Math.Floor(celsius):0} °C");
 
-    /// <summary>A difference of temperatures.</summary>
-    public string Kelvins(double kelvin) => Us ? Text($"{kelvin * 1.8:0} °F") : Text($"{kelvin:0} °C");
-
     /// <summary>A volume: rounded to 10 ml, or quarter cups.</summary>
-    public string Volume(double ml) => Us ? Text($"{Math.Round(ml / CupMl * 4) / 4:0.##} cups") : Text($"{Math.Round(ml / 10) * 10:0} ml");
+    public string Volume(double ml)
+    {
+        var cups = Math.Round(ml / CupMl * 4) / 4;
+        return Us ? Text($"{cups:0.##} {(cups == 1 ? "cup" : "cups")}") : Text($"{Math.Round(ml / 10) * 10:0} ml");
+    }
 
     /// <summary>A mass: grams below a kilogram; pounds and ounces.</summary>
     public string Mass(double kg) => Us

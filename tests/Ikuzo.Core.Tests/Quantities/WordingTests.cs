@@ -23,13 +23,6 @@ public class WordingTests
     }
 
     [Fact]
-    public void Difference_OfTemperatures_IsNotShifted()
-    {
-        Assert.Equal("10 °C", Metric.Kelvins(10));
-        Assert.Equal("18 °F", Us.Kelvins(10));
-    }
-
-    [Fact]
     public void Mass_ChoosesGramsOrKilograms()
     {
         Assert.Equal("900 g", Metric.Mass(0.9));
@@ -41,7 +34,7 @@ public class WordingTests
     public void Volume_IsRoundedAsACookWouldPour()
     {
         Assert.Equal("250 ml", Metric.Volume(247));
-        Assert.Equal("1 cups", Us.Volume(240));
+        Assert.Equal("1 cup", Us.Volume(240));
         Assert.Equal("1.25 cups", Us.Volume(300));
     }
 

@@ -11,7 +11,7 @@ test('shows pounds, inches, cups and Fahrenheit to a household that uses them', 
   const units = inUnits('us')
   expect(text(units.mass(1.36077711))).toBe('3 lb')
   expect(text(units.length(31.75))).toBe('1.25 in')
-  expect(text(units.volume(236.588))).toBe('1 cups')
+  expect(text(units.volume(236.588))).toBe('1 cup')
   expect(text(units.temperature(74))).toBe('165 °F')
 })
 

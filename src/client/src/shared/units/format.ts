@@ -13,6 +13,8 @@ export interface Shown {
   unit: string
 }
 
+const cups = (number: string): Shown => ({ number, unit: number === '1' ? 'cup' : 'cups' })
+
 /** Numbers in the units of the household. Values are SI, as the server sends them. */
 export function inUnits(units: UnitSystem) {
   const us = units === 'us'
@@ -25,7 +27,7 @@ export function inUnits(units: UnitSystem) {
   const length = (mm: number): Shown =>
     us ? { number: fixed(mm / INCH_MM, 2), unit: 'in' } : { number: fixed(mm, 0), unit: 'mm' }
   const volume = (ml: number): Shown =>
-    us ? { number: fixed(ml / CUP_ML, 1), unit: 'cups' } : { number: fixed(Math.round(ml / 10) * 10, 0), unit: 'ml' }
+    us ? cups(fixed(ml / CUP_ML, 1)) : { number: fixed(Math.round(ml / 10) * 10, 0), unit: 'ml' }
   const degrees = (celsius: number) => (us ? celsius * 1.8 + 32 : celsius)
   const temperature = (celsius: number): Shown => ({ number: fixed(degrees(celsius), 0), unit: us ? '°F' : '°C' })
   /** Never rounded up: for what is said about safety. */
