@@ -1,2 +1,2 @@
-// Eight particles side by side; on machines with narrower registers the runtime splits it.
-global using Lane = System.Runtime.Intrinsics.Vector512<double>;
+// Eight particles side by side, one register wide on every common machine.
+global using Lane = System.Runtime.Intrinsics.Vector256<float>;

@@ -11,7 +11,7 @@ async function ask(page: Page, text: string) {
 /** Minutes once the answer to the present question is there. */
 async function settled(page: Page): Promise<number> {
   await expect(page.getByText('Working it out')).toHaveCount(0)
-  await expect(page.locator('.bench')).toHaveAttribute('aria-busy', 'false')
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
   return Number(await minutes(page).innerText())
 }
 

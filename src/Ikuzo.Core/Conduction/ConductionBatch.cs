@@ -15,35 +15,37 @@ namespace Ikuzo.Core.Conduction;
 /// the enthalpy is raised by what has flowed in and the temperature recomputed from it (Pham 1986, Int. J. Refrig. 9:322), so
 /// that energy is conserved through freezing.
 /// </para>
-/// <para>A lane given a step of 0 s stands still. No method allocates.</para>
+/// <para>
+/// The unknown of each solve is the change of temperature, not the temperature, so that single precision loses nothing that matters.
+/// A lane given a step of 0 s stands still. No method allocates.
+/// </para>
 /// </remarks>
 public sealed class ConductionBatch
 {
-    private const int N = ConductionMesh.Shells;
-    private const double Dx = 1.0 / N;
     private const double ShortestPrevious = 0.4; // BDF2 is zero-stable up to a ratio of 2.414
 
-    private readonly Lane[] _celsius = new Lane[N];
-    private readonly Lane[] _enthalpy = new Lane[N];
-    private readonly Lane[] _gain = new Lane[N];
-    private readonly Lane[] _volume = new Lane[N];
-    private readonly Lane[] _capacity = new Lane[N];
-    private readonly Lane[] _face = new Lane[N];
-    private readonly Lane[] _k = new Lane[N];
-    private readonly Lane[] _carry = new Lane[N];
-    private readonly Lane[] _partial = new Lane[N];
+    private static readonly MaterialLanes BoneLanes = new(ThermalMaterial.Bone);
+
+    private readonly AlignedArray<Shell> _memory;
+    private readonly double _dx;
     private ThermalMaterial _meat = ThermalMaterial.Constant(1);
-    private Coefficients _of;
+    private MaterialLanes _of;
     private bool _nearFreezing; // true while some shell of some lane is frozen or about to
-    private ThermalMaterial _core = ThermalMaterial.Bone;
     private int _coreShells;
-    private Lane _halfThickness, _scale, _conductivityFactor, _totalVolume;
+    private Lane _scale, _conductivityFactor, _surface, _innerResistance;
 
-    /// <summary>Temperatures of the shells, °C, from the centre outwards.</summary>
-    public ReadOnlySpan<Lane> Celsius => _celsius;
+    /// <summary>A batch on the mesh of the product, or on another for checks.</summary>
+    /// <param name="shells">Shells between centre and surface, even, 4 or more.</param>
+    public ConductionBatch(int shells = ConductionMesh.Shells)
+    {
+        ArgumentOutOfRangeException.ThrowIfLessThan(shells, 4);
+        ArgumentOutOfRangeException.ThrowIfNotEqual(shells % 2, 0);
+        _memory = new AlignedArray<Shell>(shells);
+        _dx = 1.0 / shells;
+    }
 
-    /// <summary>Share of each shell in the mass of meat and core; adds up to 1 in each lane.</summary>
-    public ReadOnlySpan<Lane> MassShare => _volume;
+    /// <summary>The shells, from the centre outwards.</summary>
+    public ReadOnlySpan<Shell> Shells => _memory.Span;
 
     /// <summary>Index of the innermost shell of meat: 0 without a bone.</summary>
     public int FirstMeatShell => _coreShells;
@@ -56,40 +58,41 @@ public sealed class ConductionBatch
     /// <param name="coreFraction">Radius of a bone core as a share of R, 0 to 0.6.</param>
     public void Shape(Lane halfThicknessMetres, Lane dimensionality, ThermalMaterial meat, Lane conductivityFactor, double coreFraction = 0)
     {
+        var shells = _memory.Span;
         _meat = meat;
-        _of = new Coefficients(meat);
-        _coreShells = coreFraction <= 0 ? 0 : Math.Max(1, (int)Math.Round(coreFraction * N));
-        _halfThickness = halfThicknessMetres;
+        _of = new MaterialLanes(meat);
+        _coreShells = coreFraction <= 0 ? 0 : Math.Max(1, (int)Math.Round(coreFraction * shells.Length));
         _conductivityFactor = conductivityFactor;
         _scale = Lane.One / (Lanes.All(meat.DensityKgPerM3) * halfThicknessMetres * halfThicknessMetres);
-        Measure(dimensionality);
+        _innerResistance = halfThicknessMetres * (float)(_dx / 2);
+        Measure(dimensionality, halfThicknessMetres);
     }
 
     /// <summary>Gives every shell the same temperature and forgets the past.</summary>
     /// <param name="celsius">Temperature, °C, per lane.</param>
     public void Reset(Lane celsius)
     {
-        for (var i = 0; i < N; i++)
+        var shells = _memory.Span;
+        for (var i = 0; i < shells.Length; i++)
         {
-            _celsius[i] = celsius;
-            _gain[i] = Lane.Zero;
+            ref var shell = ref shells[i];
+            shell.Celsius = celsius;
+            shell.Gain = Lane.Zero;
             for (var lane = 0; lane < Lanes.Width; lane++)
             {
-                _enthalpy[i] = _enthalpy[i].WithElement(lane, Material(i).Enthalpy(celsius[lane]));
+                shell.Enthalpy = shell.Enthalpy.WithElement(lane, (float)Material(i).Enthalpy(celsius[lane]));
             }
+
+            SetProperties(ref shell, i < _coreShells ? BoneLanes : _of, _meat.Freezes && i >= _coreShells);
         }
 
         _nearFreezing = true;
-        SetProperties();
     }
 
     /// <summary>Takes over the thermal state of another batch of the same shape.</summary>
     public void CopyStateFrom(ConductionBatch other)
     {
-        other._celsius.CopyTo(_celsius, 0);
-        other._enthalpy.CopyTo(_enthalpy, 0);
-        other._gain.CopyTo(_gain, 0);
-        other._k.CopyTo(_k, 0);
+        other.Shells.CopyTo(_memory.Span);
         _nearFreezing = other._nearFreezing;
     }
 
@@ -102,27 +105,27 @@ public sealed class ConductionBatch
     public Lane Step(Lane seconds, Lane previousSeconds, Lane film, Lane ambientCelsius)
     {
         // Variable-step BDF2: H' = H + w²/(1+2w) D + (1+w)/(1+2w) Δt F', with w the ratio of the steps and D the last gain.
-        var started = Vector512.GreaterThan(previousSeconds, seconds * ShortestPrevious);
+        var started = Vector256.GreaterThan(previousSeconds, seconds * (float)ShortestPrevious);
         var ratio = Lanes.Pick(started, seconds / previousSeconds, Lane.Zero);
         var share = Lane.One / (Lane.One + ratio + ratio);
         var memory = ratio * ratio * share;
         var weight = seconds * (Lane.One + ratio) * share * _scale;
-        SetProperties();
-        var surface = weight * SurfaceConductance(film);
-        Eliminate(memory, weight, surface, surface * ambientCelsius);
-        return Substitute();
+        Eliminate(memory, weight, weight * SurfaceConductance(film), ambientCelsius);
+        Substitute();
+        return WarmBone() + (_nearFreezing ? WarmNearFreezing() : Warm());
     }
 
     /// <summary>Temperature at the centre, or at the face of the bone: parabola through the two innermost shells, °C.</summary>
     public Lane CentreCelsius()
     {
+        var shells = _memory.Span;
         if (_coreShells == 0)
         {
-            return _celsius[0] - (_celsius[1] - _celsius[0]) * 0.125;
+            return shells[0].Celsius - (shells[1].Celsius - shells[0].Celsius) * 0.125f;
         }
 
-        Lane kCore = _k[_coreShells - 1], kMeat = _k[_coreShells];
-        return (kCore * _celsius[_coreShells - 1] + kMeat * _celsius[_coreShells]) / (kCore + kMeat);
+        ref readonly Shell bone = ref shells[_coreShells - 1], meat = ref shells[_coreShells];
+        return (bone.Conductivity * bone.Celsius + meat.Conductivity * meat.Celsius) / (bone.Conductivity + meat.Conductivity);
     }
 
     /// <summary>Temperature of the surface, from equal flux on both sides of it, °C.</summary>
@@ -130,30 +133,36 @@ public sealed class ConductionBatch
     /// <param name="ambientCelsius">Temperature around, °C.</param>
     public Lane SurfaceCelsius(Lane film, Lane ambientCelsius)
     {
-        var inner = _k[N - 1] / (_halfThickness * (Dx / 2));
-        return (inner * _celsius[N - 1] + film * ambientCelsius) / (inner + film);
+        var shells = _memory.Span;
+        var inner = shells[^1].Conductivity / _innerResistance;
+        return (inner * shells[^1].Celsius + film * ambientCelsius) / (inner + film);
     }
 
     /// <summary>Heat that enters through the surface, W per kg of piece.</summary>
     /// <param name="film">Heat transfer coefficient, W/m² K.</param>
     /// <param name="ambientCelsius">Temperature around, °C.</param>
     public Lane SurfaceFlux(Lane film, Lane ambientCelsius)
-        => SurfaceConductance(film) * _scale * (ambientCelsius - _celsius[N - 1]);
+        => SurfaceConductance(film) * _scale * (ambientCelsius - Shells[^1].Celsius);
 
     /// <summary>Mean temperature by mass, °C.</summary>
-    public Lane MeanCelsius() => Mean(_celsius);
-
-    /// <summary>Mean enthalpy by mass, J/kg.</summary>
-    public Lane MeanEnthalpy() => Mean(_enthalpy);
-
-    /// <summary>Mean over the shells, weighted by mass.</summary>
-    /// <param name="perShell">One value per shell.</param>
-    public Lane Mean(ReadOnlySpan<Lane> perShell)
+    public Lane MeanCelsius()
     {
         var sum = Lane.Zero;
-        for (var i = 0; i < N; i++)
+        foreach (ref readonly var shell in Shells)
         {
-            sum += perShell[i] * _volume[i];
+            sum += shell.Celsius * shell.MassShare;
+        }
+
+        return sum;
+    }
+
+    /// <summary>Mean enthalpy by mass, J/kg.</summary>
+    public Lane MeanEnthalpy()
+    {
+        var sum = Lane.Zero;
+        foreach (ref readonly var shell in Shells)
+        {
+            sum += shell.Enthalpy * shell.MassShare;
         }
 
         return sum;
@@ -165,190 +174,192 @@ public sealed class ConductionBatch
     /// <returns>Heat given off as steam, J per kg of piece.</returns>
     public Lane BoilDownTo(Lane ceilingCelsius, Lane active)
     {
+        var shells = _memory.Span;
         var released = Lane.Zero;
-        for (var i = _coreShells; i < N; i++)
+        for (var i = _coreShells; i < shells.Length; i++)
         {
-            var above = Vector512.GreaterThan(_celsius[i], ceilingCelsius) & active;
-            if (above == Lane.Zero)
+            ref var shell = ref shells[i];
+            var above = Vector256.GreaterThan(shell.Celsius, ceilingCelsius) & active;
+            if (!Lanes.Any(above))
             {
                 continue;
             }
 
-            var target = Lanes.Pick(above, ceilingCelsius, _celsius[i]);
-            var heat = (_of.C0 + (target + _celsius[i]) * _of.HalfC1) * (_celsius[i] - target);
-            _enthalpy[i] -= heat;
-            _celsius[i] = target;
-            released += heat * _volume[i];
+            var target = Lanes.Pick(above, ceilingCelsius, shell.Celsius);
+            var heat = _of.HeatBetween(target, shell.Celsius);
+            shell.Enthalpy -= heat;
+            shell.Celsius = target;
+            released += heat * shell.MassShare;
+            SetProperties(ref shell, _of, _nearFreezing);
         }
 
         return released;
     }
 
-    private ThermalMaterial Material(int shell) => shell < _coreShells ? _core : _meat;
+    private ThermalMaterial Material(int shell) => shell < _coreShells ? ThermalMaterial.Bone : _meat;
 
-    private void Measure(Lane dimensionality)
+    private void Measure(Lane dimensionality, Lane halfThicknessMetres)
     {
-        var inner = Lane.Zero;
-        _totalVolume = Lane.Zero;
-        for (var i = 0; i < N; i++)
+        var shells = _memory.Span;
+        Lane inner = Lane.Zero, total = Lane.Zero;
+        for (var i = 0; i < shells.Length; i++)
         {
-            var x = Lanes.All((i + 1) * Dx);
-            var outer = i == N - 1 ? Lane.One : Lanes.Power(x, dimensionality);
-            _face[i] = outer / x / Lanes.All(Dx);
-            _volume[i] = (outer - inner) * (Material(i).DensityKgPerM3 / _meat.DensityKgPerM3);
-            _totalVolume += _volume[i];
+            ref var shell = ref shells[i];
+            var x = Lanes.All((i + 1) * _dx);
+            var outer = i == shells.Length - 1 ? Lane.One : Lanes.Power(x, dimensionality);
+            shell.Face = outer / x / Lanes.All(_dx);
+            shell.MassShare = (outer - inner) * (float)(Material(i).DensityKgPerM3 / _meat.DensityKgPerM3);
+            total += shell.MassShare;
             inner = outer;
         }
 
         // Divided by the total so that volumes are shares of mass; faces and the scale follow: dV = x^(E-1) dx = d(x^E) / E.
-        for (var i = 0; i < N; i++)
+        foreach (ref var shell in shells)
         {
-            _volume[i] /= _totalVolume;
-            _face[i] *= dimensionality / _totalVolume * 0.5; // times the sum of two conductivities
+            shell.MassShare /= total;
+            shell.Face *= dimensionality / total * 0.5f; // times the sum of two conductivities
         }
 
-        _totalVolume = dimensionality / _totalVolume;
+        _surface = halfThicknessMetres * dimensionality / total;
     }
 
-    private void SetProperties()
+    private void SetProperties(ref Shell shell, in MaterialLanes of, bool nearFreezing)
     {
-        for (var i = 0; i < _coreShells; i++)
-        {
-            _capacity[i] = Lanes.All(_core.C0);
-            _k[i] = _conductivityFactor * _core.K0;
-        }
-
-        ref readonly var of = ref _of;
-        var factor = _conductivityFactor;
-        for (var i = _coreShells; i < N; i++)
-        {
-            var t = _celsius[i];
-            _capacity[i] = of.C0 + t * of.C1;
-            _k[i] = (of.K0 + t * (of.K1 + t * of.K2)) * factor;
-        }
-
-        if (_nearFreezing)
-        {
-            SetFrozenProperties();
-        }
-    }
-
-    private void SetFrozenProperties()
-    {
-        for (var i = _coreShells; i < N; i++)
-        {
-            var t = _celsius[i];
-            if (Vector512.LessThanAny(t, _of.Freezing))
-            {
-                var (c, k) = Frozen(_of, t, _capacity[i], _k[i] / _conductivityFactor);
-                _capacity[i] = c;
-                _k[i] = k * _conductivityFactor;
-            }
-        }
-    }
-
-    private static (Lane C, Lane K) Frozen(in Coefficients of, Lane t, Lane cAbove, Lane kAbove)
-    {
-        var frozen = Vector512.LessThan(t, of.Freezing);
-        var ratio = of.Freezing / t;
-        var c = of.FrozenC - of.Latent * ratio / t;
-        var k = of.KAtFreezing + (Lane.One - ratio) * of.IceGain;
-        return (Lanes.Pick(frozen, c, cAbove), Lanes.Pick(frozen, k, kAbove));
+        var (c, k) = nearFreezing ? of.NearFreezingProperties(shell.Celsius) : (of.Capacity(shell.Celsius), of.Conductivity(shell.Celsius));
+        shell.Capacity = c;
+        shell.Conductivity = k * _conductivityFactor;
     }
 
     private Lane SurfaceConductance(Lane film)
     {
-        var inner = _k[N - 1] / (_halfThickness * (Dx / 2));
-        return film * inner / (film + inner) * _halfThickness * _totalVolume;
+        var shells = _memory.Span;
+        var inner = shells[^1].Conductivity / _innerResistance;
+        return film * inner / (film + inner) * _surface;
     }
 
-    // Forward sweep of the symmetric tridiagonal system V c T' + Σ g (T' - T'neighbour) = V (c T + memory D).
-    private void Eliminate(Lane memory, Lane weight, Lane surface, Lane surfaceHeat)
+    // The symmetric tridiagonal system V c δ + Σ g (δ - δ'neighbour) = V memory D + Σ g (T'neighbour - T) for the change of
+    // temperature δ, eliminated from the centre and from the surface at once towards the shell in the middle: two independent chains
+    // hide each other's latency. Leaves δ = Partial + Carry δ'inner neighbour of the chain, and δ itself in the middle.
+    private void Eliminate(Lane memory, Lane weight, Lane surface, Lane ambient)
     {
-        Lane gBelow = Lane.Zero, carry = Lane.Zero, partial = Lane.Zero;
-        for (var i = 0; i < N; i++)
+        var shells = _memory.Span;
+        var low = Chain.From(Lane.Zero, Lane.Zero);
+        var high = Chain.From(surface, surface * (ambient - shells[^1].Celsius));
+        ref Shell bottom = ref shells[0], top = ref shells[^1];
+        var middle = shells.Length / 2 - 1;
+        for (var i = 1; i <= middle; i++)
         {
-            var mass = _volume[i] * _capacity[i];
-            var right = mass * _celsius[i] + _volume[i] * memory * _gain[i] + gBelow * partial;
-            Lane gAbove;
-            if (i < N - 1)
-            {
-                gAbove = weight * _face[i] * (_k[i] + _k[i + 1]);
-            }
-            else
-            {
-                gAbove = surface;
-                right += surfaceHeat;
-            }
-
-            var inverse = Lane.One / (mass + gBelow + gAbove - gBelow * carry);
-            carry = gAbove * inverse;
-            partial = right * inverse;
-            _carry[i] = carry;
-            _partial[i] = partial;
-            gBelow = gAbove;
+            ref Shell above = ref shells[i], below = ref shells[shells.Length - 1 - i];
+            low.Eliminate(ref bottom, above, weight * bottom.Face, memory);
+            high.Eliminate(ref top, below, weight * below.Face, memory);
+            bottom = ref above;
+            top = ref below;
         }
+
+        high.Eliminate(ref top, bottom, weight * bottom.Face, memory);
+        bottom.Partial = low.Meet(bottom, high, memory);
     }
 
-    // Back substitution. Enthalpy takes what the linear system says has flowed in; the temperature follows from the enthalpy.
-    private Lane Substitute()
+    private void Substitute()
+    {
+        var shells = _memory.Span;
+        var middle = shells.Length / 2 - 1;
+        Lane inward = shells[middle].Partial, outward = inward;
+        for (var i = 1; i <= middle; i++)
+        {
+            ref Shell below = ref shells[middle - i], above = ref shells[middle + i];
+            inward = Lanes.Fma(below.Carry, inward, below.Partial);
+            outward = Lanes.Fma(above.Carry, outward, above.Partial);
+            below.Partial = inward;
+            above.Partial = outward;
+        }
+
+        ref var last = ref shells[^1];
+        last.Partial = Lanes.Fma(last.Carry, outward, last.Partial);
+    }
+
+    // Enthalpy takes what the linear system says has flowed in; the temperature follows from the enthalpy.
+    private Lane Warm()
     {
         ref readonly var of = ref _of;
-        Lane next = Lane.Zero, heat = Lane.Zero, coldest = Lanes.All(double.MaxValue);
-        for (var i = N - 1; i >= _coreShells; i--)
+        Lane heat = Lane.Zero, factor = _conductivityFactor;
+        foreach (ref var shell in _memory.Span[_coreShells..])
         {
-            next = _partial[i] + _carry[i] * next;
-            var gain = _capacity[i] * (next - _celsius[i]);
-            var enthalpy = _enthalpy[i] + gain;
-            _gain[i] = gain;
-            _enthalpy[i] = enthalpy;
-            heat += gain * _volume[i];
-            var t = Newton(of, enthalpy, next);
-            var coldestOfBoth = Vector512.Min(_celsius[i], next);
-            _celsius[i] = _nearFreezing && Vector512.LessThanAny(coldestOfBoth, of.NearFreezing) ? NearFreezing(of, enthalpy, t) : t;
-            coldest = Vector512.Min(coldest, _celsius[i]);
-        }
-
-        _nearFreezing = Vector512.LessThanAny(coldest, of.NearFreezing);
-        for (var i = _coreShells - 1; i >= 0; i--)
-        {
-            next = _partial[i] + _carry[i] * next;
-            _gain[i] = _capacity[i] * (next - _celsius[i]);
-            _enthalpy[i] += _gain[i];
-            _celsius[i] = next;
-            heat += _gain[i] * _volume[i];
+            heat += Gain(ref shell);
+            var t = of.Newton(shell.Enthalpy, shell.Celsius + shell.Partial);
+            shell.Celsius = t;
+            shell.Capacity = of.Capacity(t);
+            shell.Conductivity = of.Conductivity(t) * factor;
         }
 
         return heat;
     }
 
-    // One Newton step on the parabola H(T) above freezing, from a guess that the linear system has brought within a few hundredths of a
-    // kelvin; two more where a shell is, or was before the step, near freezing; the quadratic formula below freezing.
-    private static Lane NearFreezing(in Coefficients of, Lane enthalpy, Lane guess)
+    private Lane WarmNearFreezing()
     {
-        var above = Newton(of, enthalpy, Newton(of, enthalpy, guess));
-        var b = enthalpy + of.FrozenC * of.Freezing + of.Latent;
-        var below = (b - Vector512.Sqrt(b * b - of.FrozenC * of.Latent * of.Freezing * 4)) / (of.FrozenC * 2);
-        return Lanes.Pick(Vector512.LessThan(enthalpy, Lane.Zero), below, above);
+        Lane heat = Lane.Zero, coldest = Lanes.All(float.MaxValue);
+        foreach (ref var shell in _memory.Span[_coreShells..])
+        {
+            heat += Gain(ref shell);
+            var guess = shell.Celsius + shell.Partial;
+            var near = Vector256.LessThanAny(Vector256.Min(shell.Celsius, guess), _of.NearFreezing);
+            shell.Celsius = near ? _of.Celsius(shell.Enthalpy, guess) : _of.Newton(shell.Enthalpy, guess);
+            SetProperties(ref shell, _of, near);
+            coldest = Vector256.Min(coldest, shell.Celsius);
+        }
+
+        _nearFreezing = Vector256.LessThanAny(coldest, _of.NearFreezing);
+        return heat;
     }
 
-    [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    private static Lane Newton(in Coefficients of, Lane enthalpy, Lane t)
-        => t + (enthalpy + of.Offset - t * (of.C0 + t * of.HalfC1)) * of.InverseC;
-
-    /// <summary>The material in the form of the inner loops. A material that does not freeze never comes near its freezing point.</summary>
-    private readonly struct Coefficients(ThermalMaterial of)
+    private Lane WarmBone()
     {
-        private const double NeverCelsius = -1e6, NearKelvin = 2;
+        var heat = Lane.Zero;
+        foreach (ref var shell in _memory.Span[.._coreShells])
+        {
+            heat += Gain(ref shell);
+            shell.Celsius += shell.Partial;
+        }
 
-        public readonly Lane C0 = Lanes.All(of.C0), C1 = Lanes.All(of.C1), HalfC1 = Lanes.All(of.C1 / 2);
-        public readonly Lane K0 = Lanes.All(of.K0), K1 = Lanes.All(of.K1), K2 = Lanes.All(of.K2);
-        public readonly Lane InverseC = Lanes.All(1 / (of.C0 + 60 * of.C1));
-        public readonly Lane Offset = Lanes.All(of.Freezes ? of.FreezingCelsius * (of.C0 + of.C1 / 2 * of.FreezingCelsius) : 0);
-        public readonly Lane Freezing = Lanes.All(of.Freezes ? of.FreezingCelsius : NeverCelsius);
-        public readonly Lane NearFreezing = Lanes.All(of.Freezes ? of.FreezingCelsius + NearKelvin : NeverCelsius);
-        public readonly Lane FrozenC = Lanes.All(of.FrozenC), Latent = Lanes.All(ThermalMaterial.FusionJoulePerKg * of.FreezableWater);
-        public readonly Lane KAtFreezing = Lanes.All(of.Freezes ? of.Conductivity(of.FreezingCelsius) : 0);
-        public readonly Lane IceGain = Lanes.All(of.FreezableWater * of.IceConductivityGain);
+        return heat;
+    }
+
+    private static Lane Gain(ref Shell shell)
+    {
+        var gain = shell.Capacity * shell.Partial;
+        shell.Gain = gain;
+        shell.Enthalpy += gain;
+        return gain * shell.MassShare;
+    }
+
+    /// <summary>One of the two eliminations: what its last shell hands on to the next.</summary>
+    private struct Chain
+    {
+        private Lane _g, _flux, _carry, _partial; // conductance and flux from the side already eliminated
+
+        public static Chain From(Lane g, Lane flux) => new() { _g = g, _flux = flux };
+
+        [MethodImpl(MethodImplOptions.AggressiveInlining)]
+        public void Eliminate(ref Shell shell, in Shell next, Lane face, Lane memory)
+        {
+            var g = face * (shell.Conductivity + next.Conductivity);
+            var flux = g * (next.Celsius - shell.Celsius);
+            var diagonal = Lanes.Fma(shell.MassShare, shell.Capacity, g + _g);
+            var right = Lanes.Fma(shell.MassShare * memory, shell.Gain, Lanes.Fma(_g, _partial, flux + _flux));
+            var inverse = Lane.One / (diagonal - _g * _carry);
+            _carry = g * inverse;
+            _partial = right * inverse;
+            shell.Carry = _carry;
+            shell.Partial = _partial;
+            _g = g;
+            _flux = -flux;
+        }
+
+        public readonly Lane Meet(in Shell shell, in Chain other, Lane memory)
+        {
+            var diagonal = Lanes.Fma(shell.MassShare, shell.Capacity, _g + other._g) - _g * _carry - other._g * other._carry;
+            var right = shell.MassShare * memory * shell.Gain + _flux + other._flux + _g * _partial + other._g * other._partial;
+            return right / diagonal;
+        }
     }
 }

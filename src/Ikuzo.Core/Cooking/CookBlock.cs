@@ -43,6 +43,7 @@ internal sealed class CookBlock
     private CookModel _model = null!;
     private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor;
     private Lane _sinceTick, _tau;
+    private double _stepSeconds;
     private Progress _now;
 
     public int Spots { get; private set; }
@@ -74,16 +75,17 @@ internal sealed class CookBlock
     public void Load(CookModel model, ParticleSource particles, int first)
     {
         Lane Draw(Uncertain q) => particles.Draw(q, first);
-        Lane Factor(Uncertain q) => Lane.One + Draw(q) * Spreads.Of(q).Value;
+        Lane Factor(Uncertain q) => Lane.One + Draw(q) * (float)Spreads.Of(q).Value;
         _model = model;
         Spots = model.Bodies.Count;
-        _power = Factor(Uncertain.HeaterPower) * (model.Pot.HeaterWatts * model.Pot.Efficiency);
-        _loss = Factor(Uncertain.HeatLoss) * model.Pot.LossWattPerKelvin;
+        _stepSeconds = model.StepSeconds;
+        _power = Factor(Uncertain.HeaterPower) * (float)(model.Pot.HeaterWatts * model.Pot.Efficiency);
+        _loss = Factor(Uncertain.HeatLoss) * (float)model.Pot.LossWattPerKelvin;
         _capacity = Lanes.All(model.PotJoulePerKelvin);
-        _purge = Vector512.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * model.Pot.PurgeJoule;
-        _filmFactor = Vector512.Exp(Draw(Uncertain.SurfaceFilm) * Spreads.Of(Uncertain.SurfaceFilm).Value);
+        _purge = Vector256.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * (float)model.Pot.PurgeJoule;
+        _filmFactor = Lanes.Exp(Draw(Uncertain.SurfaceFilm) * (float)Spreads.Of(Uncertain.SurfaceFilm).Value);
         _waterFactor = Factor(Uncertain.WaterLoss);
-        _collagenFactor = Vector512.Exp(Draw(Uncertain.Collagen) * Spreads.Of(Uncertain.Collagen).Value);
+        _collagenFactor = Lanes.Exp(Draw(Uncertain.Collagen) * (float)Spreads.Of(Uncertain.Collagen).Value);
         _boiling = Lanes.All(model.BoilingCelsius);
         _held = HeldFor(model, Factor(Uncertain.GaugePressure));
         _room = Lanes.All(model.RoomCelsius);
@@ -98,17 +100,17 @@ internal sealed class CookBlock
     /// <returns>False when some pot is too weak ever to get there.</returns>
     public bool ComeUp()
     {
-        var step = Lanes.All(_model.StepSeconds);
+        var step = Lanes.All(_stepSeconds);
         var coming = Lane.AllBitsSet;
         while (coming != Lane.Zero && Lanes.Max(_now.Elapsed) < ComeUpLimitSeconds)
         {
             Lane before = _now.Pot, seconds = step & coming;
             var uncapped = Advance(seconds, Surroundings.ComeUp);
-            var arrived = coming & Vector512.GreaterThanOrEqual(uncapped, _held);
+            var arrived = coming & Vector256.GreaterThanOrEqual(uncapped, _held);
             var early = (uncapped - _held) / (uncapped - before) * seconds;
             _now.Held = Lanes.Pick(arrived, early, _now.Held);
             _now.PressureAt = Lanes.Pick(arrived, _now.Elapsed - early, _now.PressureAt);
-            coming = Vector512.AndNot(coming, arrived);
+            coming = Vector256.AndNot(coming, arrived);
         }
 
         Tick();
@@ -120,9 +122,9 @@ internal sealed class CookBlock
     {
         var until = Lanes.All(untilSeconds);
         Lane left;
-        while ((left = Vector512.Max(Lane.Zero, until - _now.Held)) != Lane.Zero)
+        while ((left = Vector256.Max(Lane.Zero, until - _now.Held)) != Lane.Zero)
         {
-            var seconds = Vector512.Min(left, AlignedStep());
+            var seconds = Vector256.Min(left, AlignedStep());
             Advance(seconds, Surroundings.Hold);
             _now.Held += seconds;
         }
@@ -150,12 +152,12 @@ internal sealed class CookBlock
         }
 
         _now.Previous = Lane.Zero;
-        for (var t = 0.0; t < seconds; t += _model.StepSeconds)
+        for (var t = 0.0; t < seconds; t += _stepSeconds)
         {
-            Advance(Lanes.All(_model.StepSeconds), Surroundings.Open);
+            Advance(Lanes.All(_stepSeconds), Surroundings.Open);
             for (var i = 0; i < Spots; i++)
             {
-                peaks[i] = Vector512.Max(peaks[i], _spots[i].Batch.CentreCelsius());
+                peaks[i] = Vector256.Max(peaks[i], _spots[i].Batch.CentreCelsius());
             }
         }
 
@@ -192,7 +194,7 @@ internal sealed class CookBlock
 
     /// <summary>The coldest spot, °C.</summary>
     public Lane ColdestCelsius()
-        => Spots == 1 ? _spots[0].Batch.CentreCelsius() : Vector512.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius());
+        => Spots == 1 ? _spots[0].Batch.CentreCelsius() : Vector256.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius());
 
     /// <summary>Surface of the first spot, °C.</summary>
     public Lane SurfaceCelsius()
@@ -209,7 +211,7 @@ internal sealed class CookBlock
         var sum = Lane.Zero;
         for (var i = 0; i < Spots; i++)
         {
-            sum += of(_spots[i].Changes, _spots[i].Batch) * _model.Bodies[i].MassShare;
+            sum += of(_spots[i].Changes, _spots[i].Batch) * (float)_model.Bodies[i].MassShare;
         }
 
         return sum;
@@ -217,19 +219,19 @@ internal sealed class CookBlock
 
     private void LoadMeat(CookModel model, Lane thickness, Lane shape, Lane conductivity, Lane start)
     {
-        var relative = Lane.One + thickness * Spreads.Thickness(model.ThicknessMeasured).Value;
-        var startCelsius = Lanes.All(model.StartCelsius) + start * Spreads.StartKelvin(model.Frozen).Value;
+        var relative = Lane.One + thickness * (float)Spreads.Thickness(model.ThicknessMeasured).Value;
+        var startCelsius = Lanes.All(model.StartCelsius) + start * (float)Spreads.StartKelvin(model.Frozen).Value;
         if (!model.Frozen)
         {
-            startCelsius = Vector512.Max(startCelsius, Lanes.All(0));
+            startCelsius = Vector256.Max(startCelsius, Lanes.All(0));
         }
 
         for (var i = 0; i < Spots; i++)
         {
             var body = model.Bodies[i];
-            var dimensionality = Lanes.All(body.Dimensionality) * (Lane.One + shape * Spreads.Of(Uncertain.Shape).Value);
-            dimensionality = Vector512.Max(Lane.One, Vector512.Min(Lanes.All(3), dimensionality));
-            _spots[i].Batch.Shape(relative * body.HalfThicknessMetres, dimensionality, model.Meat, conductivity, body.CoreFraction);
+            var dimensionality = Lanes.All(body.Dimensionality) * (Lane.One + shape * (float)Spreads.Of(Uncertain.Shape).Value);
+            dimensionality = Vector256.Max(Lane.One, Vector256.Min(Lanes.All(3), dimensionality));
+            _spots[i].Batch.Shape(relative * (float)body.HalfThicknessMetres, dimensionality, model.Meat, conductivity, body.CoreFraction);
             _spots[i].Batch.Reset(startCelsius);
             _spots[i].Changes.Reset();
         }
@@ -240,7 +242,7 @@ internal sealed class CookBlock
         var held = Lane.Zero;
         for (var i = 0; i < Lanes.Width; i++)
         {
-            held = held.WithElement(i, Physics.Saturation.PotCelsius(model.AltitudeMetres, model.GaugeKpa * gaugeFactor[i]));
+            held = held.WithElement(i, (float)Physics.Saturation.PotCelsius(model.AltitudeMetres, model.GaugeKpa * gaugeFactor[i]));
         }
 
         return held;
@@ -249,41 +251,41 @@ internal sealed class CookBlock
     // The first step of the hold ends on a whole step since pressure, so that every whole minute is met; it is not shorter than 0.4 steps.
     private Lane AlignedStep()
     {
-        var step = Lanes.All(_model.StepSeconds);
+        var step = Lanes.All(_stepSeconds);
         var first = step - _now.Held;
-        first = Lanes.Pick(Vector512.LessThan(first, step * 0.4), first + step, first);
-        return Lanes.Pick(Vector512.LessThan(_now.Held, step), first, step);
+        first = Lanes.Pick(Vector256.LessThan(first, step * 0.4f), first + step, first);
+        return Lanes.Pick(Vector256.LessThan(_now.Held, step), first, step);
     }
 
     private void Rest(Lane most)
     {
         var pin = _boiling + Lanes.All(Release.PinKelvin);
-        var resting = Vector512.GreaterThan(most, Lane.Zero) & Vector512.GreaterThan(_now.Pot, pin);
+        var resting = Vector256.GreaterThan(most, Lane.Zero) & Vector256.GreaterThan(_now.Pot, pin);
         while (resting != Lane.Zero)
         {
             var before = _now.Pot;
-            var seconds = Vector512.Min(Lanes.All(_model.StepSeconds * RestStepFactor), most - _now.Release) & resting;
+            var seconds = Vector256.Min(Lanes.All(_stepSeconds * RestStepFactor), most - _now.Release) & resting;
             Advance(seconds, Surroundings.Rest);
-            var down = resting & Vector512.LessThanOrEqual(_now.Pot, pin);
+            var down = resting & Vector256.LessThanOrEqual(_now.Pot, pin);
             var late = Lanes.Pick(down, (pin - _now.Pot) / (before - _now.Pot) * seconds, Lane.Zero);
             _now.Release += seconds - late;
             _now.Elapsed -= late;
-            resting = Vector512.AndNot(resting, down) & Vector512.LessThan(_now.Release, most - Lanes.All(1e-6));
+            resting = Vector256.AndNot(resting, down) & Vector256.LessThan(_now.Release, most - Lanes.All(1e-6));
         }
     }
 
     private void VentAll(Lane tauSeconds)
     {
-        var above = Vector512.Max(Lane.One, (_now.Pot - _boiling) / Lanes.All(Release.PinKelvin));
-        var left = Vector512.Log(above) * tauSeconds;
-        var step = Vector512.Min(Lanes.All(_model.StepSeconds), tauSeconds / Lanes.All(6));
+        var above = Vector256.Max(Lane.One, (_now.Pot - _boiling) / Lanes.All(Release.PinKelvin));
+        var left = Vector256.Log(above) * tauSeconds;
+        var step = Vector256.Min(Lanes.All(_stepSeconds), tauSeconds / Lanes.All(6));
         _tau = tauSeconds;
         while (left != Lane.Zero)
         {
             _now.Previous = Lane.Zero;
-            var seconds = Vector512.Min(left, step);
+            var seconds = Vector256.Min(left, step);
             Advance(seconds, Surroundings.Vent);
-            BoilMeat(Vector512.GreaterThan(seconds, Lane.Zero));
+            BoilMeat(Vector256.GreaterThan(seconds, Lane.Zero));
             _now.Release += seconds;
             left -= seconds;
         }
@@ -293,10 +295,10 @@ internal sealed class CookBlock
     {
         for (var i = 0; i < Spots; i++)
         {
-            var heat = _spots[i].Batch.BoilDownTo(_now.Pot, active) * _model.Bodies[i].MassShare;
-            _now.Flash += heat * (100 / SteamJoulePerKg);
-            _now.Energy.Meat -= heat * _model.MeatKg;
-            _now.Energy.Steam += heat * _model.MeatKg;
+            var heat = _spots[i].Batch.BoilDownTo(_now.Pot, active) * (float)_model.Bodies[i].MassShare;
+            _now.Flash += heat * (float)(100 / SteamJoulePerKg);
+            _now.Energy.Meat -= heat * (float)_model.MeatKg;
+            _now.Energy.Steam += heat * (float)_model.MeatKg;
         }
     }
 
@@ -309,8 +311,8 @@ internal sealed class CookBlock
         var ambient = around switch
         {
             Surroundings.Open => _room,
-            Surroundings.Vent => _boiling + (_now.Pot - _boiling) * Vector512.Exp(-seconds / _tau),
-            _ => Vector512.Min(_held, _now.Pot + seconds * (power - lost - _now.MeatWatts) / capacity),
+            Surroundings.Vent => _boiling + (_now.Pot - _boiling) * Lanes.Exp(-seconds / _tau),
+            _ => Vector256.Min(_held, _now.Pot + seconds * (power - lost - _now.MeatWatts) / capacity),
         };
         var heat = HeatMeat(seconds, around, ambient);
         var uncapped = around switch
@@ -331,7 +333,7 @@ internal sealed class CookBlock
         var heat = Lane.Zero;
         for (var i = 0; i < Spots; i++)
         {
-            heat += _spots[i].Batch.Step(seconds, _now.Previous, film, ambient) * (_model.Bodies[i].MassShare * _model.MeatKg);
+            heat += _spots[i].Batch.Step(seconds, _now.Previous, film, ambient) * (float)(_model.Bodies[i].MassShare * _model.MeatKg);
         }
 
         return heat;
@@ -339,7 +341,7 @@ internal sealed class CookBlock
 
     private void Book(Lane seconds, Surroundings around, Lane power, Lane lost, Lane capacity, Lane heat, Lane uncapped)
     {
-        var saved = Vector512.Min(seconds * power, Vector512.Max(Lane.Zero, uncapped - _held) * capacity);
+        var saved = Vector256.Min(seconds * power, Vector256.Max(Lane.Zero, uncapped - _held) * capacity);
         var pot = uncapped - saved / capacity;
         ref var energy = ref _now.Energy;
         energy.Heater += seconds * power - saved;
@@ -354,7 +356,7 @@ internal sealed class CookBlock
             energy.Purge += (capacity - _capacity) * (pot - _now.Pot);
         }
 
-        var moved = Vector512.GreaterThan(seconds, Lane.Zero);
+        var moved = Vector256.GreaterThan(seconds, Lane.Zero);
         _now.MeatWatts = Lanes.Pick(moved, heat / seconds, _now.MeatWatts);
         _now.Pot = pot;
         _now.Elapsed += seconds;
@@ -369,7 +371,7 @@ internal sealed class CookBlock
     // The steam that drives out the air is an apparent heat capacity over 3 K around the boil.
     private Lane PurgeCapacity()
     {
-        var near = Vector512.GreaterThan(_now.Pot, _boiling - Lane.One) & Vector512.LessThan(_now.Pot, _boiling + Lanes.All(2));
+        var near = Vector256.GreaterThan(_now.Pot, _boiling - Lane.One) & Vector256.LessThan(_now.Pot, _boiling + Lanes.All(2));
         return Lanes.Pick(near, _purge / Lanes.All(3), Lane.Zero);
     }
 

@@ -13,44 +13,44 @@ public sealed class DetailedRun : IDisposable
     private const double MostCurveMinutes = 480;
     private const int MostPoints = 140;
 
-    private readonly double[] _pot;
-    private readonly double[] _coldest;
-    private readonly double[] _surface;
+    private readonly float[] _pot;
+    private readonly float[] _coldest;
+    private readonly float[] _surface;
 
-    internal DetailedRun(BranchOutcome outcome, double[] toPressure, double curveMinutes)
+    internal DetailedRun(BranchOutcome outcome, float[] toPressure, double curveMinutes)
     {
         Outcome = outcome;
         ToPressureMinutes = toPressure;
         Particles = outcome.Coldest.Length;
-        PeakCelsius = [.. outcome.SpotCelsius.Select(_ => new double[Particles])];
-        LogReduction = new double[Particles];
-        DangerMinutes = new double[Particles];
-        TendernessAtCore = new double[Particles];
+        PeakCelsius = [.. outcome.SpotCelsius.Select(_ => new float[Particles])];
+        LogReduction = new float[Particles];
+        DangerMinutes = new float[Particles];
+        TendernessAtCore = new float[Particles];
         var length = Math.Min(curveMinutes, MostCurveMinutes);
         CurveStepMinutes = Math.Ceiling(length / MostPoints * 2) / 2;
         Points = 1 + (int)Math.Ceiling(length / CurveStepMinutes);
-        _pot = ArrayPool<double>.Shared.Rent(Points * Particles);
-        _coldest = ArrayPool<double>.Shared.Rent(Points * Particles);
-        _surface = ArrayPool<double>.Shared.Rent(Points * Particles);
+        _pot = ArrayPool<float>.Shared.Rent(Points * Particles);
+        _coldest = ArrayPool<float>.Shared.Rent(Points * Particles);
+        _surface = ArrayPool<float>.Shared.Rent(Points * Particles);
     }
 
     /// <summary>State when the lid may be opened.</summary>
     public BranchOutcome Outcome { get; }
 
     /// <summary>From lid-on until pressure, min.</summary>
-    public double[] ToPressureMinutes { get; }
+    public float[] ToPressureMinutes { get; }
 
     /// <summary>Highest temperature of each spot, carry-over after opening included, °C.</summary>
-    public IReadOnlyList<double[]> PeakCelsius { get; }
+    public IReadOnlyList<float[]> PeakCelsius { get; }
 
     /// <summary>Log10 reduction of Salmonella at the least heated spot until opening.</summary>
-    public double[] LogReduction { get; }
+    public float[] LogReduction { get; }
 
     /// <summary>Minutes between 5 and 60 °C at the slowest spot until opening.</summary>
-    public double[] DangerMinutes { get; }
+    public float[] DangerMinutes { get; }
 
     /// <summary>Collagen converted at the bone or in the middle, least of the spots.</summary>
-    public double[] TendernessAtCore { get; }
+    public float[] TendernessAtCore { get; }
 
     /// <summary>Points of the curves.</summary>
     public int Points { get; }
@@ -61,20 +61,20 @@ public sealed class DetailedRun : IDisposable
     private int Particles { get; }
 
     /// <summary>Pot temperature of all particles at a point of the clock, °C. The span may be sorted.</summary>
-    public Span<double> PotAt(int point) => _pot.AsSpan(point * Particles, Particles);
+    public Span<float> PotAt(int point) => _pot.AsSpan(point * Particles, Particles);
 
     /// <summary>Coldest spot of all particles at a point of the clock, °C. The span may be sorted.</summary>
-    public Span<double> ColdestAt(int point) => _coldest.AsSpan(point * Particles, Particles);
+    public Span<float> ColdestAt(int point) => _coldest.AsSpan(point * Particles, Particles);
 
     /// <summary>Surface of all particles at a point of the clock, °C. The span may be sorted.</summary>
-    public Span<double> SurfaceAt(int point) => _surface.AsSpan(point * Particles, Particles);
+    public Span<float> SurfaceAt(int point) => _surface.AsSpan(point * Particles, Particles);
 
     /// <summary>Gives the curves back.</summary>
     public void Dispose()
     {
-        ArrayPool<double>.Shared.Return(_pot);
-        ArrayPool<double>.Shared.Return(_coldest);
-        ArrayPool<double>.Shared.Return(_surface);
+        ArrayPool<float>.Shared.Return(_pot);
+        ArrayPool<float>.Shared.Return(_coldest);
+        ArrayPool<float>.Shared.Return(_surface);
     }
 
     /// <summary>Ends eight held cooks and records them.</summary>
@@ -104,9 +104,9 @@ public sealed class DetailedRun : IDisposable
 
     private void RecordChanges(CookBlock block, int first)
     {
-        Lanes.Store(Worst(block, s => s.Changes.LogReduction, Vector512.Min), LogReduction, first);
-        Lanes.Store(Worst(block, s => s.Changes.TendernessAtCore(s.Batch), Vector512.Min), TendernessAtCore, first);
-        Lanes.Store(Worst(block, s => s.Changes.DangerSeconds / Lanes.All(60), Vector512.Max), DangerMinutes, first);
+        Lanes.Store(Worst(block, s => s.Changes.LogReduction, Vector256.Min), LogReduction, first);
+        Lanes.Store(Worst(block, s => s.Changes.TendernessAtCore(s.Batch), Vector256.Min), TendernessAtCore, first);
+        Lanes.Store(Worst(block, s => s.Changes.DangerSeconds / Lanes.All(60), Vector256.Max), DangerMinutes, first);
     }
 
     private static Lane Worst(CookBlock block, Func<SpotState, Lane> value, Func<Lane, Lane, Lane> worse)

@@ -14,38 +14,38 @@ public sealed class BranchOutcome
     internal BranchOutcome(Branch branch, int particles, int spots)
     {
         Branch = branch;
-        SpotCelsius = [.. Enumerable.Range(0, spots).Select(_ => new double[particles])];
-        Coldest = new double[particles];
-        WaterLossPercent = new double[particles];
-        FlashPercent = new double[particles];
-        Tenderness = new double[particles];
-        ReleaseMinutes = new double[particles];
-        ElapsedMinutes = new double[particles];
+        SpotCelsius = [.. Enumerable.Range(0, spots).Select(_ => new float[particles])];
+        Coldest = new float[particles];
+        WaterLossPercent = new float[particles];
+        FlashPercent = new float[particles];
+        Tenderness = new float[particles];
+        ReleaseMinutes = new float[particles];
+        ElapsedMinutes = new float[particles];
     }
 
     /// <summary>The ending.</summary>
     public Branch Branch { get; }
 
     /// <summary>Each spot, °C.</summary>
-    public IReadOnlyList<double[]> SpotCelsius { get; }
+    public IReadOnlyList<float[]> SpotCelsius { get; }
 
     /// <summary>The coldest spot, °C.</summary>
-    public double[] Coldest { get; }
+    public float[] Coldest { get; }
 
     /// <summary>Water lost, percent of raw weight, flash included.</summary>
-    public double[] WaterLossPercent { get; }
+    public float[] WaterLossPercent { get; }
 
     /// <summary>Water lost to flashing alone, percent of raw weight.</summary>
-    public double[] FlashPercent { get; }
+    public float[] FlashPercent { get; }
 
     /// <summary>Collagen converted, mean over the meat, 0 to 1.</summary>
-    public double[] Tenderness { get; }
+    public float[] Tenderness { get; }
 
     /// <summary>From the end of the hold until the lid may be opened, min.</summary>
-    public double[] ReleaseMinutes { get; }
+    public float[] ReleaseMinutes { get; }
 
     /// <summary>From lid-on until the lid may be opened, min.</summary>
-    public double[] ElapsedMinutes { get; }
+    public float[] ElapsedMinutes { get; }
 
     /// <summary>Share of the particles whose coldest spot is at least this warm.</summary>
     public double ChanceAtLeast(double celsius) => Coldest.Count(t => t >= celsius) / (double)Coldest.Length;
@@ -69,7 +69,7 @@ public sealed class BranchOutcome
 /// <param name="ToPressureMinutes">From lid-on until pressure, min, per particle.</param>
 /// <param name="ReachesPressure">False when a particle never gets there.</param>
 /// <param name="Outcomes">One per branch, in the order asked for.</param>
-public sealed record EnsembleResult(double[] ToPressureMinutes, bool ReachesPressure, IReadOnlyList<BranchOutcome> Outcomes);
+public sealed record EnsembleResult(float[] ToPressureMinutes, bool ReachesPressure, IReadOnlyList<BranchOutcome> Outcomes);
 
 /// <summary>Computes many possible cooks. One trajectory of come-up and hold serves every ending: each branches off a kept state.</summary>
 public static class Ensemble
@@ -85,7 +85,7 @@ public static class Ensemble
     {
         var outcomes = branches.Select(b => new BranchOutcome(b, particles.Count, model.Bodies.Count)).ToArray();
         var order = outcomes.OrderBy(o => o.Branch.HoldMinutes).ToArray();
-        var toPressure = new double[particles.Count];
+        var toPressure = new float[particles.Count];
         var reaches = true;
         ForEachBlock(particles, (block, first) =>
         {

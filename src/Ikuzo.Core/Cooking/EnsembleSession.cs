@@ -21,12 +21,12 @@ public sealed class EnsembleSession : IDisposable
         _minutes = minutes;
         _particles = particles.Count;
         _blocks = [.. Enumerable.Range(0, particles.Count / Lanes.Width).Select(_ => Ensemble.Rent())];
-        ToPressureMinutes = new double[particles.Count];
+        ToPressureMinutes = new float[particles.Count];
         Nodes = [.. minutes.Select(m => new BranchOutcome(new Branch(m, release), particles.Count, model.Bodies.Count))];
     }
 
     /// <summary>From lid-on until pressure, min, per particle.</summary>
-    public double[] ToPressureMinutes { get; }
+    public float[] ToPressureMinutes { get; }
 
     /// <summary>What the release gives at each of the minutes asked for.</summary>
     public IReadOnlyList<BranchOutcome> Nodes { get; }

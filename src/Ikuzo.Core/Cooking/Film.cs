@@ -19,14 +19,14 @@ internal static class Film
     public static Lane In(Placement placement, Lane potCelsius, Lane boilingCelsius, Lane factor)
     {
         var zero = Lanes.All(273.15);
-        var steam = Vector512.Exp(Lanes.All(13.1) * (Lane.One - (boilingCelsius + zero) / (potCelsius + zero)));
-        var share = Vector512.Min(Lane.One, steam * steam * steam);
+        var steam = Lanes.Exp(Lanes.All(13.1) * (Lane.One - (boilingCelsius + zero) / (potCelsius + zero)));
+        var share = Vector256.Min(Lane.One, steam * steam * steam);
         var cold = placement switch
         {
             Placement.Rack => MoistAir,
             Placement.InLiquid => NaturalConvection,
             _ => (MoistAir + NaturalConvection) / 2,
         };
-        return factor * (Lanes.All(cold) + share * (SteamOrBoiling - cold));
+        return factor * (Lanes.All(cold) + share * (float)(SteamOrBoiling - cold));
     }
 }

@@ -8,7 +8,7 @@ namespace Ikuzo.Core.Cooking;
 internal sealed class MeatChanges
 {
     private const int N = ConductionMesh.Shells;
-    private static readonly double CollagenRateAtReference = Kinetics.CollagenRate(Kinetics.CollagenReferenceCelsius);
+    private static readonly float CollagenRateAtReference = (float)Kinetics.CollagenRate(Kinetics.CollagenReferenceCelsius);
     private readonly Lane[] _loss = new Lane[N];
     private readonly Lane[] _collagen = new Lane[N]; // ∫ k dt, dimensionless
 
@@ -35,21 +35,31 @@ internal sealed class MeatChanges
     /// <summary>Carries the changes over a time in which the temperatures hardly moved.</summary>
     public void Update(ConductionBatch batch, Lane seconds, Lane lossFactor, Lane collagenFactor)
     {
-        var share = Lane.One - Vector512.Exp(-seconds / Lanes.All(Kinetics.WaterLossTauSeconds));
+        var share = Lane.One - Lanes.Exp(-seconds / Lanes.All(Kinetics.WaterLossTauSeconds));
+        var shells = batch.Shells;
         for (var i = batch.FirstMeatShell; i < N; i++)
         {
-            var t = batch.Celsius[i];
-            _loss[i] += Vector512.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
+            var t = shells[i].Celsius;
+            _loss[i] += Vector256.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
             _collagen[i] += CollagenRate(t) * collagenFactor * seconds;
         }
 
         var core = batch.CentreCelsius();
         LogReduction += SalmonellaRate(core) * seconds;
-        var danger = Vector512.GreaterThan(core, Lanes.All(5)) & Vector512.LessThan(core, Lanes.All(60));
+        var danger = Vector256.GreaterThan(core, Lanes.All(5)) & Vector256.LessThan(core, Lanes.All(60));
         DangerSeconds += Lanes.Pick(danger, seconds, Lane.Zero);
     }
 
-    public Lane WaterLossPercent(ConductionBatch batch) => batch.Mean(_loss);
+    public Lane WaterLossPercent(ConductionBatch batch)
+    {
+        var sum = Lane.Zero;
+        for (var i = batch.FirstMeatShell; i < N; i++)
+        {
+            sum += _loss[i] * batch.Shells[i].MassShare;
+        }
+
+        return sum;
+    }
 
     public Lane Tenderness(ConductionBatch batch)
     {
@@ -57,24 +67,24 @@ internal sealed class MeatChanges
         var mass = Lane.Zero;
         for (var i = batch.FirstMeatShell; i < N; i++)
         {
-            sum += (Lane.One - Vector512.Exp(-_collagen[i])) * batch.MassShare[i];
-            mass += batch.MassShare[i];
+            sum += (Lane.One - Lanes.Exp(-_collagen[i])) * batch.Shells[i].MassShare;
+            mass += batch.Shells[i].MassShare;
         }
 
         return sum / mass;
     }
 
-    public Lane TendernessAtCore(ConductionBatch batch) => Lane.One - Vector512.Exp(-_collagen[batch.FirstMeatShell]);
+    public Lane TendernessAtCore(ConductionBatch batch) => Lane.One - Lanes.Exp(-_collagen[batch.FirstMeatShell]);
 
     // The lane forms of Kinetics.EquilibriumWaterLossPercent, CollagenRate and SalmonellaLogPerSecond.
     private static Lane EquilibriumLoss(Lane t)
         => Lanes.All(Kinetics.WaterLossCeilingPercent)
-            / (Lane.One + Vector512.Exp((Lanes.All(Kinetics.WaterLossMidCelsius) - t) / Lanes.All(Kinetics.WaterLossWidthKelvin)));
+            / (Lane.One + Lanes.Exp((Lanes.All(Kinetics.WaterLossMidCelsius) - t) / Lanes.All(Kinetics.WaterLossWidthKelvin)));
 
     private static Lane CollagenRate(Lane t)
-        => Vector512.Exp((Lanes.All(1 / (Kinetics.CollagenReferenceCelsius + 273.15)) - Lane.One / (t + Lanes.All(273.15)))
-            * (Kinetics.CollagenActivation / Kinetics.GasConstant)) * CollagenRateAtReference;
+        => Lanes.Exp((Lanes.All(1 / (Kinetics.CollagenReferenceCelsius + 273.15)) - Lane.One / (t + Lanes.All(273.15)))
+            * (float)(Kinetics.CollagenActivation / Kinetics.GasConstant)) * CollagenRateAtReference;
 
     private static Lane SalmonellaRate(Lane t)
-        => Vector512.Exp((t - Lanes.All(60)) * (Math.Log(10) / Kinetics.SalmonellaZKelvin)) / Lanes.All(Kinetics.SalmonellaD60Seconds);
+        => Lanes.Exp((t - Lanes.All(60)) * (float)(Math.Log(10) / Kinetics.SalmonellaZKelvin)) / Lanes.All(Kinetics.SalmonellaD60Seconds);
 }

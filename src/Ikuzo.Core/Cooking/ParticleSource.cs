@@ -31,10 +31,10 @@ public sealed class ParticleSource
     /// <summary>Draws of one quantity for the eight particles from <paramref name="first"/>.</summary>
     public Lane Draw(Uncertain quantity, int first)
     {
-        Span<double> eight = stackalloc double[Lanes.Width];
+        Span<float> eight = stackalloc float[Lanes.Width];
         for (var i = 0; i < Lanes.Width; i++)
         {
-            eight[i] = _draw(quantity, first + i);
+            eight[i] = (float)_draw(quantity, first + i);
         }
 
         return Lanes.From(eight);

@@ -6,7 +6,7 @@ public static class Quantiles
     /// <summary>The value below which a share of the ensemble lies.</summary>
     /// <param name="sorted">Values in rising order, at least one.</param>
     /// <param name="share">Share, 0 to 1.</param>
-    public static double Of(ReadOnlySpan<double> sorted, double share)
+    public static double Of(ReadOnlySpan<float> sorted, double share)
     {
         var at = share * (sorted.Length - 1);
         var below = (int)at;
@@ -14,7 +14,7 @@ public static class Quantiles
     }
 
     /// <summary>A sorted copy.</summary>
-    public static double[] Sorted(ReadOnlySpan<double> values)
+    public static float[] Sorted(ReadOnlySpan<float> values)
     {
         var copy = values.ToArray();
         Array.Sort(copy);

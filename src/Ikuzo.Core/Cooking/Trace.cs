@@ -44,12 +44,12 @@ internal sealed class Trace
     /// <param name="stepSeconds">Between the points, s.</param>
     /// <param name="points">Points from 0 s.</param>
     /// <param name="put">Takes point, pot, coldest spot and surface.</param>
-    public void Resample(int lane, double stepSeconds, int points, Action<int, double, double, double> put)
+    public void Resample(int lane, double stepSeconds, int points, Action<int, float, float, float> put)
     {
         var at = 0;
         for (var i = 0; i < points; i++)
         {
-            var t = i * stepSeconds;
+            var t = (float)(i * stepSeconds);
             while (at < Count - 2 && this[at + 1].Elapsed[lane] < t)
             {
                 at++;
@@ -57,8 +57,8 @@ internal sealed class Trace
 
             Sample from = this[at], to = this[Math.Min(at + 1, Count - 1)];
             var length = to.Elapsed[lane] - from.Elapsed[lane];
-            var share = length > 0 ? Math.Clamp((t - from.Elapsed[lane]) / length, 0, 1) : 1;
-            double Mix(Lane a, Lane b) => a[lane] + share * (b[lane] - a[lane]);
+            var share = length > 0 ? Math.Clamp((t - from.Elapsed[lane]) / length, 0, 1) : 1f;
+            float Mix(Lane a, Lane b) => a[lane] + share * (b[lane] - a[lane]);
             put(i, Mix(from.Pot, to.Pot), Mix(from.Coldest, to.Coldest), Mix(from.Surface, to.Surface));
         }
     }

@@ -14,11 +14,11 @@ internal sealed class MinuteBand
         var tenderness = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.Tenderness))]);
         var particles = nodes[0].Coldest.Length;
         var last = (int)minutes[^1];
-        var coldest = ArrayPool<double>.Shared.Rent((last + 1) * particles);
+        var coldest = ArrayPool<float>.Shared.Rent((last + 1) * particles);
         Parallel.For(0, particles, p => Spread(minutes, nodes, p, last, coldest, particles));
         var points = new BandPoint[last + 1];
         Parallel.For(0, last + 1, m => points[m] = Point(m, coldest.AsSpan(m * particles, particles), loss, tenderness));
-        ArrayPool<double>.Shared.Return(coldest);
+        ArrayPool<float>.Shared.Return(coldest);
         Points = points;
     }
 
@@ -34,9 +34,9 @@ internal sealed class MinuteBand
     private static bool IsSafe(BandPoint point)
         => point.ChanceSafe >= SafetyRule.ShareSafe && point.ColdestP01 >= SafetyRule.CoreCelsius;
 
-    private static double Median(double[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
+    private static double Median(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
 
-    private static void Spread(double[] minutes, IReadOnlyList<BranchOutcome> nodes, int particle, int last, double[] into, int particles)
+    private static void Spread(double[] minutes, IReadOnlyList<BranchOutcome> nodes, int particle, int last, float[] into, int particles)
     {
         Span<double> values = stackalloc double[nodes.Count];
         for (var i = 0; i < nodes.Count; i++)
@@ -53,11 +53,11 @@ internal sealed class MinuteBand
                 segment++;
             }
 
-            into[m * particles + particle] = MonotoneCurve.Between(minutes, values, slopes, segment, m);
+            into[m * particles + particle] = (float)MonotoneCurve.Between(minutes, values, slopes, segment, m);
         }
     }
 
-    private static BandPoint Point(int minutes, Span<double> coldest, MonotoneCurve loss, MonotoneCurve tenderness)
+    private static BandPoint Point(int minutes, Span<float> coldest, MonotoneCurve loss, MonotoneCurve tenderness)
     {
         coldest.Sort();
         var below = 0;

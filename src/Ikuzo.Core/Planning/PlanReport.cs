@@ -116,10 +116,10 @@ internal static class PlanReport
     }
 
     // Every fourth particle is enough for a median that is only drawn.
-    private static double SparseMedian(ReadOnlySpan<double> values)
+    private static double SparseMedian(ReadOnlySpan<float> values)
     {
         const int Every = 4;
-        Span<double> some = stackalloc double[values.Length / Every];
+        Span<float> some = stackalloc float[values.Length / Every];
         for (var i = 0; i < some.Length; i++)
         {
             some[i] = values[i * Every];
@@ -129,13 +129,13 @@ internal static class PlanReport
         return Quantiles.Of(some, 0.5);
     }
 
-    private static Spread90 Ninety(double[] values)
+    private static Spread90 Ninety(float[] values)
     {
         var sorted = Quantiles.Sorted(values);
         return new Spread90(Round(Quantiles.Of(sorted, 0.05)), Round(Quantiles.Of(sorted, 0.5)), Round(Quantiles.Of(sorted, 0.95)));
     }
 
-    private static Spread98 NinetyEight(double[] values)
+    private static Spread98 NinetyEight(float[] values)
     {
         var sorted = Quantiles.Sorted(values);
         return new Spread98(Down(Quantiles.Of(sorted, 0.01)), Round(Quantiles.Of(sorted, 0.5)), Round(Quantiles.Of(sorted, 0.99)));
@@ -144,7 +144,7 @@ internal static class PlanReport
     private static BandPoint Rounded(BandPoint p)
         => new(p.Minutes, Down(p.ChanceSafe, 4), Down(p.ColdestP01), Round(p.ColdestP50), Round(p.WaterLossP50), Round(p.Tenderness, 3));
 
-    private static double Median(double[] values) => Round(Quantiles.Of(Quantiles.Sorted(values), 0.5), 3);
+    private static double Median(float[] values) => Round(Quantiles.Of(Quantiles.Sorted(values), 0.5), 3);
 
     private static double Round(double value, int digits = 2) => Math.Round(value, digits);
 

@@ -66,7 +66,7 @@ internal static class Schools
 
     private static SchoolOutcome Judge(School school, PlanRequest request, BranchOutcome outcome, double planLoss)
     {
-        double Middle(double[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
+        double Middle(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
         var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01);
         var tenderness = Middle(outcome.Tenderness);
         var verdict = !Planner.IsSafe(outcome) ? SchoolVerdict.Short

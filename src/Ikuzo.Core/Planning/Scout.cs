@@ -58,10 +58,10 @@ internal static class Scout
 
     private static Lane PerLane(Func<int, double> value)
     {
-        Span<double> eight = stackalloc double[Lanes.Width];
+        Span<float> eight = stackalloc float[Lanes.Width];
         for (var i = 0; i < Lanes.Width; i++)
         {
-            eight[i] = value(i % Releases);
+            eight[i] = (float)value(i % Releases);
         }
 
         return Lanes.From(eight);

@@ -61,7 +61,7 @@ public class CookBlockTests
         once.Hold(840);
         twice.Hold(300);
         twice.Hold(840);
-        Assert.Equal(once.ColdestCelsius()[0], twice.ColdestCelsius()[0], 1e-9);
+        Assert.Equal(once.ColdestCelsius()[0], twice.ColdestCelsius()[0], 1e-4);
     }
 
     [Theory]
@@ -117,11 +117,11 @@ public class CookBlockTests
         var block = AtPressure(Thighs());
         block.Hold(3 * 60);
         block.Let(Release.Vent);
-        var (core, surface) = (block.ColdestCelsius()[0], block.Spot(0).Batch.Celsius[^1][0]);
+        var (core, surface) = (block.ColdestCelsius()[0], block.Spot(0).Batch.Shells[^1].Celsius[0]);
         Span<Lane> peaks = stackalloc Lane[CookBlock.MostBodies];
         block.Open(360, peaks);
         Assert.True(peaks[0][0] > core);
-        Assert.True(block.Spot(0).Batch.Celsius[^1][0] < surface);
+        Assert.True(block.Spot(0).Batch.Shells[^1].Celsius[0] < surface);
     }
 
     [Fact]
@@ -154,11 +154,11 @@ public class CookBlockTests
             changes.Update(batch, Lanes.All(seconds), Lane.One, Lane.One);
         }
 
-        Assert.Equal(0.5, changes.Tenderness(batch)[0], 1e-6);
-        Assert.Equal(0.5, changes.TendernessAtCore(batch)[0], 1e-6);
+        Assert.Equal(0.5, changes.Tenderness(batch)[0], 1e-4);
+        Assert.Equal(0.5, changes.TendernessAtCore(batch)[0], 1e-4);
         var loss = Kinetics.EquilibriumWaterLossPercent(celsius) * (1 - Math.Exp(-1800 / Kinetics.WaterLossTauSeconds));
-        Assert.Equal(loss, changes.WaterLossPercent(batch)[0], 1e-6);
-        Assert.Equal(Kinetics.SalmonellaLogPerSecond(celsius) * 1800, changes.LogReduction[0], 1e-3);
+        Assert.Equal(loss, changes.WaterLossPercent(batch)[0], 1e-3);
+        Assert.Equal(1, changes.LogReduction[0] / (Kinetics.SalmonellaLogPerSecond(celsius) * 1800), 1e-3);
         Assert.Equal(0, changes.DangerSeconds[0]);
     }
 }

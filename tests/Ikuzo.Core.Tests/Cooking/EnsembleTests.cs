@@ -82,7 +82,7 @@ public class EnsembleTests
         block.Let(Release.Natural);
         var e = block.Energy;
         var stored = block.PotCapacity * (block.PotCelsius - Lanes.All(model.RoomCelsius));
-        var meat = (MeanEnthalpy(block, model) - start) * model.MeatKg;
+        var meat = (MeanEnthalpy(block, model) - start) * (float)model.MeatKg;
         for (var lane = 0; lane < Lanes.Width; lane++)
         {
             Assert.Equal(e.Heater[lane], e.Losses[lane] + e.Purge[lane] + stored[lane] + meat[lane], e.Heater[lane] * 0.005);
@@ -96,8 +96,8 @@ public class EnsembleTests
         BranchOutcome Alone(Branch branch) => Ensemble.Run(model, ParticleSource.Nominal, [branch]).Outcomes[0];
         Branch early = new(5, Release.Natural), late = new(9, Release.Vent);
         var both = Ensemble.Run(model, ParticleSource.Nominal, [early, late]).Outcomes;
-        Assert.Equal(Alone(early).Coldest[0], both[0].Coldest[5], 1e-9);
-        Assert.Equal(Alone(late).Coldest[0], both[1].Coldest[2], 1e-9);
+        Assert.Equal(Alone(early).Coldest[0], both[0].Coldest[5], 1e-4);
+        Assert.Equal(Alone(late).Coldest[0], both[1].Coldest[2], 1e-4);
     }
 
     private static Lane MeanEnthalpy(CookBlock block, CookModel model)
@@ -105,7 +105,7 @@ public class EnsembleTests
         var sum = Lane.Zero;
         for (var i = 0; i < block.Spots; i++)
         {
-            sum += block.Spot(i).Batch.MeanEnthalpy() * model.Bodies[i].MassShare;
+            sum += block.Spot(i).Batch.MeanEnthalpy() * (float)model.Bodies[i].MassShare;
         }
 
         return sum;

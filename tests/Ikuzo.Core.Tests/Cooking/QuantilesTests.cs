@@ -19,17 +19,17 @@ public class QuantilesTests
 
     [Fact]
     public void Of_AnyValues_RisesWithTheShareAndStaysInside()
-        => Gen.Select(Gen.Double[-50, 150].Array[1, 40], Gen.Double[0, 1], Gen.Double[0, 1]).Sample((values, a, b) =>
+        => Gen.Select(Gen.Float[-50, 150].Array[1, 40], Gen.Double[0, 1], Gen.Double[0, 1]).Sample((values, a, b) =>
         {
             var sorted = Quantiles.Sorted(values);
             var (low, high) = (Quantiles.Of(sorted, Math.Min(a, b)), Quantiles.Of(sorted, Math.Max(a, b)));
-            Assert.True(sorted[0] <= low && low <= high + 1e-9 && high <= sorted[^1]);
+            Assert.True(sorted[0] <= low && low <= high + 1e-4 && high <= sorted[^1]);
         });
 
     [Fact]
     public void Sorted_LeavesItsInputAlone()
     {
-        double[] values = [3, 1, 2];
+        float[] values = [3, 1, 2];
         Assert.Equal([1, 2, 3], Quantiles.Sorted(values));
         Assert.Equal([3, 1, 2], values);
     }

@@ -63,7 +63,7 @@ public class ScoutTests
     [Fact]
     public void Session_FinishedInAnyOrder_GivesTheSameCurves()
     {
-        double[] Coldest(EnsembleSession session, double minutes)
+        float[] Coldest(EnsembleSession session, double minutes)
         {
             using var run = session.Finish(minutes, curveMinutes: 40);
             return [.. Enumerable.Range(0, run.Points).Select(point => run.ColdestAt(point)[100])];

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
-import { ref, useTemplateRef } from 'vue'
+import { nextTick, ref, useTemplateRef } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { AskView } from '@/api/types'
 
@@ -8,10 +8,12 @@ const emit = defineEmits<{ heard: [AskView] }>()
 const typed = ref('')
 const heard = ref<AskView | null>(null)
 const refusal = ref<string | null>(null)
+const busy = ref(false)
 const field = useTemplateRef<HTMLInputElement>('field')
 
 async function ask() {
   if (typed.value.trim() === '') return
+  busy.value = true
   try {
     const answer = unwrap(await api.POST('/api/ask', { body: { text: typed.value } }))
     heard.value = answer
@@ -19,6 +21,9 @@ async function ask() {
     if (answer.cut) emit('heard', answer)
   } catch (error) {
     refusal.value = (error as Error).message
+  } finally {
+    await nextTick() // by then the new question has been sent
+    busy.value = false
   }
 }
 
@@ -26,7 +31,7 @@ defineExpose({ focus: () => field.value?.focus() })
 </script>
 
 <template>
-  <form class="ask" role="search" @submit.prevent="ask">
+  <form class="ask" role="search" :aria-busy="busy" @submit.prevent="ask">
     <label class="ask-label" for="ask">What have you got?</label>
     <div class="ask-line">
       <input
