@@ -11,7 +11,8 @@ namespace Ikuzo.Core.Conduction;
 /// <para>
 /// ∂H/∂t = x^(1-E) ∂/∂x ( x^(E-1) k ∂T/∂x ) on 0 ≤ x ≤ R, with -k ∂T/∂x = h (T - T∞) at R. Finite volumes on shells of equal
 /// thickness; x is scaled by R. Time: two-step backward differentiation with variable steps (BDF2, second order, L-stable),
-/// started by backward Euler wherever the surroundings jump. Conductivity and heat capacity are lagged by one step; after each solve
+/// started by backward Euler wherever the surroundings jump. Conductivity and heat capacity are lagged by one step, except that a step
+/// in which a shell freezes or thaws is repeated with the chord of its enthalpy; after each solve
 /// the enthalpy is raised by what has flowed in and the temperature recomputed from it (Pham 1986, Int. J. Refrig. 9:322), so
 /// that energy is conserved through freezing.
 /// </para>
@@ -24,13 +25,15 @@ public sealed class ConductionBatch
 {
     private const double ShortestPrevious = 0.4; // BDF2 is zero-stable up to a ratio of 2.414
 
+    private const double MostOvershootKelvin = 0.5; // of a shell that crosses its freezing point, before the step is repeated
+    private const int MostRepeats = 4;
+
     private static readonly MaterialLanes BoneLanes = new(ThermalMaterial.Bone);
 
     private readonly AlignedArray<Shell> _memory;
     private readonly double _dx;
     private ThermalMaterial _meat = ThermalMaterial.Constant(1);
     private MaterialLanes _of;
-    private bool _nearFreezing; // true while some shell of some lane is frozen or about to
     private int _coreShells;
     private Lane _scale, _conductivityFactor, _surface, _innerResistance;
 
@@ -49,6 +52,9 @@ public sealed class ConductionBatch
 
     /// <summary>Index of the innermost shell of meat: 0 without a bone.</summary>
     public int FirstMeatShell => _coreShells;
+
+    /// <summary>True while some shell of some lane is frozen or about to.</summary>
+    public bool NearFreezing { get; private set; }
 
     /// <summary>Sets geometry and material. Bone takes whole shells: the nearest number to its share, at least one if any.</summary>
     /// <param name="halfThicknessMetres">R, m, above 0, per lane.</param>
@@ -86,14 +92,14 @@ public sealed class ConductionBatch
             SetProperties(ref shell, i < _coreShells ? BoneLanes : _of, _meat.Freezes && i >= _coreShells);
         }
 
-        _nearFreezing = true;
+        NearFreezing = true;
     }
 
     /// <summary>Takes over the thermal state of another batch of the same shape.</summary>
     public void CopyStateFrom(ConductionBatch other)
     {
         other.Shells.CopyTo(_memory.Span);
-        _nearFreezing = other._nearFreezing;
+        NearFreezing = other.NearFreezing;
     }
 
     /// <summary>One implicit step.</summary>
@@ -110,9 +116,15 @@ public sealed class ConductionBatch
         var share = Lane.One / (Lane.One + ratio + ratio);
         var memory = ratio * ratio * share;
         var weight = seconds * (Lane.One + ratio) * share * _scale;
-        Eliminate(memory, weight, weight * SurfaceConductance(film), ambientCelsius);
-        Substitute();
-        return WarmBone() + (_nearFreezing ? WarmNearFreezing() : Warm());
+        var surface = weight * SurfaceConductance(film);
+        Solve(memory, weight, surface, ambientCelsius);
+        for (var i = 0; NearFreezing && i < MostRepeats && CapacityIsFarOff(); i++)
+        {
+            TakeChords();
+            Solve(memory, weight, surface, ambientCelsius);
+        }
+
+        return WarmBone() + (NearFreezing ? WarmNearFreezing() : Warm());
     }
 
     /// <summary>Temperature at the centre, or at the face of the bone: parabola through the two innermost shells, °C.</summary>
@@ -190,7 +202,7 @@ public sealed class ConductionBatch
             shell.Enthalpy -= heat;
             shell.Celsius = target;
             released += heat * shell.MassShare;
-            SetProperties(ref shell, _of, _nearFreezing);
+            SetProperties(ref shell, _of, NearFreezing);
         }
 
         return released;
@@ -230,11 +242,48 @@ public sealed class ConductionBatch
         shell.Conductivity = k * _conductivityFactor;
     }
 
+    // Across the freezing point the capacity of the step before can be wrong by a factor of fifty, and what then flows into a small shell
+    // would overshoot by hundreds of kelvin. So the capacity is replaced by the chord of the enthalpy over the change just found.
+    private bool CapacityIsFarOff()
+    {
+        Lane worst = Lane.Zero, least = Lanes.All(0.01);
+        foreach (ref var shell in _memory.Span[_coreShells..])
+        {
+            var guess = shell.Celsius + shell.Partial;
+            shell.Carry = shell.Capacity;
+            if (!Vector256.LessThanAny(Vector256.Min(shell.Celsius, guess), _of.NearFreezing))
+            {
+                continue;
+            }
+
+            var change = Vector256.Abs(shell.Partial);
+            var chord = (_of.Enthalpy(guess) - shell.Enthalpy) / shell.Partial;
+            shell.Carry = Lanes.Pick(Vector256.GreaterThan(change, least), chord, shell.Capacity);
+            worst = Vector256.Max(worst, Vector256.Abs(shell.Capacity / shell.Carry - Lane.One) * change);
+        }
+
+        return Vector256.GreaterThanAny(worst, Lanes.All(MostOvershootKelvin));
+    }
+
+    private void TakeChords()
+    {
+        foreach (ref var shell in _memory.Span[_coreShells..])
+        {
+            shell.Capacity = shell.Carry;
+        }
+    }
+
     private Lane SurfaceConductance(Lane film)
     {
         var shells = _memory.Span;
         var inner = shells[^1].Conductivity / _innerResistance;
         return film * inner / (film + inner) * _surface;
+    }
+
+    private void Solve(Lane memory, Lane weight, Lane surface, Lane ambient)
+    {
+        Eliminate(memory, weight, surface, ambient);
+        Substitute();
     }
 
     // The symmetric tridiagonal system V c δ + Σ g (δ - δ'neighbour) = V memory D + Σ g (T'neighbour - T) for the change of
@@ -308,7 +357,7 @@ public sealed class ConductionBatch
             coldest = Vector256.Min(coldest, shell.Celsius);
         }
 
-        _nearFreezing = Vector256.LessThanAny(coldest, _of.NearFreezing);
+        NearFreezing = Vector256.LessThanAny(coldest, _of.NearFreezing);
         return heat;
     }
 

@@ -13,13 +13,23 @@ public static class ConductionMesh
     public static ReadOnlySpan<double> StartShares => [0.125, 0.125, 0.25, 0.5];
 
     private static readonly double[] Steps = [2, 2.5, 3, 5, 6, 7.5, 10];
+    private static readonly double[] SettledSteps = [.. Steps, 15, 20];
 
     /// <summary>Step in seconds for a piece: the longest of 2 to 10 s that divides a minute and respects <see cref="StepFourier"/>.</summary>
     /// <param name="halfThicknessMetres">Half-thickness, m, above 0.</param>
     /// <param name="diffusivity">Thermal diffusivity, m²/s, above 0.</param>
     public static double StepSeconds(double halfThicknessMetres, double diffusivity)
+        => Longest(Steps, halfThicknessMetres, diffusivity);
+
+    /// <summary>The same up to 20 s, for times in which the surroundings do not change and nothing freezes or thaws.</summary>
+    /// <param name="halfThicknessMetres">Half-thickness, m, above 0.</param>
+    /// <param name="diffusivity">Thermal diffusivity, m²/s, above 0.</param>
+    public static double SettledStepSeconds(double halfThicknessMetres, double diffusivity)
+        => Longest(SettledSteps, halfThicknessMetres, diffusivity);
+
+    private static double Longest(double[] steps, double halfThicknessMetres, double diffusivity)
     {
         var limit = StepFourier * halfThicknessMetres * halfThicknessMetres / diffusivity;
-        return Steps.LastOrDefault(s => s <= limit, Steps[0]);
+        return steps.LastOrDefault(s => s <= limit, steps[0]);
     }
 }

@@ -35,6 +35,13 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
         return Lanes.Pick(Vector256.LessThan(enthalpy, Lane.Zero), below, above);
     }
 
+    /// <summary>Enthalpy on both sides of freezing, J/kg.</summary>
+    public Lane Enthalpy(Lane t)
+    {
+        var below = _frozenC * (t - _freezing) - _latent * (Lane.One - _freezing / t);
+        return Lanes.Pick(Vector256.LessThan(t, _freezing), below, t * Lanes.Fma(t, _halfC1, _c0) - _offset);
+    }
+
     /// <summary>Heat capacity above freezing, J/kg K.</summary>
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane Capacity(Lane t) => Lanes.Fma(t, _c1, _c0);

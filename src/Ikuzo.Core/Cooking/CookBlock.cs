@@ -34,7 +34,9 @@ internal sealed class CookBlock
 {
     public const int MostBodies = 2;
     private const double SlowTickSeconds = 60;
-    private const double RestStepFactor = 2; // nothing jumps while the pot cools by itself
+    private const float RestGrowth = 2; // nothing jumps while the pot cools by itself: steps grow by this factor
+    private const float RestStepFactor = 4; // up to this many ordinary ones
+    private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
     private const double SteamJoulePerKg = 2_257_000; // heat of vaporisation near 100 °C, IAPWS
 
@@ -43,7 +45,7 @@ internal sealed class CookBlock
     private CookModel _model = null!;
     private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor;
     private Lane _sinceTick, _tau;
-    private double _stepSeconds;
+    private double _stepSeconds, _settledStepSeconds;
     private Progress _now;
 
     public int Spots { get; private set; }
@@ -79,6 +81,7 @@ internal sealed class CookBlock
         _model = model;
         Spots = model.Bodies.Count;
         _stepSeconds = model.StepSeconds;
+        _settledStepSeconds = model.SettledStepSeconds;
         _power = Factor(Uncertain.HeaterPower) * (float)(model.Pot.HeaterWatts * model.Pot.Efficiency);
         _loss = Factor(Uncertain.HeatLoss) * (float)model.Pot.LossWattPerKelvin;
         _capacity = Lanes.All(model.PotJoulePerKelvin);
@@ -122,7 +125,7 @@ internal sealed class CookBlock
     {
         var until = Lanes.All(untilSeconds);
         Lane left;
-        while ((left = Vector256.Max(Lane.Zero, until - _now.Held)) != Lane.Zero)
+        while (Vector256.GreaterThanAny(left = Vector256.Max(Lane.Zero, until - _now.Held), Lane.Zero))
         {
             var seconds = Vector256.Min(left, AlignedStep());
             Advance(seconds, Surroundings.Hold);
@@ -248,39 +251,60 @@ internal sealed class CookBlock
         return held;
     }
 
-    // The first step of the hold ends on a whole step since pressure, so that every whole minute is met; it is not shorter than 0.4 steps.
+    // Steps of the hold end on whole steps since pressure, so that every whole minute is met. The first is not shorter than 0.4 steps;
+    // long ones follow where nothing freezes, since nothing jumps.
     private Lane AlignedStep()
     {
-        var step = Lanes.All(_stepSeconds);
+        Lane step = Lanes.All(_stepSeconds), settled = Lanes.All(_settledStepSeconds);
         var first = step - _now.Held;
         first = Lanes.Pick(Vector256.LessThan(first, step * 0.4f), first + step, first);
-        return Lanes.Pick(Vector256.LessThan(_now.Held, step), first, step);
+        var later = Lanes.Pick(IsMultiple(_now.Held, settled) & Thawed(), settled, step);
+        return Lanes.Pick(Vector256.LessThan(_now.Held, step), first, later);
+    }
+
+    private static Lane IsMultiple(Lane of, Lane unit) => Vector256.Equals(Vector256.Floor(of / unit) * unit, of);
+
+    private Lane Thawed()
+    {
+        for (var i = 0; i < Spots; i++)
+        {
+            if (_spots[i].Batch.NearFreezing)
+            {
+                return Lane.Zero;
+            }
+        }
+
+        return Lane.AllBitsSet;
     }
 
     private void Rest(Lane most)
     {
-        var pin = _boiling + Lanes.All(Release.PinKelvin);
-        var resting = Vector256.GreaterThan(most, Lane.Zero) & Vector256.GreaterThan(_now.Pot, pin);
+        Lane pin = Pin, step = Lanes.All(_stepSeconds);
+        var resting = Vector256.GreaterThan(most, Lane.Zero) & PinUp();
         while (resting != Lane.Zero)
         {
-            var before = _now.Pot;
-            var seconds = Vector256.Min(Lanes.All(_stepSeconds * RestStepFactor), most - _now.Release) & resting;
+            // Steps grow, and the last one ends where the pin drops: the meat would go on heating in what is beyond.
+            var longest = Vector256.Min(Vector256.Max(_now.Previous, step) * RestGrowth, step * RestStepFactor);
+            var falling = (_loss * (_now.Pot - _room) + _now.MeatWatts) / _capacity;
+            var untilPin = Vector256.Max(Lane.One, Lanes.Pick(Vector256.GreaterThan(falling, Lane.Zero), (_now.Pot - pin) / falling, longest));
+            var seconds = Vector256.Min(Vector256.Min(longest, untilPin), most - _now.Release) & resting;
             Advance(seconds, Surroundings.Rest);
-            var down = resting & Vector256.LessThanOrEqual(_now.Pot, pin);
-            var late = Lanes.Pick(down, (pin - _now.Pot) / (before - _now.Pot) * seconds, Lane.Zero);
-            _now.Release += seconds - late;
-            _now.Elapsed -= late;
-            resting = Vector256.AndNot(resting, down) & Vector256.LessThan(_now.Release, most - Lanes.All(1e-6));
+            _now.Release += seconds;
+            resting &= PinUp() & Vector256.LessThan(_now.Release, most - Lanes.All(1e-3));
         }
     }
 
+    private Lane Pin => _boiling + Lanes.All(Release.PinKelvin);
+
+    private Lane PinUp() => Vector256.GreaterThan(_now.Pot, Pin + Lanes.All(PinTolerance));
+
     private void VentAll(Lane tauSeconds)
     {
-        var above = Vector256.Max(Lane.One, (_now.Pot - _boiling) / Lanes.All(Release.PinKelvin));
+        var above = Vector256.Max(Lane.One, (_now.Pot - _boiling) / Lanes.All(Release.PinKelvin + PinTolerance));
         var left = Vector256.Log(above) * tauSeconds;
         var step = Vector256.Min(Lanes.All(_stepSeconds), tauSeconds / Lanes.All(6));
         _tau = tauSeconds;
-        while (left != Lane.Zero)
+        while (Vector256.GreaterThanAny(left, Lane.Zero))
         {
             _now.Previous = Lane.Zero;
             var seconds = Vector256.Min(left, step);

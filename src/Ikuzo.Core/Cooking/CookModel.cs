@@ -77,7 +77,14 @@ public sealed record CookModel
     public double PotJoulePerKelvin => Pot.ShellJoulePerKelvin + LiquidKg * LiquidHeatCapacity + CompanionJoulePerKelvin;
 
     /// <summary>Step of the simulation, s, set by the thinnest spot.</summary>
-    public double StepSeconds => ConductionMesh.StepSeconds(Bodies.Min(b => b.HalfThicknessMetres), 1.4e-7);
+    public double StepSeconds => ConductionMesh.StepSeconds(ThinnestMetres, MeatDiffusivity);
+
+    /// <summary>Step while the pot holds and the meat is thawed, s.</summary>
+    public double SettledStepSeconds => ConductionMesh.SettledStepSeconds(ThinnestMetres, MeatDiffusivity);
+
+    private double ThinnestMetres => Bodies.Min(b => b.HalfThicknessMetres);
+
+    private const double MeatDiffusivity = 1.4e-7; // m²/s, ASHRAE Refrigeration ch. 19, table of meats
 
     private const double LiquidHeatCapacity = 4190; // J/kg K, water between 20 and 110 °C
 }

@@ -76,11 +76,11 @@ public sealed class EnsembleSession : IDisposable
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public IReadOnlyList<BranchOutcome> Try(IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
     {
-        var outcomes = branches.Select(b => new BranchOutcome(b, _particles, _model.Bodies.Count)).ToArray();
+        var fresh = branches.Where(b => Node(b) is null).Distinct().ToDictionary(b => b, b => new BranchOutcome(b, _particles, _model.Bodies.Count));
         ForEach(
             (block, first) =>
             {
-                foreach (var outcome in outcomes)
+                foreach (var outcome in fresh.Values)
                 {
                     block.GoBack(Nearest(outcome.Branch.HoldMinutes));
                     block.Hold(outcome.Branch.HoldMinutes * 60);
@@ -89,7 +89,7 @@ public sealed class EnsembleSession : IDisposable
                 }
             },
             cancellation);
-        return outcomes;
+        return [.. branches.Select(b => Node(b) ?? fresh[b])];
     }
 
     /// <summary>Gives the memory back.</summary>
@@ -100,6 +100,8 @@ public sealed class EnsembleSession : IDisposable
             Ensemble.Return(block);
         }
     }
+
+    private BranchOutcome? Node(Branch branch) => Nodes.FirstOrDefault(n => n.Branch == branch);
 
     private int Nearest(double minutes) => Array.FindLastIndex(_minutes, m => m <= minutes);
 

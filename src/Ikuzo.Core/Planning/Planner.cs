@@ -9,7 +9,7 @@ namespace Ikuzo.Core.Planning;
 /// </remarks>
 public static class Planner
 {
-    private static readonly double[] NodeShares = [0, 0.3, 0.6, 0.85, 1.05, 1.3, 1.7];
+    private static readonly double[] NodeShares = [0, 0.35, 0.7, 0.9, 1.1, 1.35, 1.7];
     private const double LeastBandMinutes = 10;
     private const int MostCorrections = 5;
 
@@ -41,7 +41,8 @@ public static class Planner
         PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, ScoutedRelease best, CancellationToken cancellation)
     {
         var aim = request.Load.Cut.Window.Least(request.WantedAim);
-        using var session = EnsembleSession.Start(model, ParticleSource.Ensemble, best.Release, Nodes(request, best), cancellation);
+        var sayings = Schools.Of(request);
+        using var session = EnsembleSession.Start(model, ParticleSource.Ensemble, best.Release, Nodes(request, best, sayings), cancellation);
         var band = new MinuteBand(session.Nodes);
         var safe = band.SafeMinimum;
         var recommended = band.Least(aim) ?? safe;
@@ -73,7 +74,7 @@ public static class Planner
         var ownLoss = band.Points[(int)Math.Min(own.HoldMinutes, band.Points.Count - 1)].WaterLossP50;
         return PlanReport.Of(request, model, scouted, band, branch, safe, recommended, run) with
         {
-            Schools = Schools.Of(request, session, own, ownLoss, cancellation),
+            Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
         };
     }
 
@@ -82,12 +83,13 @@ public static class Planner
         => outcome.ChanceAtLeast(SafetyRule.CoreCelsius) >= SafetyRule.ShareSafe
             && Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01) >= SafetyRule.CoreCelsius;
 
-    // Minutes at which the ensemble is computed: around what the scout found, and as far as the cook wants to try.
-    private static double[] Nodes(PlanRequest request, ScoutedRelease best)
+    // Minutes at which the ensemble is computed: around what the scout found, where other cooks stand, and as far as the cook wants to try.
+    private static double[] Nodes(PlanRequest request, ScoutedRelease best, IReadOnlyList<Saying> sayings)
     {
         var around = Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
         var last = Math.Max(Math.Round(around * NodeShares[^1]), Math.Ceiling(request.Minutes ?? 0));
-        return [.. NodeShares.Select(s => Math.Round(around * s)).Append(last).Distinct().Order()];
+        var others = sayings.Where(s => s.Minutes is not null && s.School.Release == best.Release).Select(s => s.Minutes!.Value).Where(m => m <= last);
+        return [.. NodeShares.Select(s => Math.Round(around * s)).Concat(others).Append(last).Distinct().Order()];
     }
 
     private static double CurveMinutes(Branch branch, ScoutedRelease best)

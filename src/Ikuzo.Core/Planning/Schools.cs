@@ -45,24 +45,25 @@ internal static class Schools
         new("vent-at-once", "Vent at once", null, Release.Vent),
     ];
 
-    /// <summary>All schools that have a say about this load. Those about release alone take the minutes of the plan.</summary>
-    public static IReadOnlyList<SchoolOutcome> Of(PlanRequest request, EnsembleSession session, Branch plan, double planLoss, CancellationToken cancellation)
+    /// <summary>The schools that have a say about this load.</summary>
+    public static IReadOnlyList<Saying> Of(PlanRequest request)
+        => [.. All.Where(s => !(Vents(s.Release) && ReleaseChoice.Spurts(request))).Select(s => Saying(s, request)).OfType<Saying>()];
+
+    /// <summary>What each would give. Those about the release alone take the minutes of the plan; what the plan itself says is left out.</summary>
+    public static IReadOnlyList<SchoolOutcome> Judge(
+        IReadOnlyList<Saying> sayings, PlanRequest request, EnsembleSession session, Branch plan, double planLoss, CancellationToken cancellation)
     {
-        var sayings = All.Select(s => (School: s, Branch: Saying(s, request, plan))).Where(s => s.Branch is not null && s.Branch != plan).ToList();
-        var outcomes = session.Try([.. sayings.Select(s => s.Branch!.Value)], cancellation);
-        return [.. sayings.Zip(outcomes, (s, outcome) => Judge(s.School, request, outcome, planLoss))];
+        var others = sayings.Select(s => (s.School, Branch: s.After(plan))).Where(s => s.Branch != plan).ToList();
+        var outcomes = session.Try([.. others.Select(s => s.Branch)], cancellation);
+        return [.. others.Zip(outcomes, (s, outcome) => Judge(s.School, request, outcome, planLoss))];
     }
 
-    private static Branch? Saying(School school, PlanRequest request, Branch plan)
-    {
-        if (school.Minutes is { } minutesOf)
-        {
-            return minutesOf(request) is { } minutes ? new Branch(Math.Round(minutes), school.Release) : null;
-        }
+    private static Saying? Saying(School school, PlanRequest request)
+        => school.Minutes is null ? new(school, null)
+            : school.Minutes(request) is { } minutes ? new(school, Math.Round(minutes))
+            : null;
 
-        var vents = school.Release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent;
-        return vents && ReleaseChoice.Spurts(request) ? null : plan with { Release = school.Release };
-    }
+    private static bool Vents(Release release) => release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent;
 
     private static SchoolOutcome Judge(School school, PlanRequest request, BranchOutcome outcome, double planLoss)
     {
@@ -101,6 +102,14 @@ internal static class Schools
         return Scout.Run(ModelBuilder.Build(thawed), [Release.Natural], aim)?[0].Minutes;
     }
 
-    /// <summary>A school. Minutes: null for one that is about the release alone; gives null for a load that it has no say about.</summary>
-    private sealed record School(string Id, string Name, Func<PlanRequest, double?>? Minutes, Release Release);
+}
+
+/// <summary>A school. Minutes: null for one that is about the release alone; gives null for a load that it has no say about.</summary>
+internal sealed record School(string Id, string Name, Func<PlanRequest, double?>? Minutes, Release Release);
+
+/// <summary>What a school says about a load: minutes, or null where it takes those of the plan.</summary>
+internal sealed record Saying(School School, double? Minutes)
+{
+    /// <summary>The ending that it leads to beside a plan.</summary>
+    public Branch After(Branch plan) => new(Minutes ?? plan.HoldMinutes, School.Release);
 }

@@ -67,6 +67,27 @@ public class ConductionBatchTests
         Assert.Equal(Core(step / 2, until), Core(step, until), 0.3);
     }
 
+    [Theory]
+    [InlineData(0.006, 2.9)]
+    [InlineData(0.010, 2.6)]
+    [InlineData(0.018, 1.6)]
+    public void Step_ThroughThawing_NeverLeavesWhatSurroundsIt(double half, double e)
+    {
+        var body = Frozen(half, e);
+        var previous = 0.0;
+        for (var t = 0; t < 4000; t += 2)
+        {
+            body.Step(Lanes.All(2), Lanes.All(previous), Film, Steam);
+            previous = 2;
+            foreach (var shell in body.Shells)
+            {
+                Assert.InRange(shell.Celsius[0], -18.01, 115.01);
+            }
+        }
+
+        Assert.Equal(115, body.CentreCelsius()[0], 0.5);
+    }
+
     [Fact]
     public void Step_OfZeroSeconds_StandsStill()
     {
