@@ -84,12 +84,9 @@ public sealed class ConductionBatch
             ref var shell = ref shells[i];
             shell.Celsius = celsius;
             shell.Gain = Lane.Zero;
-            for (var lane = 0; lane < Lanes.Width; lane++)
-            {
-                shell.Enthalpy = shell.Enthalpy.WithElement(lane, (float)Material(i).Enthalpy(celsius[lane]));
-            }
-
-            SetProperties(ref shell, i < _coreShells ? BoneLanes : _of, _meat.Freezes && i >= _coreShells);
+            ref readonly var of = ref i < _coreShells ? ref BoneLanes : ref _of;
+            shell.Enthalpy = of.Enthalpy(celsius);
+            SetProperties(ref shell, of, _meat.Freezes && i >= _coreShells);
         }
 
         NearFreezing = true;

@@ -1,0 +1,1 @@
+global using Lane = System.Runtime.Intrinsics.Vector256<float>;
