@@ -50,7 +50,27 @@ public sealed class DatabaseTests : IDisposable
     {
         await using var db = await OpenAsync();
         await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("UPDATE kitchen SET altitude_metres = 'high'"));
-        await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("INSERT INTO kitchen VALUES (2, 'Another', 0, 21, 'metric')"));
+        await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("INSERT INTO kitchen VALUES (2, 'Another', 0, 21, 'metric', NULL)"));
+    }
+
+    // Every earlier version of the file comes up to date with what the household had put in.
+    [Theory]
+    [InlineData("0001_first.sql")]
+    public async Task Migrate_FromAnEarlierVersion_KeepsWhatWasThere(string newest)
+    {
+        var database = new Database(_folder);
+        DbUp.DeployChanges.To.SqliteDatabase($"Data Source={database.Path}")
+            .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => name.Contains(".Migrations.") && string.CompareOrdinal(name[(name.IndexOf(".Migrations.") + 12)..], newest) <= 0)
+            .LogTo(new DbUp.Engine.Output.NoOpUpgradeLog()).Build().PerformUpgrade();
+        await using (var before = await database.OpenAsync(TestContext.Current.CancellationToken))
+        {
+            await before.ExecuteAsync("UPDATE kitchen SET name = 'Old house'; INSERT INTO plans VALUES ('p', 'Old plan', '{}', 9, 'natural', 0, '2026-01-01', NULL)");
+        }
+
+        await using var db = await OpenAsync();
+        Assert.Equal("Old house", await db.ExecuteScalarAsync<string>("SELECT name FROM kitchen"));
+        Assert.Equal("Old plan", await db.ExecuteScalarAsync<string>("SELECT name FROM plans"));
+        Assert.Null(await db.ExecuteScalarAsync<string>("SELECT default_school FROM kitchen"));
     }
 
     [Fact]

@@ -23,7 +23,11 @@ public class OpenApiTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         { "/api/kitchen/pots", "post" },
         { "/api/kitchen/pots/{id}", "put" },
         { "/api/kitchen/pots/{id}", "delete" },
+        { "/api/plans/rescue", "post" },
         { "/api/engine/verify", "post" },
+        { "/api/engine/course", "post" },
+        { "/api/engine/energy", "post" },
+        { "/api/engine/assumptions", "get" },
     };
 
     [Theory]

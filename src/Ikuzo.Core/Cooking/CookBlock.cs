@@ -36,6 +36,7 @@ internal sealed class CookBlock
     private const double SlowTickSeconds = 60;
     private const float RestGrowth = 2; // nothing jumps while the pot cools by itself: steps grow by this factor
     private const float RestStepFactor = 4; // up to this many ordinary ones
+    private const double OpenCooledKelvin = 6; // estimate: liquid that stood open for some minutes
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
     private const double SteamJoulePerKg = 2_257_000; // heat of vaporisation near 100 °C, IAPWS
@@ -43,7 +44,7 @@ internal sealed class CookBlock
     private readonly SpotState[] _spots = [new(), new()];
     private readonly List<Saved> _saved = [];
     private CookModel _model = null!;
-    private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor;
+    private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor, _gaugeFactor;
     private Lane _sinceTick, _tau;
     private double _stepSeconds, _settledStepSeconds;
     private Progress _now;
@@ -90,7 +91,8 @@ internal sealed class CookBlock
         _waterFactor = Factor(Uncertain.WaterLoss);
         _collagenFactor = Lanes.Exp(Draw(Uncertain.Collagen) * (float)Spreads.Of(Uncertain.Collagen).Value);
         _boiling = Lanes.All(model.BoilingCelsius);
-        _held = HeldFor(model, Factor(Uncertain.GaugePressure));
+        _gaugeFactor = Factor(Uncertain.GaugePressure);
+        _held = HeldFor(model, _gaugeFactor);
         _room = Lanes.All(model.RoomCelsius);
         _now = new Progress { Pot = _room };
         _sinceTick = Lane.Zero;
@@ -105,7 +107,8 @@ internal sealed class CookBlock
     {
         var step = Lanes.All(_stepSeconds);
         var coming = Lane.AllBitsSet;
-        while (coming != Lane.Zero && Lanes.Max(_now.Elapsed) < ComeUpLimitSeconds)
+        var limit = Lanes.Max(_now.Elapsed) + ComeUpLimitSeconds;
+        while (coming != Lane.Zero && Lanes.Max(_now.Elapsed) < limit)
         {
             Lane before = _now.Pot, seconds = step & coming;
             var uncapped = Advance(seconds, Surroundings.ComeUp);
@@ -157,7 +160,7 @@ internal sealed class CookBlock
         _now.Previous = Lane.Zero;
         for (var t = 0.0; t < seconds; t += _stepSeconds)
         {
-            Advance(Lanes.All(_stepSeconds), Surroundings.Open);
+            Advance(Lanes.All(Math.Min(_stepSeconds, seconds - t)), Surroundings.Open);
             for (var i = 0; i < Spots; i++)
             {
                 peaks[i] = Vector256.Max(peaks[i], _spots[i].Batch.CentreCelsius());
@@ -165,6 +168,16 @@ internal sealed class CookBlock
         }
 
         Tick();
+    }
+
+    /// <summary>Puts the lid back on and turns the heater on: to pressure again, or to a simmer.</summary>
+    public void Reclose(bool underPressure)
+    {
+        _held = underPressure ? HeldFor(_model, _gaugeFactor) : _boiling;
+        _now.Pot = _boiling - Lanes.All(OpenCooledKelvin);
+        _now.Previous = Lane.Zero;
+        _now.Release = Lane.Zero;
+        _now.MeatWatts = Lane.Zero;
     }
 
     /// <summary>Keeps the present state under a number, to come back to.</summary>
@@ -205,6 +218,9 @@ internal sealed class CookBlock
 
     /// <summary>Water lost to cooking and flashing so far, percent of raw weight.</summary>
     public Lane WaterLossPercent() => OverSpots((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
+
+    /// <summary>Mean enthalpy of the meat, J/kg.</summary>
+    public Lane MeatEnthalpy() => OverSpots((_, batch) => batch.MeanEnthalpy());
 
     /// <summary>Collagen converted, mean over the meat, 0 to 1.</summary>
     public Lane Tenderness() => OverSpots((s, batch) => s.Tenderness(batch));

@@ -5,6 +5,8 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>Which possible cooks to compute: a whole number of lane blocks of standard normal draws.</summary>
 public sealed class ParticleSource
 {
+    private const double WideFactor = 1.8; // a tuning number: three standard deviations of thickness become more than five
+
     private readonly Func<Uncertain, int, double> _draw;
 
     private ParticleSource(int count, Func<Uncertain, int, double> draw)
@@ -16,6 +18,9 @@ public sealed class ParticleSource
     /// <summary>The full ensemble.</summary>
     public static ParticleSource Ensemble { get; } = new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i]);
 
+    /// <summary>The full ensemble with every spread widened, for a cook that turned out to be unlike what was expected.</summary>
+    public static ParticleSource Wide { get; } = new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i] * WideFactor);
+
     /// <summary>
     /// A scout of one block: the first half of the lanes is nominal, the second half cautious (thicker, flatter, colder, a worse
     /// conductor at lower pressure).
@@ -24,6 +29,16 @@ public sealed class ParticleSource
 
     /// <summary>Only the nominal cook, repeated in every lane of one block.</summary>
     public static ParticleSource Nominal { get; } = new(Lanes.Width, (_, _) => 0);
+
+    /// <summary>One block of cooks drawn by chance from the same spreads, to test the ensemble with.</summary>
+    /// <param name="seed">Same seed, same cooks.</param>
+    public static ParticleSource Chance(ulong seed)
+    {
+        var random = new SplitMix64(seed);
+        var quantities = Enum.GetValues<Uncertain>().Length;
+        var draws = Enumerable.Range(0, quantities * Lanes.Width).Select(_ => Math.Clamp(random.Normal(), -Spreads.CutAt, Spreads.CutAt)).ToArray();
+        return new ParticleSource(Lanes.Width, (q, i) => draws[(int)q * Lanes.Width + i]);
+    }
 
     /// <summary>Number of particles, a multiple of the lane width.</summary>
     public int Count { get; }

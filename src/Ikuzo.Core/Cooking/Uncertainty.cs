@@ -134,6 +134,12 @@ internal sealed class SplitMix64(ulong seed)
         return z ^ (z >> 31);
     }
 
+    /// <summary>Uniform between 0 and 1, both excluded.</summary>
+    public double Share() => ((Next() >> 11) + 0.5) / (1UL << 53);
+
+    /// <summary>Standard normal.</summary>
+    public double Normal() => NormalQuantile.Of(Share());
+
     public void Shuffle(double[] values)
     {
         for (var i = values.Length - 1; i > 0; i--)

@@ -132,6 +132,9 @@ public sealed record PlanRequest
     /// <summary>Release that the cook wants to try; null for the computed one.</summary>
     public Release? Release { get; init; }
 
+    /// <summary>School whose minutes and release the household follows where they are safe; null for what is computed.</summary>
+    public string? School { get; init; }
+
     /// <summary>When the lid goes on; null for a plan without a clock.</summary>
     public DateTimeOffset? LidOnAt { get; init; }
 

@@ -17,6 +17,33 @@ public static class Planner
     /// <param name="request">The question, within the limits of its types.</param>
     /// <param name="cancellation">Stops the computation.</param>
     public static Plan Compute(PlanRequest request, CancellationToken cancellation = default)
+        => request is { School: not (null or Schools.None), Minutes: null, Release: null }
+            ? Follow(request.School, request, cancellation)
+            : ComputeOwn(request, cancellation);
+
+    // The way of the household is followed where it is safe. It never beats a stop.
+    private static Plan Follow(string school, PlanRequest request, CancellationToken cancellation)
+    {
+        var own = ComputeOwn(request, cancellation);
+        if (own.Minutes is null || own.Schools.FirstOrDefault(s => s.Id == school) is not { } saying)
+        {
+            return own;
+        }
+
+        if (saying.Verdict == SchoolVerdict.Short)
+        {
+            return own with { Warnings = [.. own.Warnings, Warnings.SchoolNotFollowed(saying)] };
+        }
+
+        var followed = ComputeOwn(request with { Minutes = saying.Minutes, Release = saying.Release }, cancellation);
+        return followed with
+        {
+            RecommendedMinutes = own.RecommendedMinutes,
+            Warnings = [.. followed.Warnings, Warnings.SchoolFollowed(saying, own)],
+        };
+    }
+
+    private static Plan ComputeOwn(PlanRequest request, CancellationToken cancellation)
     {
         var model = ModelBuilder.Build(request);
         if (Warnings.CannotGoIn(request))

@@ -28,8 +28,14 @@ public enum SchoolVerdict
 public sealed record SchoolOutcome(string Id, string Name, double Minutes, Release Release, double ColdestP01, SchoolVerdict Verdict, string Consequence);
 
 /// <summary>How other cooks choose minutes and release. To add a school, add one entry.</summary>
-internal static class Schools
+public static class Schools
 {
+    /// <summary>Id of no school: what is computed.</summary>
+    public const string None = "none";
+
+    /// <summary>Ids and names, in the order in which they are shown.</summary>
+    public static IReadOnlyList<(string Id, string Name)> Names => [.. All.Select(s => (s.Id, s.Name))];
+
     // What such cooks say themselves; min/kg are per bird.
     private const double ThawedMinutesPerKg = 13, FrozenMinutesPerKg = 22, TenderMinutesPerKg = 16, FlatMinutes = 25, HalfAgain = 1.5, RestMinutes = 10;
 
@@ -46,11 +52,11 @@ internal static class Schools
     ];
 
     /// <summary>The schools that have a say about this load.</summary>
-    public static IReadOnlyList<Saying> Of(PlanRequest request)
+    internal static IReadOnlyList<Saying> Of(PlanRequest request)
         => [.. All.Where(s => !(Vents(s.Release) && ReleaseChoice.Spurts(request))).Select(s => Saying(s, request)).OfType<Saying>()];
 
     /// <summary>What each would give. Those about the release alone take the minutes of the plan; what the plan itself says is left out.</summary>
-    public static IReadOnlyList<SchoolOutcome> Judge(
+    internal static IReadOnlyList<SchoolOutcome> Judge(
         IReadOnlyList<Saying> sayings, PlanRequest request, EnsembleSession session, Branch plan, double planLoss, CancellationToken cancellation)
     {
         var others = sayings.Select(s => (s.School, Branch: s.After(plan))).Where(s => s.Branch != plan).ToList();

@@ -58,6 +58,20 @@ internal static class Warnings
         Inv($"Expect meat that {tenderness.Label}. Thinner or thawed pieces would hold together better."),
         "Being safe in the thickest part takes longer than this aim allows.");
 
+    /// <summary>The note that the household's usual way was not followed.</summary>
+    public static Warning SchoolNotFollowed(SchoolOutcome school) => new(
+        "school-not-followed",
+        WarningLevel.Note,
+        $"Your usual way, “{school.Name}”, was not followed.",
+        Inv($"It would set {school.Minutes:0} min. {school.Consequence}"));
+
+    /// <summary>The note that the household's usual way was followed.</summary>
+    public static Warning SchoolFollowed(SchoolOutcome school, Plan own) => new(
+        "school-followed",
+        WarningLevel.Note,
+        $"These are the minutes of your usual way, “{school.Name}”.",
+        Inv($"By itself Ikuzo would set {own.Minutes:0} min. {school.Consequence}"));
+
     /// <summary>The caution of a middle that is slow through the danger zone.</summary>
     public static Warning SlowThroughDanger(double minutes) => new(
         "danger-zone",

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Web.Errors;
 
@@ -42,6 +43,15 @@ public sealed class FieldErrors
         }
 
         Range(field, value, least, most, unit);
+    }
+
+    /// <summary>Checks the id of a school that may be missing.</summary>
+    public void KnownSchool(string field, string? id)
+    {
+        if (id is not (null or Schools.None) && Schools.Names.All(s => s.Id != id))
+        {
+            Add(field, "is not a school that we know; see /api/catalogue.");
+        }
     }
 
     /// <summary>Checks a text that must be there.</summary>

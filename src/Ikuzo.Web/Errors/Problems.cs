@@ -18,6 +18,9 @@ public static class Problems
     /// <summary>It would leave the kitchen without a pot: 409.</summary>
     public const string LastPot = "last-pot";
 
+    /// <summary>The cook has a stop, so there is nothing to compute on: 409.</summary>
+    public const string NoPlan = "no-plan";
+
     /// <summary>Our fault: 500.</summary>
     public const string Unexpected = "unexpected";
 
@@ -27,6 +30,7 @@ public static class Problems
         [BodyTooLarge] = (StatusCodes.Status413PayloadTooLarge, "The request is too large."),
         [NotFound] = (StatusCodes.Status404NotFound, "There is no such thing here."),
         [LastPot] = (StatusCodes.Status409Conflict, "A kitchen needs at least one pot."),
+        [NoPlan] = (StatusCodes.Status409Conflict, "There is no safe plan for this yet."),
         [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),
     };
 

@@ -76,18 +76,22 @@ public class EnsembleTests
     {
         var block = new CookBlock();
         block.Load(model, ParticleSource.Ensemble, 64);
-        var start = MeanEnthalpy(block, model);
+        var start = block.MeatEnthalpy();
         block.ComeUp();
         block.Hold(minutes * 60);
         block.Let(Release.Natural);
         var e = block.Energy;
         var stored = block.PotCapacity * (block.PotCelsius - Lanes.All(model.RoomCelsius));
-        var meat = (MeanEnthalpy(block, model) - start) * (float)model.MeatKg;
+        var meat = (block.MeatEnthalpy() - start) * (float)model.MeatKg;
         for (var lane = 0; lane < Lanes.Width; lane++)
         {
             Assert.Equal(e.Heater[lane], e.Losses[lane] + e.Purge[lane] + stored[lane] + meat[lane], e.Heater[lane] * 0.005);
         }
     }, iter: 25);
+
+    [Fact]
+    public void EnergyBalance_OfANominalCook_ClosesWithinHalfAPercent() => Gen.Select(Cooks, Gen.Int[0, 25], Gen.Bool).Sample((model, minutes, vent)
+        => Math.Abs(EnergyBalance.Of(model, new Branch(minutes, vent ? Release.Vent : Release.Natural)).ResidualShare) < 0.005, iter: 25);
 
     [Fact]
     public void Outcome_OfAParticle_DoesNotDependOnItsNeighbours()
@@ -98,16 +102,5 @@ public class EnsembleTests
         var both = Ensemble.Run(model, ParticleSource.Nominal, [early, late]).Outcomes;
         Assert.Equal(Alone(early).Coldest[0], both[0].Coldest[5], 1e-4);
         Assert.Equal(Alone(late).Coldest[0], both[1].Coldest[2], 1e-4);
-    }
-
-    private static Lane MeanEnthalpy(CookBlock block, CookModel model)
-    {
-        var sum = Lane.Zero;
-        for (var i = 0; i < block.Spots; i++)
-        {
-            sum += block.Spot(i).Batch.MeanEnthalpy() * (float)model.Bodies[i].MassShare;
-        }
-
-        return sum;
     }
 }

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -23,8 +24,12 @@ public sealed record CatalogueCut(
 public sealed record CatalogueCompanion(
     string Id, string Name, MinuteWindow HighPressureMinutes, double AbsorbsMlPerGram, double GivesOffMlPerGram, bool Foams, string Source);
 
+/// <summary>A way in which other cooks choose minutes and release.</summary>
+public sealed record CatalogueSchool(string Id, string Name);
+
 /// <summary>Everything that a plan can be made of.</summary>
-public sealed record CatalogueView(IReadOnlyList<CatalogueCut> Cuts, IReadOnlyList<CatalogueCompanion> Companions, IReadOnlyList<Pot> Pots);
+public sealed record CatalogueView(
+    IReadOnlyList<CatalogueCut> Cuts, IReadOnlyList<CatalogueCompanion> Companions, IReadOnlyList<Pot> Pots, IReadOnlyList<CatalogueSchool> Schools);
 
 internal static class CatalogueEndpoints
 {
@@ -35,7 +40,8 @@ internal static class CatalogueEndpoints
         => TypedResults.Ok(new CatalogueView(
             [.. CutCatalogue.All.Select(ToView)],
             [.. CompanionCatalogue.All.Select(c => new CatalogueCompanion(c.Id, c.Name, c.HighPressureMinutes, c.AbsorbsMlPerGram, c.GivesOffMlPerGram, c.Foams, c.Source))],
-            await kitchen.PotsAsync(cancellation)));
+            await kitchen.PotsAsync(cancellation),
+            [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))]));
 
     private static CatalogueCut ToView(Cut cut) => new(
         cut.Id, cut.Species, cut.Part, cut.Name, cut.Plural, cut.BoneIn, cut.Usual,

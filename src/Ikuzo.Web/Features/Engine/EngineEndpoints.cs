@@ -1,35 +1,77 @@
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Trust;
 using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Features.Plans;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Ikuzo.Web.Features.Engine;
 
-/// <summary>The textbook case to run: constant properties, a step change of the surroundings.</summary>
-/// <param name="ShapeDimensionality">1 slab, 2 cylinder, 3 sphere, or between.</param>
-/// <param name="Biot">h R / k, 0.001 to 10,000.</param>
-/// <param name="Fourier">α t / R², 0.0001 to 20.</param>
-public sealed record VerifyBody(double? ShapeDimensionality, double? Biot, double? Fourier);
-
-/// <summary>(T - T_pot) / (T_0 - T_pot) from the product's own solver on its own mesh.</summary>
-public sealed record VerifyView(double ThetaCentre, double ThetaSurface, double ThetaMean);
-
 internal static class EngineEndpoints
 {
+    private const int CoursePoints = 24;
+    private const double FirstFourier = 0.02, LastFourier = 2;
+
     public static void MapEngine(this IEndpointRouteBuilder routes)
-        => routes.MapPost("/api/engine/verify", Verify).WithTags("Engine").WithName("verifyEngine");
+    {
+        var engine = routes.MapGroup("/api/engine").WithTags("Engine");
+        engine.MapPost("/verify", Verify).WithName("verifyEngine");
+        engine.MapPost("/course", Course).WithName("courseOfEngine");
+        engine.MapPost("/energy", EnergyAsync).WithName("energyOfPlan");
+        engine.MapGet("/assumptions", () => TypedResults.Ok(Assumptions.All)).WithName("assumptions");
+    }
 
     private static Results<Ok<VerifyView>, BadRequest<HttpValidationProblemDetails>> Verify(VerifyBody body)
     {
-        var errors = new FieldErrors();
-        errors.RequiredRange("shapeDimensionality", body.ShapeDimensionality, 1, 3, "");
-        errors.RequiredRange("biot", body.Biot, 0.001, 10_000, "");
-        errors.RequiredRange("fourier", body.Fourier, 0.0001, 20, "");
-        if (!errors.None)
+        if (body.Check() is { None: false } errors)
         {
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        var theta = ConstantPropertyCheck.Run(body.ShapeDimensionality!.Value, body.Biot!.Value, body.Fourier!.Value);
-        return TypedResults.Ok(new VerifyView(theta.Centre, theta.Surface, theta.Mean));
+        var (e, biot, fourier) = (body.ShapeDimensionality!.Value, body.Biot!.Value, body.Fourier!.Value);
+        var theta = ConstantPropertyCheck.Run(e, biot, fourier);
+        Theta? exact = fourier < ConductionSeries.LeastFourier ? null : ConductionSeries.At(e, biot, fourier);
+        return TypedResults.Ok(new VerifyView(theta.Centre, theta.Surface, theta.Mean, exact));
     }
+
+    private static Results<Ok<CourseView>, BadRequest<HttpValidationProblemDetails>> Course(CourseBody body)
+    {
+        if (body.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        var (e, biot) = (body.ShapeDimensionality!.Value, body.Biot!.Value);
+        var ratio = Math.Pow(LastFourier / FirstFourier, 1.0 / (CoursePoints - 1));
+        double[] times = [.. Enumerable.Range(0, CoursePoints).Select(i => FirstFourier * Math.Pow(ratio, i))];
+        Theta[] solver = [.. times.Select(f => ConstantPropertyCheck.Run(e, biot, f))], exact = [.. times.Select(f => ConductionSeries.At(e, biot, f))];
+        return TypedResults.Ok(new CourseView(times, solver, exact, solver.Zip(exact, Difference).Max()));
+    }
+
+    private static async Task<Results<Ok<EnergyView>, BadRequest<HttpValidationProblemDetails>, Conflict<Microsoft.AspNetCore.Mvc.ProblemDetails>>> EnergyAsync(
+        PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
+    {
+        if (body.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        var (settings, pot) = await kitchen.UsualAsync(cancellation);
+        var request = body.ToRequest(settings, pot);
+        var plan = Planner.Compute(request, cancellation);
+        if (plan is not { Minutes: { } minutes, Release: { } release })
+        {
+            return TypedResults.Conflict(Problems.Of(Problems.NoPlan, "This cook has a stop; mend that on the Counter first."));
+        }
+
+        const double Kilo = 1000;
+        var balance = EnergyBalance.Of(ModelBuilder.Build(request), new Branch(minutes, release));
+        return TypedResults.Ok(new EnergyView(
+            minutes, release, balance.Heater / Kilo, balance.Meat / Kilo, balance.Pot / Kilo, balance.Losses / Kilo, balance.Steam / Kilo, balance.ResidualShare * 100));
+    }
+
+    private static double Difference(Theta a, Theta b)
+        => Math.Max(Math.Abs(a.Centre - b.Centre), Math.Max(Math.Abs(a.Surface - b.Surface), Math.Abs(a.Mean - b.Mean)));
 }

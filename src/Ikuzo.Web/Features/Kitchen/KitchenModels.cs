@@ -118,10 +118,14 @@ public sealed record KitchenSettings
     /// <summary>Units on screen.</summary>
     public required UnitSystem Units { get; init; }
 
+    /// <summary>Id of the school that the household follows where it is safe; null for what is computed.</summary>
+    public string? DefaultSchool { get; init; }
+
     internal FieldErrors Check()
     {
         var errors = new FieldErrors();
         errors.RequiredText("name", Name, 60);
+        errors.KnownSchool("defaultSchool", DefaultSchool);
         errors.Range("altitudeMetres", AltitudeMetres, -100, 4500, "m");
         errors.Range("roomCelsius", RoomCelsius, 5, 45, "°C");
         return errors;

@@ -1,5 +1,6 @@
 using System.Data.Common;
 using Dapper;
+using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Data;
 
@@ -18,9 +19,16 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
     public async Task<KitchenSettings> SettingsAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        var row = await db.QuerySingleAsync<(string Name, double Altitude, double Room, string Units)>(
-            "SELECT name, altitude_metres, room_celsius, units FROM kitchen WHERE id = 1");
-        return new KitchenSettings { Name = row.Name, AltitudeMetres = row.Altitude, RoomCelsius = row.Room, Units = Enum.Parse<UnitSystem>(row.Units, ignoreCase: true) };
+        var row = await db.QuerySingleAsync<(string Name, double Altitude, double Room, string Units, string? School)>(
+            "SELECT name, altitude_metres, room_celsius, units, default_school FROM kitchen WHERE id = 1");
+        return new KitchenSettings
+        {
+            Name = row.Name,
+            AltitudeMetres = row.Altitude,
+            RoomCelsius = row.Room,
+            Units = Enum.Parse<UnitSystem>(row.Units, ignoreCase: true),
+            DefaultSchool = row.School,
+        };
     }
 
     /// <summary>Replaces the settings.</summary>
@@ -28,8 +36,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
     {
         await using var db = await database.OpenAsync(cancellation);
         await db.ExecuteAsync(
-            "UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units WHERE id = 1",
-            new { Name = settings.Name.Trim(), settings.AltitudeMetres, settings.RoomCelsius, Units = settings.Units.ToString().ToLowerInvariant() });
+            "UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units, default_school = @DefaultSchool WHERE id = 1",
+            new { Name = settings.Name.Trim(), settings.AltitudeMetres, settings.RoomCelsius, Units = settings.Units.ToString().ToLowerInvariant(), settings.DefaultSchool });
     }
 
     /// <summary>All pots, the default first.</summary>
@@ -38,6 +46,10 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         await using var db = await database.OpenAsync(cancellation);
         return [.. await db.QueryAsync<Pot>($"SELECT {PotColumns} FROM pots WHERE removed_at IS NULL ORDER BY is_default DESC, capacity_litres DESC, name")];
     }
+
+    /// <summary>The settings and the pot that is used when none is named.</summary>
+    public async Task<(KitchenSettings Settings, PotModel Pot)> UsualAsync(CancellationToken cancellation)
+        => (await SettingsAsync(cancellation), (await PotsAsync(cancellation))[0].ToModel());
 
     /// <summary>True for a pot that is or ever was here.</summary>
     public async Task<bool> HasKnownAsync(string potId, CancellationToken cancellation)

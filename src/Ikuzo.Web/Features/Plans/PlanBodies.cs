@@ -45,7 +45,14 @@ public sealed record CompanionBody(string? Id, double? Grams);
 /// <summary>A release to try.</summary>
 /// <param name="Kind">Which way.</param>
 /// <param name="RestMinutes">Minutes left alone before venting, 0 to 120.</param>
-public sealed record ReleaseBody(ReleaseKind? Kind, double? RestMinutes);
+public sealed record ReleaseBody(ReleaseKind? Kind, double? RestMinutes)
+{
+    private const double UsualRestMinutes = 10;
+
+    /// <summary>The release for Core; null for a body without a kind.</summary>
+    internal Release? ToRelease()
+        => Kind is { } kind ? new Release(kind, kind == ReleaseKind.RestThenVent ? RestMinutes ?? UsualRestMinutes : 0) : null;
+}
 
 /// <summary>A question to the planner. What is left out comes from the kitchen or is usual for the cut.</summary>
 public sealed record PreviewBody
@@ -80,6 +87,9 @@ public sealed record PreviewBody
     /// <summary>Release to try.</summary>
     public ReleaseBody? Release { get; init; }
 
+    /// <summary>School to follow where it is safe, or "none"; the household's unless given.</summary>
+    public string? School { get; init; }
+
     /// <summary>When the lid goes on, with offset; gives the answer a clock.</summary>
     public DateTimeOffset? LidOnAt { get; init; }
 
@@ -98,12 +108,8 @@ public sealed record PreviewBody
         errors.Range($"{at}roomCelsius", RoomCelsius, 5, 45, "°C");
         errors.Range($"{at}liquidMl", LiquidMl, 0, 15_000, "ml");
         errors.Range($"{at}minutes", Minutes, 0, 240, "min");
-        errors.Range($"{at}release.restMinutes", Release?.RestMinutes, 0, 120, "min");
-        if (Release is { Kind: null })
-        {
-            errors.Add($"{at}release.kind", "is missing.");
-        }
-
+        CheckRelease(errors, $"{at}release", Release);
+        errors.KnownSchool($"{at}school", School);
         CheckLoad(errors, at);
         CheckLists(errors, at);
         if (LidOnAt is { Year: < 2000 or > 2200 })
@@ -112,6 +118,16 @@ public sealed record PreviewBody
         }
 
         return errors;
+    }
+
+    /// <summary>Checks a release that may be missing.</summary>
+    internal static void CheckRelease(FieldErrors errors, string field, ReleaseBody? release)
+    {
+        errors.Range($"{field}.restMinutes", release?.RestMinutes, 0, 120, "min");
+        if (release is { Kind: null })
+        {
+            errors.Add($"{field}.kind", "is missing.");
+        }
     }
 
     private void CheckLoad(FieldErrors errors, string at)
@@ -174,7 +190,8 @@ public sealed record PreviewBody
         Aim = Aim,
         Pressure = Pressure ?? PressureSetting.High,
         Minutes = Minutes,
-        Release = Release is { Kind: { } kind } ? new Release(kind, kind == ReleaseKind.RestThenVent ? Release.RestMinutes ?? 10 : 0) : null,
+        Release = Release?.ToRelease(),
+        School = School ?? kitchen.DefaultSchool,
         LidOnAt = LidOnAt,
         Confirmed = Confirmed ?? [],
         Units = Units ?? kitchen.Units,

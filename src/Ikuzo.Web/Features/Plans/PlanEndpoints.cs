@@ -1,4 +1,5 @@
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Running;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,6 +15,7 @@ internal static class PlanEndpoints
     {
         var plans = routes.MapGroup("/api/plans").WithTags("Plans");
         plans.MapPost("/preview", PreviewAsync).WithName("previewPlan");
+        plans.MapPost("/rescue", RescueAsync).WithName("rescuePlan");
         plans.MapPost("", SaveAsync).WithName("savePlan");
         plans.MapGet("", ListAsync).WithName("listPlans");
         plans.MapGet("/{id}", FindAsync).WithName("getPlan");
@@ -26,6 +28,18 @@ internal static class PlanEndpoints
         => body.Check() is { None: false } errors
             ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
             : TypedResults.Ok(await ComputeAsync(body, kitchen, cancellation));
+
+    private static async Task<Results<Ok<RescueAdvice>, BadRequest<HttpValidationProblemDetails>>> RescueAsync(
+        RescueBody body, KitchenStore kitchen, CancellationToken cancellation)
+    {
+        if (body.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        var (settings, pot) = await kitchen.UsualAsync(cancellation);
+        return TypedResults.Ok(Rescue.Advise(body.ToRequest(settings, pot), cancellation));
+    }
 
     private static async Task<Results<Created<SavedPlan>, BadRequest<HttpValidationProblemDetails>>> SaveAsync(
         SavePlanBody body, PlanStore store, KitchenStore kitchen, CancellationToken cancellation)
@@ -56,8 +70,7 @@ internal static class PlanEndpoints
 
     private static async Task<Plan> ComputeAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
     {
-        var settings = await kitchen.SettingsAsync(cancellation);
-        var pots = await kitchen.PotsAsync(cancellation);
-        return Planner.Compute(body.ToRequest(settings, pots[0].ToModel()), cancellation);
+        var (settings, pot) = await kitchen.UsualAsync(cancellation);
+        return Planner.Compute(body.ToRequest(settings, pot), cancellation);
     }
 }

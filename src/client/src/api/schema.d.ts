@@ -68,22 +68,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/engine/verify": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["verifyEngine"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/plans/preview": {
         parameters: {
             query?: never;
@@ -94,6 +78,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/rescue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rescuePlan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -212,6 +212,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/engine/verify": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["verifyEngine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/engine/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["courseOfEngine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/engine/energy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["energyOfPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/engine/assumptions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["assumptions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -252,6 +316,19 @@ export interface components {
             unknown: string[];
             assumed: string[];
             problem: null | string;
+        };
+        /** @description A figure that the computation rests on. */
+        Assumption: {
+            /** @description Heading under which it stands. */
+            about: string;
+            /** @description What it is, in kitchen words. */
+            name: string;
+            /** @description Value with its unit. */
+            value: string;
+            /** @description How well it is known. */
+            standing: components["schemas"]["Standing"];
+            /** @description Who says so. */
+            source: string;
         };
         /** @description What one whole minute under pressure would give, with the release of the plan. */
         BandPoint: {
@@ -312,6 +389,11 @@ export interface components {
             usualAim: components["schemas"]["Aim"];
             spots: components["schemas"]["CatalogueSpot"][];
         };
+        /** @description A way in which other cooks choose minutes and release. */
+        CatalogueSchool: {
+            id: string;
+            name: string;
+        };
         /** @description Where the probe goes. */
         CatalogueSpot: {
             id: string;
@@ -322,7 +404,13 @@ export interface components {
             cuts: components["schemas"]["CatalogueCut"][];
             companions: components["schemas"]["CatalogueCompanion"][];
             pots: components["schemas"]["Pot"][];
+            schools: components["schemas"]["CatalogueSchool"][];
         };
+        /**
+         * @description Whether the meat is done.
+         * @enum {unknown}
+         */
+        CheckVerdict: "done" | "short";
         /** @description Something beside the bird. */
         CompanionBody: {
             /** @description Id of the companion. */
@@ -366,6 +454,33 @@ export interface components {
              */
             restMinutes: number;
         };
+        /** @description A textbook case over time. */
+        CourseBody: {
+            /**
+             * Format: double
+             * @description 1 slab, 2 cylinder, 3 sphere, or between.
+             */
+            shapeDimensionality: null | number;
+            /**
+             * Format: double
+             * @description h R / k, 0.001 to 10,000.
+             */
+            biot: null | number;
+        };
+        /** @description Solver and series side by side. */
+        CourseView: {
+            /** @description Times, dimensionless. */
+            fourier: number[];
+            /** @description From the product's solver. */
+            solver: components["schemas"]["Theta"][];
+            /** @description From the series. */
+            exact: components["schemas"]["Theta"][];
+            /**
+             * Format: double
+             * @description Over centre, surface and mean.
+             */
+            largestDifference: number;
+        };
         /** @description A band of curves. */
         CurveBand: {
             p01: number[];
@@ -374,6 +489,24 @@ export interface components {
         };
         /** @enum {unknown} */
         Dimension: "mass" | "length" | "volume" | "temperature" | null;
+        /** @description Where the heat of a cook goes, kJ, and what does not add up. */
+        EnergyView: {
+            /** Format: double */
+            minutes: number;
+            release: components["schemas"]["Release"];
+            /** Format: double */
+            heaterKj: number;
+            /** Format: double */
+            meatKj: number;
+            /** Format: double */
+            potKj: number;
+            /** Format: double */
+            lossesKj: number;
+            /** Format: double */
+            steamKj: number;
+            /** Format: double */
+            residualPercent: number;
+        };
         /** @description State of the server. */
         Health: {
             /** @description "ok" once it is ready. */
@@ -417,6 +550,8 @@ export interface components {
             roomCelsius: number;
             /** @description Units on screen. */
             units: components["schemas"]["UnitSystem"];
+            /** @description Id of the school that the household follows where it is safe; null for what is computed. */
+            defaultSchool?: null | string;
         };
         /** @description Settings and pots. */
         KitchenView: {
@@ -684,6 +819,8 @@ export interface components {
              */
             minutes: null | number;
             release: null | components["schemas"]["ReleaseBody"];
+            /** @description School to follow where it is safe, or "none"; the household's unless given. */
+            school: null | string;
             /**
              * Format: date-time
              * @description When the lid goes on, with offset; gives the answer a clock.
@@ -713,6 +850,21 @@ export interface components {
             /** Format: double */
             value: number;
             unit: string;
+        };
+        /** @description A reading of the thermometer. */
+        ReadingBody: {
+            /** @description Spot of the cut; see /api/catalogue. */
+            spot: null | string;
+            /**
+             * Format: double
+             * @description Reading, °C, -30 to 130.
+             */
+            celsius: null | number;
+            /**
+             * Format: double
+             * @description Minutes since the lid came off, 0 to 60; 1 unless given.
+             */
+            afterOpeningMinutes: null | number;
         };
         Release: {
             kind: components["schemas"]["ReleaseKind"];
@@ -750,6 +902,41 @@ export interface components {
              */
             waterLossPercent: number;
         };
+        /** @description What to do with an opened pot. */
+        RescueAdvice: {
+            /** @description Done or short. */
+            verdict: components["schemas"]["CheckVerdict"];
+            /** @description How to cook on. */
+            method: components["schemas"]["RescueMethod"];
+            /**
+             * Format: double
+             * @description Minutes at pressure, or at a simmer; 0 when done; null when no time that we compute is enough.
+             */
+            minutes: null | number;
+            /** @description In sentences. */
+            why: string[];
+            /** @description The spots after the rescue, or as they are when done. */
+            spots: components["schemas"]["SpotOutcome"][];
+        };
+        /** @description A pot that was opened and measured. */
+        RescueBody: {
+            plan: null | components["schemas"]["PreviewBody"];
+            /**
+             * Format: double
+             * @description Minutes that it was under pressure, 0 to 240.
+             */
+            minutesHeld: null | number;
+            release: null | components["schemas"]["ReleaseBody"];
+            /** @description One to twelve readings. */
+            readings: null | components["schemas"]["ReadingBody"][];
+            /** @description True when dairy or starch is in. */
+            liquidIsThick: null | boolean;
+        };
+        /**
+         * @description How to cook on.
+         * @enum {unknown}
+         */
+        RescueMethod: "none" | "back-under-pressure" | "simmer-covered" | "separate-and-repeat";
         /** @description A kept plan. */
         SavedPlan: {
             /** @description Stable name. */
@@ -837,6 +1024,11 @@ export interface components {
             /** Format: double */
             p99: number;
         };
+        /**
+         * @description How well a figure is known.
+         * @enum {unknown}
+         */
+        Standing: "exact" | "literature" | "estimate" | "index";
         /** @description How tender the meat ends. An index, not a measurement. */
         TendernessOutcome: {
             /**
@@ -851,6 +1043,14 @@ export interface components {
             atBone: number;
             /** @description In kitchen words. */
             label: string;
+        };
+        Theta: {
+            /** Format: double */
+            centre: number;
+            /** Format: double */
+            surface: number;
+            /** Format: double */
+            mean: number;
         };
         /** @description A typical value. */
         TypicalValue: {
@@ -884,14 +1084,24 @@ export interface components {
              */
             fourier: null | number;
         };
-        /** @description (T - T_pot) / (T_0 - T_pot) from the product's own solver on its own mesh. */
+        /** @description (T - T_pot) / (T_0 - T_pot) from the product's own solver on its own mesh, and from the exact series. */
         VerifyView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description At the centre.
+             */
             thetaCentre: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description At the surface.
+             */
             thetaSurface: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Mean over the volume.
+             */
             thetaMean: number;
+            exact: null | components["schemas"]["Theta"];
         };
         /** @description A warning: what to do and why. */
         Warning: {
@@ -1024,39 +1234,6 @@ export interface operations {
             };
         };
     };
-    verifyEngine: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["VerifyBody"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["VerifyView"];
-                };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
-                };
-            };
-        };
-    };
     previewPlan: {
         parameters: {
             query?: never;
@@ -1077,6 +1254,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    rescuePlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RescueBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RescueAdvice"];
                 };
             };
             /** @description Bad Request */
@@ -1425,6 +1635,134 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    verifyEngine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VerifyBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerifyView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    courseOfEngine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    energyOfPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnergyView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    assumptions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Assumption"][];
                 };
             };
         };

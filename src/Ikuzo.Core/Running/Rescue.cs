@@ -1,0 +1,108 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Running;
+
+/// <summary>
+/// "It is open and reads 68 °C: what now?" The readings weigh the possible cooks (Bayes), and the minutes to cook on are those after which
+/// the coldest spot is at 74 °C in 99 of 100 of what is still believed. A thermometer overrules the model only towards more cooking.
+/// </summary>
+public static class Rescue
+{
+    /// <summary>A belief on fewer particles than this is taken again from an ensemble with wider spreads.</summary>
+    public const double LeastEffectiveCount = 24;
+
+    /// <summary>No rescue is longer than this, min.</summary>
+    public const double MostMinutes = 90;
+
+    private const double SeparatedMarginKelvin = 3; // a lump is colder somewhere than where it was read
+    private static readonly double[] Candidates = [.. Enumerable.Range(1, 20), 22, 25, 28, 32, 36, 40, 45, 50, 60, 75, MostMinutes];
+
+    /// <summary>Judges an opened pot and says how to cook on.</summary>
+    /// <param name="request">The pot; at least one reading, each at a spot of the cut.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    /// <exception cref="ArgumentException">There is no reading, or one at a spot that the cut does not have.</exception>
+    public static RescueAdvice Advise(RescueRequest request, CancellationToken cancellation = default)
+    {
+        var readings = Checked(request);
+        var model = ModelBuilder.Build(request.Plan);
+        var held = new Branch(request.MinutesHeld, request.Release);
+        var pot = OpenedPot.Cook(model, ParticleSource.Ensemble, held, readings, cancellation);
+        var belief = Believe(pot, readings);
+        if (belief.EffectiveCount < LeastEffectiveCount)
+        {
+            pot.Dispose();
+            pot = OpenedPot.Cook(model, ParticleSource.Wide, held, readings, cancellation);
+            belief = Believe(pot, readings);
+        }
+
+        using (pot)
+        {
+            var likely = belief.Low(pot.Coldest, 1 - SafetyRule.ShareSafe);
+            var lowest = readings.Min(r => r.Celsius);
+            return likely >= SafetyRule.CoreCelsius && lowest >= SafetyRule.CoreCelsius
+                ? Done(request, pot, belief, likely)
+                : IsLump(request) ? Separate(request, lowest, cancellation)
+                : CookOn(request, pot, belief, likely, lowest, cancellation);
+        }
+    }
+
+    private static ProbeReading[] Checked(RescueRequest request)
+    {
+        var spots = request.Plan.Load.Cut.Spots;
+        return request.Readings.Count == 0 || request.Readings.Any(r => spots.All(s => s.Id != r.SpotId))
+            ? throw new ArgumentException("Every reading needs a spot of the cut, and there must be at least one.", nameof(request))
+            : [.. request.Readings.OrderBy(r => r.AfterOpeningMinutes)];
+    }
+
+    private static Belief Believe(OpenedPot pot, IReadOnlyList<ProbeReading> readings)
+        => Belief.From([.. Enumerable.Range(0, pot.Coldest.Length)
+            .Select(p => readings.Select((r, i) => ProbeError.LogLikelihood(r.Celsius, pot.AtReading[i][p])).Sum())]);
+
+    private static bool IsLump(RescueRequest request) => request.Plan.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
+
+    private static RescueAdvice Done(RescueRequest request, OpenedPot pot, Belief belief, double likely)
+    {
+        var say = new Wording(request.Plan.Units);
+        return new(CheckVerdict.Done, RescueMethod.None, 0,
+            [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."],
+            Spots(request, belief, pot.Spots, pot.Spots));
+    }
+
+    private static RescueAdvice CookOn(RescueRequest request, OpenedPot pot, Belief belief, double likely, double lowest, CancellationToken cancellation)
+    {
+        var release = Ending(request);
+        var outcomes = pot.CookOn(!request.LiquidIsThick, Candidates, release, cancellation);
+        var enough = outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
+        var method = request.LiquidIsThick ? RescueMethod.SimmerCovered : RescueMethod.BackUnderPressure;
+        return Short(request, method, enough, belief, RescueWords.Short(request, method, enough, likely, lowest));
+    }
+
+    // The pieces of a lump, apart at last, are taken as cold throughout as the coldest reading, less a margin.
+    private static RescueAdvice Separate(RescueRequest request, double lowest, CancellationToken cancellation)
+    {
+        var load = request.Plan.Load with { Arrangement = Arrangement.Single };
+        var model = ModelBuilder.Build(request.Plan with { Load = load }) with
+        {
+            StartCelsius = lowest - SeparatedMarginKelvin,
+            Frozen = false,
+        };
+        using var again = OpenedPot.StartAgain(model, ParticleSource.Ensemble, cancellation);
+        var outcomes = again.CookOn(!request.LiquidIsThick, Candidates, Ending(request), cancellation);
+        var belief = Belief.Even(ParticleSource.Ensemble.Count);
+        var enough = outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
+        return Short(request, RescueMethod.SeparateAndRepeat, enough, belief, RescueWords.Separate(request, enough, lowest));
+    }
+
+    private static RescueAdvice Short(RescueRequest request, RescueMethod method, BranchOutcome? enough, Belief belief, IReadOnlyList<string> why)
+        => new(CheckVerdict.Short, method, enough?.Branch.HoldMinutes, why, enough is null ? [] : Spots(request, belief, enough.SpotCelsius, enough.SpotCelsius));
+
+    private static Release Ending(RescueRequest request)
+        => request.LiquidIsThick ? Release.Vent
+            : ReleaseChoice.Spurts(request.Plan) && request.Release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent ? Release.Pulsed
+            : request.Release;
+
+    private static IReadOnlyList<SpotOutcome> Spots(RescueRequest request, Belief belief, IReadOnlyList<float[]> opening, IReadOnlyList<float[]> peak)
+        => [.. request.Plan.Load.Cut.Spots.Select((s, i) => new SpotOutcome(s.Id, s.Where, belief.Spread(opening[i]), belief.Spread(peak[i])))];
+}

@@ -1,0 +1,46 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+
+namespace Ikuzo.Core.Running;
+
+/// <summary>Whether the meat is done.</summary>
+public enum CheckVerdict
+{
+    /// <summary>Every spot is at 74 °C or more, in 99 of 100 such cooks.</summary>
+    Done,
+
+    /// <summary>Not known to be safe: cook on.</summary>
+    Short,
+}
+
+/// <summary>How to cook on.</summary>
+public enum RescueMethod
+{
+    /// <summary>Nothing to do.</summary>
+    None,
+
+    /// <summary>Close the lid and go back under pressure.</summary>
+    BackUnderPressure,
+
+    /// <summary>Simmer with the lid on, without pressure: dairy or starch is in already.</summary>
+    SimmerCovered,
+
+    /// <summary>Take the lump apart, spread the pieces out and go back under pressure.</summary>
+    SeparateAndRepeat,
+}
+
+/// <summary>A pot that was opened, and what the thermometer said.</summary>
+/// <param name="Plan">What went in.</param>
+/// <param name="MinutesHeld">Minutes that it was under pressure, 0 to 240.</param>
+/// <param name="Release">How the pressure was let go.</param>
+/// <param name="Readings">At least one; spots of the cut.</param>
+/// <param name="LiquidIsThick">True when dairy or starch is in, so that the pot would scorch under pressure.</param>
+public sealed record RescueRequest(PlanRequest Plan, double MinutesHeld, Release Release, IReadOnlyList<ProbeReading> Readings, bool LiquidIsThick);
+
+/// <summary>What to do with an opened pot.</summary>
+/// <param name="Verdict">Done or short.</param>
+/// <param name="Method">How to cook on.</param>
+/// <param name="Minutes">Minutes at pressure, or at a simmer; 0 when done; null when no time that we compute is enough.</param>
+/// <param name="Why">In sentences.</param>
+/// <param name="Spots">The spots after the rescue, or as they are when done.</param>
+public sealed record RescueAdvice(CheckVerdict Verdict, RescueMethod Method, double? Minutes, IReadOnlyList<string> Why, IReadOnlyList<SpotOutcome> Spots);

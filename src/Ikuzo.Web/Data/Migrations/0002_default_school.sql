@@ -1,0 +1,1 @@
+ALTER TABLE kitchen ADD COLUMN default_school TEXT;
