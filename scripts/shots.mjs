@@ -26,6 +26,7 @@ const shots = [
   { name: 'counter-night', dark: true, act: (page) => ask(page, '4 duck legs 1 kg to fall apart') },
   { name: 'counter-narrow', width: 390, height: 844, act: (page) => ask(page, 'turkey breast 1.2 kg') },
   { name: 'kitchen', path: '/kitchen' },
+  { name: 'trust', path: '/trust' },
 ]
 
 async function untilReady() {

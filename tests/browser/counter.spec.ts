@@ -57,7 +57,7 @@ test('a cook who chooses another bird, weight and aim gets another answer', asyn
 
 test('dragging the end of the hold shows numbers all the way and says when it is too short', async ({ page }) => {
   const before = await settled(page)
-  const grip = page.locator('.handle-grip')
+  const grip = page.getByTestId('hold-handle').locator('.handle-grip')
   const box = (await grip.boundingBox())!
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
   await page.mouse.down()
@@ -172,7 +172,7 @@ test('measuring the thickness gives a shorter answer, and a wrong entry says how
 
 test('the table under the picture says the same in words and numbers', async ({ page }) => {
   await page.getByText('Show as a table').click()
-  const rows = page.getByRole('table').getByRole('row')
+  const rows = page.getByRole('table', { name: 'Temperatures every five minutes' }).getByRole('row')
   expect(await rows.count()).toBeGreaterThan(6)
   await expect(rows.nth(1)).toContainText('21 °C')
 })
@@ -204,4 +204,21 @@ test('what other cooks would say is judged, and can be tried and left again', as
   await expect(page.getByTestId('verdict')).toContainText('Too short')
   await page.getByRole('button', { name: /Back to Ikuzo/ }).click()
   await expect(minutes(page)).toHaveText(String(own))
+})
+
+test('the release can be dragged and chosen, and says what each way costs', async ({ page }) => {
+  const ways = page.getByRole('table', { name: 'Ways to let the pressure go' })
+  await expect(ways.getByRole('row')).toHaveCount(5)
+  await ways.getByRole('button', { name: 'Vent at once' }).click()
+  await settled(page)
+  await expect(page.getByTestId('release')).toHaveText('Vent at once')
+  const handle = page.getByTestId('release-handle')
+  await handle.focus()
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowRight')
+  await settled(page)
+  await expect(page.getByTestId('release')).toHaveText('Leave it 2 min, then vent')
+  await page.keyboard.press('End')
+  await settled(page)
+  await expect(page.getByTestId('release')).toHaveText('Leave it until the pin drops')
 })

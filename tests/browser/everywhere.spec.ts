@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 
-const views = ['/', '/kitchen']
+const views = ['/', '/kitchen', '/trust']
 
 for (const view of views) {
   for (const colorScheme of ['light', 'dark'] as const) {

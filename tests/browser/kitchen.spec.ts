@@ -9,6 +9,7 @@ test('a pot is added, changed, removed and brought back', async ({ page }) => {
   const pot = page.getByRole('listitem').filter({ hasText: 'Cauldron' })
   await expect(pot).toContainText('380 ml')
   await pot.getByRole('button', { name: 'Change' }).click()
+  await expect(page.getByLabel('What you call it')).toBeFocused()
   await page.getByLabel('Least liquid, by its manual').fill('2 cups')
   await page.getByLabel('Power, W').fill('1300')
   await page.getByRole('button', { name: 'Save' }).click()
@@ -19,6 +20,18 @@ test('a pot is added, changed, removed and brought back', async ({ page }) => {
   await expect(pot).toBeVisible()
   await pot.getByRole('button', { name: 'Remove' }).click()
   await expect(pot).toHaveCount(0)
+})
+
+test('the way of the household is followed where it is safe', async ({ page }) => {
+  await page.goto('/kitchen')
+  const way = page.getByLabel('Minutes and release')
+  const saved = page.waitForResponse((r) => r.url().endsWith('/api/kitchen') && r.request().method() === 'PUT')
+  await way.selectOption('Vent at once')
+  await saved
+  await page.goto('/')
+  await expect(page.getByTestId('release')).toHaveText('Vent at once')
+  await page.goto('/kitchen')
+  await way.selectOption('What Ikuzo computes')
 })
 
 test('a pot that cannot be is refused in words', async ({ page }) => {

@@ -86,8 +86,9 @@ public sealed record Warning(string Code, WarningLevel Level, string Text, strin
 /// <param name="Release">The way.</param>
 /// <param name="Minutes">Minutes it needs to be safe and as tender as wanted; null when it never gets there.</param>
 /// <param name="TotalMinutes">From lid-on to opening, nominal cook, min.</param>
+/// <param name="ReleaseMinutes">From the end of the hold to opening, nominal cook, min.</param>
 /// <param name="WaterLossPercent">Water lost, nominal cook, percent of raw weight.</param>
-public sealed record ReleaseOption(Release Release, double? Minutes, double TotalMinutes, double WaterLossPercent);
+public sealed record ReleaseOption(Release Release, double? Minutes, double TotalMinutes, double ReleaseMinutes, double WaterLossPercent);
 
 /// <summary>The answer: minutes, release and what they lead to.</summary>
 public sealed record Plan

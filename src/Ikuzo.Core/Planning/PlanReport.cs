@@ -44,7 +44,7 @@ internal static class PlanReport
     }
 
     public static ReleaseOption Option(ScoutedRelease scouted)
-        => new(scouted.Release, scouted.Minutes, Round(scouted.TotalMinutes), Round(scouted.WaterLossPercent));
+        => new(scouted.Release, scouted.Minutes, Round(scouted.TotalMinutes), Round(scouted.ReleaseMinutes), Round(scouted.WaterLossPercent));
 
     private static IEnumerable<Warning> AfterComputing(PlanRequest request, DetailedRun run, double? safe, TendernessOutcome tenderness)
     {

@@ -21,26 +21,20 @@ public static class Planner
             ? Follow(request.School, request, cancellation)
             : ComputeOwn(request, cancellation);
 
-    // The way of the household is followed where it is safe. It never beats a stop.
-    private static Plan Follow(string school, PlanRequest request, CancellationToken cancellation)
+    // The way of the household is followed where it is safe. It never beats a stop. A school about the release alone gets the minutes that
+    // its release needs.
+    private static Plan Follow(string id, PlanRequest request, CancellationToken cancellation)
     {
         var own = ComputeOwn(request, cancellation);
-        if (own.Minutes is null || own.Schools.FirstOrDefault(s => s.Id == school) is not { } saying)
+        if (own.Minutes is null || Schools.Of(request).FirstOrDefault(s => s.School.Id == id) is not { } saying)
         {
             return own;
         }
 
-        if (saying.Verdict == SchoolVerdict.Short)
-        {
-            return own with { Warnings = [.. own.Warnings, Warnings.SchoolNotFollowed(saying)] };
-        }
-
-        var followed = ComputeOwn(request with { Minutes = saying.Minutes, Release = saying.Release }, cancellation);
-        return followed with
-        {
-            RecommendedMinutes = own.RecommendedMinutes,
-            Warnings = [.. followed.Warnings, Warnings.SchoolFollowed(saying, own)],
-        };
+        var followed = ComputeOwn(request with { Minutes = saying.Minutes, Release = saying.School.Release }, cancellation);
+        return followed.ChanceSafe >= SafetyRule.ShareSafe && followed.Warnings.All(w => w.Code != Warnings.TooShortCode)
+            ? followed with { RecommendedMinutes = own.RecommendedMinutes, Warnings = [.. followed.Warnings, Warnings.SchoolFollowed(saying, own)] }
+            : own with { Warnings = [.. own.Warnings, Warnings.SchoolNotFollowed(saying)] };
     }
 
     private static Plan ComputeOwn(PlanRequest request, CancellationToken cancellation)

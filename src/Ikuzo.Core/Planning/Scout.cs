@@ -7,8 +7,9 @@ namespace Ikuzo.Core.Planning;
 /// <param name="Release">The release.</param>
 /// <param name="Minutes">Minutes until the cautious cook is safe and the nominal one as tender as wanted; null if not within the limit.</param>
 /// <param name="TotalMinutes">From lid-on to opening at those minutes, nominal.</param>
+/// <param name="ReleaseMinutes">From the end of the hold to opening, nominal.</param>
 /// <param name="WaterLossPercent">Water lost at those minutes, nominal.</param>
-public sealed record ScoutedRelease(Release Release, double? Minutes, double TotalMinutes, double WaterLossPercent);
+public sealed record ScoutedRelease(Release Release, double? Minutes, double TotalMinutes, double ReleaseMinutes, double WaterLossPercent);
 
 /// <summary>
 /// Finds roughly how long each release needs, with one block of particles: lane i is the nominal cook with release i, lane i + 4 the
@@ -88,6 +89,7 @@ internal static class Scout
                 block.ColdestCelsius()[lane + Releases],
                 block.Tenderness()[lane],
                 block.ElapsedSeconds[lane] / 60,
+                block.ReleaseSeconds[lane] / 60,
                 block.WaterLossPercent()[lane]);
             Done = _after.Cautious >= SafetyRule.CoreCelsius && _after.Tenderness >= leastTenderness;
         }
@@ -104,12 +106,13 @@ internal static class Scout
                 release,
                 Done ? Math.Ceiling(Mix(before.Minutes, after.Minutes)) : null,
                 Mix(before.Total, after.Total),
+                Mix(before.Release, after.Release),
                 Mix(before.Loss, after.Loss));
         }
 
         private static double Crossing(double from, double to, double level)
             => from >= level || to <= from ? 0 : Math.Min(1, (level - from) / (to - from));
 
-        private sealed record Sample(double Minutes, double Cautious, double Tenderness, double Total, double Loss);
+        private sealed record Sample(double Minutes, double Cautious, double Tenderness, double Total, double Release, double Loss);
     }
 }

@@ -44,9 +44,12 @@ internal static class Warnings
         "Put less in, or use a stronger pot.",
         "With this load the heater may never bring the pot to pressure.");
 
+    /// <summary>Code of the stop of minutes that are not safe.</summary>
+    public const string TooShortCode = "too-short";
+
     /// <summary>The stop of minutes that the cook chose and that are not safe.</summary>
     public static Warning TooShort(double chance, Spread98 coldest, double? safeMinimum, Wording say) => new(
-        "too-short",
+        TooShortCode,
         WarningLevel.Stop,
         safeMinimum is { } least ? Inv($"Set at least {least:0} min.") : "Choose another way to let the steam out, or thinner pieces.",
         Inv($"In {Math.Max(1, (1 - chance) * 100):0} of 100 such cooks the middle would not reach {say.Temperature(SafetyRule.CoreCelsius)}; it could be as low as {say.AtLeast(coldest.P01)}."));
@@ -59,18 +62,18 @@ internal static class Warnings
         "Being safe in the thickest part takes longer than this aim allows.");
 
     /// <summary>The note that the household's usual way was not followed.</summary>
-    public static Warning SchoolNotFollowed(SchoolOutcome school) => new(
+    public static Warning SchoolNotFollowed(Saying saying) => new(
         "school-not-followed",
         WarningLevel.Note,
-        $"Your usual way, “{school.Name}”, was not followed.",
-        Inv($"It would set {school.Minutes:0} min. {school.Consequence}"));
+        $"Your usual way, “{saying.School.Name}”, was not followed.",
+        "It would not be safe in 99 of 100 such cooks.");
 
     /// <summary>The note that the household's usual way was followed.</summary>
-    public static Warning SchoolFollowed(SchoolOutcome school, Plan own) => new(
+    public static Warning SchoolFollowed(Saying saying, Plan own) => new(
         "school-followed",
         WarningLevel.Note,
-        $"These are the minutes of your usual way, “{school.Name}”.",
-        Inv($"By itself Ikuzo would set {own.Minutes:0} min. {school.Consequence}"));
+        $"This is your usual way, “{saying.School.Name}”.",
+        Inv($"By itself Ikuzo would set {own.Minutes:0} min."));
 
     /// <summary>The caution of a middle that is slow through the danger zone.</summary>
     public static Warning SlowThroughDanger(double minutes) => new(

@@ -9,9 +9,9 @@ public class ConductionBatchTests
     private static readonly Lane Film = Lanes.All(600);
     private static readonly Lane Steam = Lanes.All(115);
 
-    private static ConductionBatch Frozen(double halfThicknessMetres, double e, double bone = 0)
+    private static ConductionBatch Frozen(double halfThicknessMetres, double e, double bone = 0, int shells = ConductionMesh.Shells)
     {
-        var body = new ConductionBatch();
+        var body = new ConductionBatch(shells);
         body.Shape(Lanes.All(halfThicknessMetres), Lanes.All(e), Tissue.ChickenLegSkin.Material, Lane.One, bone);
         body.Reset(Lanes.All(-18));
         return body;
@@ -47,12 +47,12 @@ public class ConductionBatchTests
     [InlineData(0.012)]
     [InlineData(0.018)]
     [InlineData(0.03)]
-    public void Step_Halved_MovesTheCoreByLessThanThreeTenths(double half)
+    public void StepAndMesh_Halved_MoveTheCoreByLessThanThreeTenths(double half)
     {
         var step = ConductionMesh.StepSeconds(half, 1.4e-7);
-        double Core(double seconds, double of)
+        double Core(double seconds, double of, int shells = ConductionMesh.Shells)
         {
-            var body = Frozen(half, 1.6, 0.3);
+            var body = Frozen(half, 1.6, 0.25, shells);
             var previous = 0.0;
             for (var t = 0.0; t < of - 1e-9; t += seconds)
             {
@@ -65,6 +65,31 @@ public class ConductionBatchTests
 
         var until = Math.Round(half * half / 1.4e-7 * 0.8 / 60) * 60;
         Assert.Equal(Core(step / 2, until), Core(step, until), 0.3);
+        Assert.Equal(Core(step / 2, until, 2 * ConductionMesh.Shells), Core(step, until), 0.3);
+    }
+
+    [Theory]
+    [InlineData(0.012, 1)]
+    [InlineData(0.018, 1)]
+    [InlineData(0.03, 1)]
+    [InlineData(0.02, 2.4)]
+    public void Thawing_OnTheProductsMesh_IsWithinFivePercentOfAFineOne(double half, double e)
+    {
+        double Seconds(int shells, double step)
+        {
+            var body = Frozen(half, e, shells: shells);
+            var (seconds, previous) = (0.0, 0.0);
+            for (; body.CentreCelsius()[0] < 0; seconds += step)
+            {
+                body.Step(Lanes.All(step), Lanes.All(previous), Film, Steam);
+                previous = step;
+            }
+
+            return seconds;
+        }
+
+        var fine = Seconds(8 * ConductionMesh.Shells, 0.5);
+        Assert.Equal(fine, Seconds(ConductionMesh.Shells, ConductionMesh.StepSeconds(half, 1.4e-7)), fine * 0.05);
     }
 
     [Theory]

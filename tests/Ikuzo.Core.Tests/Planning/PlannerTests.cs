@@ -91,12 +91,31 @@ public class PlannerTests
         Assert.True(Minutes(3000) > Minutes(0));
     }
 
-    [Fact]
-    public void Plan_ForPullingAndFalling_TakesAtLeastAsLongAsForSlicing()
+    public static TheoryData<string> Legs() => [.. CutCatalogue.All.Where(c => c.Part is Part.Thigh or Part.Leg or Part.Drumstick).Select(c => c.Id)];
+
+    [Theory]
+    [MemberData(nameof(Legs))]
+    public void Plan_ForPullingAndFalling_TakesAtLeastAsLongAsForSlicing(string id)
     {
-        double Minutes(Aim aim) => Planner.Compute(Request("chicken-leg-quarter", pieces: 3) with { Aim = aim, Release = Release.Natural }).Minutes!.Value;
+        double Minutes(Aim aim) => Planner.Compute(Request(id, pieces: 3) with { Aim = aim, Release = Release.Natural }).Minutes!.Value;
         Assert.True(Minutes(Aim.Slice) <= Minutes(Aim.Pull));
         Assert.True(Minutes(Aim.Pull) <= Minutes(Aim.FallApart));
+    }
+
+    [Theory]
+    [InlineData("chicken-breast-boneless")]
+    [InlineData("chicken-breast-bone-in")]
+    [InlineData("turkey-breast-boneless")]
+    [InlineData("turkey-crown")]
+    [InlineData("duck-breast-boneless")]
+    public void Plan_OfBreast_IsNeverPastItsWindowWithoutSayingSo(string id)
+    {
+        foreach (var state in Enum.GetValues<MeatState>())
+        {
+            var plan = Planner.Compute(Request(id, CutCatalogue.Find(id)!.MaxKg.Value, state) with { Aim = Aim.Slice });
+            var past = plan.Tenderness?.Index > CutCatalogue.Find(id)!.Window.SliceMost;
+            Assert.Equal(past, plan.Warnings.Any(w => w.Code == "past-window"));
+        }
     }
 
     [Fact]
@@ -135,10 +154,20 @@ public class PlannerTests
         Assert.DoesNotContain(plan.Warnings, w => w.Text.Contains("mm") || w.Because.Contains("°C"));
     }
 
-    [Fact]
-    public void Band_ByMinutes_OnlyRises()
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void SafeMinimum_OfWhatWasMeasured_IsNeverLongerThanOfTheSameFromItsWeight(string id)
     {
-        var band = Planner.Compute(Request("chicken-breast-boneless", pieces: 4)).Band;
+        var weighed = Request(id);
+        var measured = weighed with { Load = weighed.Load with { ThicknessMm = weighed.Load.ThicknessMetres * 1000 } };
+        Assert.True(Planner.Compute(measured).SafeMinimumMinutes <= Planner.Compute(weighed).SafeMinimumMinutes);
+    }
+
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void Band_ByMinutes_OnlyRises(string id)
+    {
+        var band = Planner.Compute(Request(id)).Band;
         Assert.All(band.Zip(band.Skip(1)), p =>
         {
             Assert.True(p.Second.ColdestP01 >= p.First.ColdestP01);

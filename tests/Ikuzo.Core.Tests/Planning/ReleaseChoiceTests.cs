@@ -33,21 +33,21 @@ public class ReleaseChoiceTests
     [Fact]
     public void Best_TakesTheLeastJuiceLost()
     {
-        ScoutedRelease juicy = new(Release.Natural, 10, 40, 28), quick = new(Release.Vent, 12, 35, 31);
+        ScoutedRelease juicy = new(Release.Natural, 10, 40, 5, 28), quick = new(Release.Vent, 12, 35, 5, 31);
         Assert.Equal(juicy, ReleaseChoice.Best([quick, juicy]));
     }
 
     [Fact]
     public void Best_OfEqualJuice_TakesTheQuicker()
     {
-        ScoutedRelease slow = new(Release.Natural, 10, 45, 30), quick = new(Release.Vent, 12, 35, 30.2);
+        ScoutedRelease slow = new(Release.Natural, 10, 45, 5, 30), quick = new(Release.Vent, 12, 35, 5, 30.2);
         Assert.Equal(quick, ReleaseChoice.Best([slow, quick]));
     }
 
     [Fact]
     public void Best_IgnoresWhatIsNeverSafe()
     {
-        ScoutedRelease never = new(Release.Natural, null, 140, 1), safe = new(Release.Vent, 12, 35, 40);
+        ScoutedRelease never = new(Release.Natural, null, 140, 5, 1), safe = new(Release.Vent, 12, 35, 5, 40);
         Assert.Equal(safe, ReleaseChoice.Best([never, safe]));
         Assert.Null(ReleaseChoice.Best([never]));
     }

@@ -898,6 +898,11 @@ export interface components {
             totalMinutes: number;
             /**
              * Format: double
+             * @description From the end of the hold to opening, nominal cook, min.
+             */
+            releaseMinutes: number;
+            /**
+             * Format: double
              * @description Water lost, nominal cook, percent of raw weight.
              */
             waterLossPercent: number;

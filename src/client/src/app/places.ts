@@ -1,7 +1,8 @@
-import { mdiPotSteamOutline, mdiSilverwareForkKnife } from '@mdi/js'
+import { mdiPotSteamOutline, mdiScaleBalance, mdiSilverwareForkKnife } from '@mdi/js'
 
 /** What the rail shows. */
 export const places = [
   { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife },
   { name: 'kitchen', title: 'Kitchen', icon: mdiPotSteamOutline },
+  { name: 'trust', title: 'Trust', icon: mdiScaleBalance },
 ] as const

@@ -6,6 +6,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('@/features/kitchen/KitchenPage.vue') },
+    { path: '/trust', name: 'trust', component: () => import('@/features/trust/TrustPage.vue') },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })

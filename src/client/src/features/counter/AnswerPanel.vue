@@ -68,7 +68,7 @@ const clock = computed(() =>
           <dd class="word">{{ plan.tenderness?.label }}</dd>
         </div>
       </dl>
-      <v-btn v-if="trying" class="reset" @click="emit('reset')"
+      <v-btn :class="['reset', { idle: !trying }]" :disabled="!trying" @click="emit('reset')"
         >Back to Ikuzo’s {{ plan.recommendedMinutes ?? '…' }} min</v-btn
       >
     </template>
@@ -162,6 +162,9 @@ const clock = computed(() =>
 .reset {
   margin-top: 10px;
   text-decoration: underline;
+}
+.idle {
+  visibility: hidden;
 }
 .no-answer {
   font-family: var(--display);

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
-import type { Request, SavedPlan } from '@/api/types'
+import type { Release, Request, SavedPlan } from '@/api/types'
 import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import AnswerPanel from './AnswerPanel.vue'
 import AskField from './AskField.vue'
 import HeatPicture from './HeatPicture.vue'
 import KeptPlans from './KeptPlans.vue'
+import ReleaseList from './ReleaseList.vue'
 import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
-import { useCatalogue } from './useCatalogue'
 import { useDraft } from './useDraft'
 import { usePreview } from './usePreview'
 import WarningList from './WarningList.vue'
@@ -36,8 +38,16 @@ const asked = computed<Request | null>(() =>
 )
 const { plan, refusal, busy, stale } = usePreview(asked)
 const minutes = computed(() => draft.value.request.minutes ?? plan.value?.minutes ?? null)
-const stops = computed(() => plan.value?.warnings.filter((w) => w.level === 'stop') ?? [])
-const others = computed(() => plan.value?.warnings.filter((w) => w.level !== 'stop') ?? [])
+const release = computed<Release | null>(() => {
+  const tried = draft.value.request.release
+  return tried?.kind ? { kind: tried.kind, restMinutes: tried.restMinutes ?? 0 } : (plan.value?.release ?? null)
+})
+// What rarely changes while minutes are tried is not drawn again.
+const stops = sameWhileEqual(() => plan.value?.warnings.filter((w) => w.level === 'stop') ?? [])
+const others = sameWhileEqual(() => plan.value?.warnings.filter((w) => w.level !== 'stop') ?? [])
+const schools = sameWhileEqual(() => plan.value?.schools ?? [])
+const releases = sameWhileEqual(() => plan.value?.releases ?? [])
+const plannedRelease = sameWhileEqual(() => plan.value?.release ?? null)
 const suggestion = computed(() => {
   const cut = findCut(draft.value.request.load.cut)
   const pieces = draft.value.request.load.pieces ?? 1
@@ -45,6 +55,7 @@ const suggestion = computed(() => {
 })
 
 const tryMinutes = (value: number) => change({ minutes: value })
+const tryRelease = (release: Release) => change({ release, minutes: draft.value.request.minutes })
 const reset = () => change({ minutes: null, release: null })
 const nudge = (by: number) => minutes.value !== null && tryMinutes(Math.max(0, minutes.value + by))
 const confirm = (code: string) => change({ confirmed: [...(draft.value.request.confirmed ?? []), code] })
@@ -77,6 +88,7 @@ useShortcuts({
       :pots="pots"
       :units="units"
       :unit-system="unitSystem"
+      :pot-id="draft.potId"
       :thickness-mm="plan?.thicknessMm ?? null"
     />
     <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
@@ -91,13 +103,16 @@ useShortcuts({
           :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
         />
+        <ReleaseList :options="releases" :chosen="plannedRelease" @choose="change({ release: $event })" />
       </div>
       <HeatPicture
-        v-if="plan.curve && minutes !== null"
+        v-if="plan.curve && minutes !== null && release"
         class="right"
         :plan="plan"
         :minutes="minutes"
+        :release="release"
         :units="units"
+        @release="tryRelease"
         @drag="tryMinutes"
         @nudge="nudge"
       />
@@ -111,7 +126,7 @@ useShortcuts({
     <SchoolList
       v-if="plan"
       :class="{ stale }"
-      :schools="plan.schools"
+      :schools="schools"
       @follow="change({ minutes: $event.minutes, release: $event.release })"
     />
     <KeptPlans ref="kept" :request="question" :suggestion="suggestion" @open="openPlan" />

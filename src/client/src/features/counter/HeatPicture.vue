@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, useId, useTemplateRef } from 'vue'
-import type { Plan } from '@/api/types'
+import { computed, ref, useId, useTemplateRef } from 'vue'
+import type { Plan, Release } from '@/api/types'
+import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { text, type Units } from '@/shared/units/format'
-import { drawHeat, heatRows, margin, SAFE_CELSIUS, stagesOf } from './heat'
+import { drawHeat, heatRows, margin, releaseAt, restOf, SAFE_CELSIUS, stagesOf } from './heat'
+import HeatHandle from './HeatHandle.vue'
 import MinutesRibbon from './MinutesRibbon.vue'
 
-/** Temperature over minutes since lid-on. The end of the hold is a handle: pointer, touch, arrow keys. */
-const props = defineProps<{ plan: Plan; minutes: number; units: Units }>()
-const emit = defineEmits<{ drag: [number]; nudge: [number]; drop: [] }>()
+/** Temperature over minutes since lid-on. The ends of the hold and of the release are handles: pointer, touch, arrow keys. */
+const props = defineProps<{ plan: Plan; minutes: number; release: Release; units: Units }>()
+const emit = defineEmits<{ drag: [number]; nudge: [number]; release: [Release] }>()
 const frame = useTemplateRef<HTMLElement>('frame')
 const { width } = useElementSize(frame, { width: 640, height: 0 })
 const height = computed(() => (width.value < 480 ? 260 : 330))
@@ -20,44 +22,29 @@ const most = computed(() => Math.max(1, props.plan.band[props.plan.band.length -
 const drawing = computed(() => drawHeat(props.plan, Math.max(width.value, 300), height.value))
 const stages = computed(() => stagesOf(props.plan, props.minutes, drawing.value.end))
 const handleX = computed(() => drawing.value.x(drawing.value.pressure + props.minutes))
+const rest = computed(() => restOf(props.plan, props.release))
+const releaseX = computed(() => drawing.value.x(drawing.value.pressure + props.minutes + (rest.value?.now ?? 0)))
 const yTicks = computed(() => [0, 25, 50, 100].filter((t) => t >= (drawing.value.y.domain()[0] ?? 0)))
 const xTicks = computed(() => drawing.value.x.ticks(Math.max(3, Math.round(width.value / 110))))
-const rows = computed(() => heatRows(props.plan))
+const band = sameWhileEqual(() => props.plan.band)
+const tableOpen = ref(false)
+const rows = computed(() => (tableOpen.value ? heatRows(props.plan) : []))
 const shownMost = computed(() => Math.min(most.value, Math.floor(drawing.value.end - drawing.value.pressure)))
 
 // Where the schools stand, as far as the ribbon reaches.
-const notches = computed(() =>
+const notches = sameWhileEqual(() =>
   [...new Set(props.plan.schools.map((s) => s.minutes))].filter((m) => m <= shownMost.value),
 )
 
+/** Where minutes under pressure stand in the picture. */
+const atMinute = computed(() => {
+  const { x, pressure } = drawing.value
+  return (minutes: number) => x(pressure + minutes)
+})
 const clamp = (minutes: number) => Math.min(most.value, Math.max(0, Math.round(minutes)))
-function dragTo(event: PointerEvent) {
-  if (event.buttons === 0) return
-  const svg = (event.currentTarget as Element).closest('svg')!
-  const at = drawing.value.x.invert(event.clientX - svg.getBoundingClientRect().left) - drawing.value.pressure
-  emit('drag', clamp(at))
-}
-function grab(event: PointerEvent) {
-  const handle = event.currentTarget as Element
-  handle.setPointerCapture(event.pointerId)
-  dragTo(event)
-}
-const keys: Record<string, number> = {
-  ArrowLeft: -1,
-  ArrowDown: -1,
-  ArrowRight: 1,
-  ArrowUp: 1,
-  PageDown: -5,
-  PageUp: 5,
-}
-function key(event: KeyboardEvent) {
-  const step = keys[event.key]
-  if (step !== undefined) emit('nudge', step)
-  else if (event.key === 'Home') emit('drag', 0)
-  else if (event.key === 'End') emit('drag', shownMost.value)
-  else return
-  event.preventDefault()
-}
+const dragHold = (at: number) => emit('drag', clamp(drawing.value.x.invert(at) - drawing.value.pressure))
+const setRest = (minutes: number) => emit('release', releaseAt(props.plan, minutes))
+const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.value.pressure - props.minutes)
 </script>
 
 <template>
@@ -114,41 +101,41 @@ function key(event: KeyboardEvent) {
           {{ units.temperature(SAFE_CELSIUS).number }}°
         </text>
       </g>
-      <g
-        class="handle"
-        role="slider"
-        tabindex="0"
-        aria-label="Minutes under pressure"
-        :aria-valuenow="minutes"
-        aria-valuemin="0"
-        :aria-valuemax="shownMost"
-        :aria-valuetext="`${minutes} minutes`"
+      <HeatHandle
+        v-if="rest"
+        :x="releaseX"
+        :top="margin.top"
+        :bottom="height - margin.bottom"
+        :grip-y="margin.top + 6"
+        :text="rest.text"
+        label="Minutes until the vent is opened"
+        :now="rest.now"
+        :most="rest.most"
+        :words="rest.words"
+        data-testid="release-handle"
+        @drag="dragRest"
+        @nudge="setRest(rest.now + $event)"
+        @home="setRest(0)"
+        @end="setRest(rest.most)"
+      />
+      <HeatHandle
+        :x="handleX"
+        :top="margin.top"
+        :bottom="height - margin.bottom"
+        :grip-y="height - margin.bottom - 62"
+        :text="String(minutes)"
+        label="Minutes under pressure"
+        :now="minutes"
+        :most="shownMost"
+        :words="`${minutes} minutes`"
         data-testid="hold-handle"
-        @pointerdown="grab"
-        @pointermove="dragTo"
-        @pointerup="emit('drop')"
-        @keydown="key"
-      >
-        <rect
-          :x="handleX - 24"
-          :y="margin.top"
-          width="48"
-          :height="height - margin.top - margin.bottom"
-          class="handle-reach"
-        />
-        <line :x1="handleX" :x2="handleX" :y1="margin.top - 4" :y2="height - margin.bottom" />
-        <rect :x="handleX - 19" :y="height - margin.bottom - 62" width="38" height="44" rx="10" class="handle-grip" />
-        <text :x="handleX" :y="height - margin.bottom - 34">{{ minutes }}</text>
-      </g>
+        @drag="dragHold"
+        @nudge="emit('nudge', $event)"
+        @home="emit('drag', 0)"
+        @end="emit('drag', shownMost)"
+      />
     </svg>
-    <MinutesRibbon
-      :band="plan.band"
-      :minutes="minutes"
-      :most="shownMost"
-      :notches="notches"
-      :x="(m) => drawing.x(drawing.pressure + m)"
-      :width="width"
-    />
+    <MinutesRibbon :band="band" :minutes="minutes" :most="shownMost" :notches="notches" :x="atMinute" :width="width" />
     <ul class="legend" aria-hidden="true">
       <li>
         <svg width="26" height="12"><line x2="26" y1="6" y2="6" class="pot" /></svg> pot
@@ -164,7 +151,7 @@ function key(event: KeyboardEvent) {
         <svg width="14" height="12"><path d="M2,11l5,-8l5,8z" fill="currentColor" /></svg> other cooks
       </li>
     </ul>
-    <details class="as-table">
+    <details class="as-table" @toggle="tableOpen = ($event.target as HTMLDetailsElement).open">
       <summary>Show as a table</summary>
       <table>
         <caption class="sr-only">

@@ -43,7 +43,7 @@ const summary = computed(() =>
     <g v-for="(label, i) in labels" :key="label">
       <text :x="(cells[0]?.left ?? 60) - 8" :y="i * track + 14" class="label">{{ label }}</text>
     </g>
-    <g v-for="cell in cells" :key="cell.minutes">
+    <g v-for="cell in cells" :key="cell.minutes" v-memo="[cell]">
       <rect
         :x="cell.left"
         y="2"

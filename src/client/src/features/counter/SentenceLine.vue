@@ -18,13 +18,14 @@ const props = defineProps<{
   pots: readonly Pot[]
   units: Units
   unitSystem: UnitSystem
+  potId: string | null
   thicknessMm: number | null
 }>()
 
-const request = computed(() => props.actions.draft.value.request)
+const request = computed(() => props.actions.untried.value)
 const load = computed(() => request.value.load)
 const cut = computed(() => props.cuts.find((c) => c.id === load.value.cut))
-const pot = computed(() => props.pots.find((p) => p.id === props.actions.draft.value.potId) ?? props.pots[0])
+const pot = computed(() => props.pots.find((p) => p.id === props.potId) ?? props.pots[0])
 const pieces = computed(() => load.value.pieces ?? 1)
 const name = computed(() => (pieces.value === 1 ? cut.value?.name : cut.value?.plural) ?? '…')
 const weight = computed(() => text(props.units.mass(load.value.totalKg ?? 0)))

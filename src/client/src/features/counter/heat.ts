@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
-import type { Plan } from '@/api/types'
+import type { Plan, Release } from '@/api/types'
 
 export const SAFE_CELSIUS = 74
 
@@ -25,6 +25,31 @@ export function stagesOf(plan: Plan, minutesHeld: number, end: number): Stage[] 
     { id: 'release', title: 'letting go', from: over, to: opened },
     { id: 'open', title: 'open', from: opened, to: end },
   ]
+}
+
+/** Where the handle of the release stands, in minutes after the hold; null for a load that cannot be rested and vented. */
+export function restOf(plan: Plan, release: Release) {
+  const most = plan.releases.find((r) => r.release.kind === 'natural')?.releaseMinutes
+  if (most === undefined || !plan.releases.some((r) => r.release.kind === 'vent')) return null
+  const whole = Math.round(most)
+  switch (release.kind) {
+    case 'natural':
+      return { now: whole, most: whole, text: 'pin', words: 'until the pin drops' }
+    case 'rest-then-vent': {
+      const now = Math.min(whole, release.restMinutes)
+      return { now, most: whole, text: String(now), words: `${now} minutes, then vent` }
+    }
+    default:
+      return { now: 0, most: whole, text: 'vent', words: 'vent at once' }
+  }
+}
+
+/** The release of a handle left at some minutes after the hold. */
+export function releaseAt(plan: Plan, minutes: number): Release {
+  const most = restOf(plan, { kind: 'natural', restMinutes: 0 })?.most ?? 0
+  const rest = Math.round(minutes)
+  if (rest <= 0) return { kind: 'vent', restMinutes: 0 }
+  return rest >= most ? { kind: 'natural', restMinutes: 0 } : { kind: 'rest-then-vent', restMinutes: rest }
 }
 
 /** Everything that the heat picture draws, as numbers and paths: no component, no page. */

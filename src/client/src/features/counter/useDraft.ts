@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import type { AskView, Cut, Request } from '@/api/types'
+import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 
 /** What is on the Counter: the question, and which pot of the household it is for. */
 export interface Draft {
@@ -15,6 +16,9 @@ const first: Draft = {
 /** The question on the Counter. It outlives a reload; nothing that was typed is lost. */
 export function useDraft() {
   const draft = useLocalStorage<Draft>('ikuzo.counter', first)
+
+  /** The question without the minutes and release that are being tried. */
+  const untried = sameWhileEqual<Request>(() => ({ ...draft.value.request, minutes: null, release: null }))
 
   function change(part: Partial<Request>) {
     draft.value = { ...draft.value, request: { ...draft.value.request, minutes: null, ...part } }
@@ -63,7 +67,7 @@ export function useDraft() {
     draft.value = { request, potId: potId ?? draft.value.potId }
   }
 
-  return { draft, change, changeLoad, chooseCut, usePot, take, open }
+  return { draft, untried, change, changeLoad, chooseCut, usePot, take, open }
 }
 
 export type DraftActions = ReturnType<typeof useDraft>

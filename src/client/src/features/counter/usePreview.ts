@@ -2,24 +2,30 @@ import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import { asBody, type Plan, type Request } from '@/api/types'
 
+const restMs = 120
+
 /**
  * The plan for a question, asked again whenever the question changes. At most one request is under way; while it is, only the newest
- * question waits, and what it overtook is never sent.
+ * question waits, and what it overtook is never sent. While a finger only tries minutes or a release, the band that is already here shows
+ * the numbers, and the server is asked once the finger rests.
  */
 export function usePreview(request: Ref<Request | null>) {
   const plan = shallowRef<Plan | null>(null)
   const refusal = ref<string | null>(null)
-  const busy = ref(false)
+  const asking = ref(false)
+  const resting = ref(false)
+  const busy = computed(() => asking.value || resting.value)
+  let timer: ReturnType<typeof setTimeout> | undefined
   const answered = ref('')
   let waiting: Request | null = null
   let stopped = false
 
   async function ask(question: Request) {
-    if (busy.value) {
+    if (asking.value) {
       waiting = question
       return
     }
-    busy.value = true
+    asking.value = true
     try {
       const answer = unwrap(await api.POST('/api/plans/preview', { body: asBody(question) })) as Plan
       plan.value = answer
@@ -29,7 +35,7 @@ export function usePreview(request: Ref<Request | null>) {
       plan.value = null
       refusal.value = error instanceof Error ? error.message : 'The server did not answer.'
     } finally {
-      busy.value = false
+      asking.value = false
     }
     if (waiting !== null && !stopped) {
       const next = waiting
@@ -38,9 +44,22 @@ export function usePreview(request: Ref<Request | null>) {
     }
   }
 
-  watch(request, (question) => question && void ask(question), { immediate: true, deep: true })
-  onScopeDispose(() => (stopped = true))
-  /** True while the plan on screen is the answer to another question; minutes that are tried do not make it another. */
+  function askWhenCalm(question: Request) {
+    clearTimeout(timer)
+    resting.value = plan.value !== null && meat(question) === answered.value
+    if (!resting.value) return void ask(question)
+    timer = setTimeout(() => {
+      resting.value = false
+      void ask(question)
+    }, restMs)
+  }
+
+  watch(request, (question) => question && askWhenCalm(question), { immediate: true })
+  onScopeDispose(() => {
+    stopped = true
+    clearTimeout(timer)
+  })
+  /** True while the plan on screen is the answer to another question; minutes and releases that are tried do not make it another. */
   const stale = computed(() => plan.value !== null && request.value !== null && answered.value !== meat(request.value))
   return { plan, refusal, busy, stale }
 }
@@ -48,6 +67,6 @@ export function usePreview(request: Ref<Request | null>) {
 /** The question without what may be tried or passes by itself, so that two of them can be compared. */
 function meat(question: Request): string {
   const { load, pot, ...rest } = question
-  const lasting = { ...rest, minutes: null, lidOnAt: null }
+  const lasting = { ...rest, minutes: null, release: null, lidOnAt: null }
   return JSON.stringify([load, pot, Object.entries(lasting).sort(([a], [b]) => a.localeCompare(b))])
 }

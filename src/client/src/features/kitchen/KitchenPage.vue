@@ -4,12 +4,15 @@ import { computed, ref } from 'vue'
 import type { Pot, PotBody } from '@/api/types'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text } from '@/shared/units/format'
 import PotForm from './PotForm.vue'
 import { useKitchen } from './useKitchen'
 
 const { query, settings, pots, units, unitSystem, saveSettings, savePot, removePot, restorePot, switchUnits } =
   useKitchen()
+const { schools } = useCatalogue()
+const ways = computed(() => [{ id: 'none', name: 'What Ikuzo computes' }, ...schools.value])
 const editing = ref<string | null>(null)
 const removed = ref<Pot | null>(null)
 const refusal = ref<string | null>(null)
@@ -71,6 +74,15 @@ const change = (part: object) => attempt(() => saveSettings.mutateAsync({ ...set
           :shown="text(units.temperature(settings.roomCelsius))"
           @read="change({ roomCelsius: $event })"
         />
+        <label class="way">
+          <span>Minutes and release, where safe</span>
+          <select
+            :value="settings.defaultSchool ?? 'none'"
+            @change="change({ defaultSchool: ($event.target as HTMLSelectElement).value })"
+          >
+            <option v-for="way in ways" :key="way.id" :value="way.id">{{ way.name }}</option>
+          </select>
+        </label>
         <v-btn class="tall" variant="outlined" @click="switchUnits"
           >{{ unitSystem === 'us' ? 'Pounds, cups, °F' : 'Grams, millilitres, °C' }}: switch</v-btn
         >
@@ -144,6 +156,20 @@ h2 {
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
   gap: 14px;
   margin: 12px 0;
+}
+.way {
+  display: grid;
+  font-size: 0.9rem;
+}
+.way select {
+  min-height: 48px;
+  padding: 0 12px;
+  font: inherit;
+  font-size: 1rem;
+  color: inherit;
+  background: rgb(var(--v-theme-surface));
+  border: 1px solid rgba(var(--v-theme-on-background), 0.5);
+  border-radius: 8px;
 }
 .tall {
   min-height: 48px;

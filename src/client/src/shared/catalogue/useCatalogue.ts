@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
 
-/** Cuts and companions that a plan can be made of. */
+/** What a plan can be made of, and how other cooks go about it. */
 export function useCatalogue() {
   const query = useQuery({
     queryKey: ['catalogue'],
@@ -11,6 +11,7 @@ export function useCatalogue() {
   })
   const cuts = computed(() => query.data.value?.cuts ?? [])
   const companions = computed(() => query.data.value?.companions ?? [])
+  const schools = computed(() => query.data.value?.schools ?? [])
   const findCut = (id: string | null | undefined) => cuts.value.find((c) => c.id === id)
-  return { cuts, companions, findCut }
+  return { cuts, companions, schools, findCut }
 }

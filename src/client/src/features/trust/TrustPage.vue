@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useDraft } from '@/features/counter/useDraft'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import AssumptionList from './AssumptionList.vue'
+import CoursePicture from './CoursePicture.vue'
+import EnergyBar from './EnergyBar.vue'
+import { useAssumptions, useEnergy } from './useTrust'
+
+/** How far to trust this: the solver against the textbook, the books of one cook, and what is known and what is not. */
+const { draft } = useDraft()
+const { findCut } = useCatalogue()
+const request = computed(() => draft.value.request)
+const cook = computed(() => {
+  const { pieces, cut } = request.value.load
+  const found = findCut(cut)
+  return found ? `${pieces} ${pieces === 1 ? found.name : found.plural}` : 'this cook'
+})
+const { data: energy, error } = useEnergy(request)
+const { data: assumptions } = useAssumptions()
+const limits = [
+  'A probe in the coldest spot overrules all of this, always towards more cooking.',
+  'Bone, cartilage and the cavity of a bird are simplified to two spots with their own size and shape.',
+  'A pot that leaks, scorches or holds another pressure than its manual says is not seen. What you write down is.',
+  'Tenderness and juice are for comparing cooks; they are not promises.',
+  'Very soon after lid-on, while the warm layer is thinner than a sixth of the meat, the surface is less exact. No verdict is taken then.',
+]
+</script>
+
+<template>
+  <article class="trust">
+    <h1>How far to trust this</h1>
+    <p class="lead">
+      Ikuzo computes how heat walks into the meat, 256 times over, each time with a slightly thicker piece, a weaker
+      pot, a colder fridge. “Safe in 99 of 100” means that at least 99 of 100 of those cooks reach 74 °C (165 °F) at the
+      coldest spot before the lid opens. Below you can check the arithmetic, and see what it rests on.
+    </p>
+    <section aria-labelledby="textbook">
+      <h2 id="textbook">Our solver against the textbook</h2>
+      <CoursePicture />
+    </section>
+    <section aria-labelledby="energy">
+      <h2 id="energy">The heat of {{ cook }}, added up</h2>
+      <EnergyBar v-if="energy" :energy="energy" />
+      <p v-else-if="error" role="alert">{{ error.message }}</p>
+    </section>
+    <section aria-labelledby="known">
+      <h2 id="known">What we know and what we guess</h2>
+      <AssumptionList v-if="assumptions" :assumptions="assumptions" />
+    </section>
+    <section aria-labelledby="limits">
+      <h2 id="limits">Where it ends</h2>
+      <ul class="limits">
+        <li v-for="limit in limits" :key="limit">{{ limit }}</li>
+      </ul>
+    </section>
+  </article>
+</template>
+
+<style scoped>
+.trust {
+  max-width: 980px;
+  display: grid;
+  gap: 26px;
+}
+h1,
+h2 {
+  font-family: var(--display);
+  font-weight: 560;
+  line-height: 1.15;
+}
+.lead {
+  font-size: 1.1rem;
+  max-width: 68ch;
+  margin: 0;
+}
+.limits {
+  padding-left: 1.2em;
+  max-width: 70ch;
+}
+</style>

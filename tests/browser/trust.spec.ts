@@ -1,0 +1,22 @@
+import { expect, test } from '@playwright/test'
+
+test('a reader picks a shape and sees how close the solver is to the textbook', async ({ page }) => {
+  await page.goto('/trust')
+  const difference = page.getByTestId('difference').locator('b')
+  const percent = async () => parseFloat(await difference.innerText())
+  await expect(difference).toBeVisible()
+  expect(await percent()).toBeLessThan(0.2)
+  const slab = page.waitForResponse((r) => r.url().endsWith('/api/engine/course'))
+  await page.getByRole('slider', { name: 'Shape dimensionality E' }).fill('1')
+  await slab
+  await expect(page.getByText('a slab')).toBeVisible()
+  expect(await percent()).toBeLessThan(0.2)
+})
+
+test('the heat of the cook on the Counter is added up, and every figure says who says so', async ({ page }) => {
+  await page.goto('/trust')
+  expect(parseFloat(await page.getByTestId('residual').innerText())).toBeLessThan(0.5)
+  await page.getByRole('button', { name: /published/ }).click()
+  await expect(page.getByText('Choi and Okos (1986)')).toBeVisible()
+  await expect(page.getByText('half an hour for leg meat')).toHaveCount(0)
+})
