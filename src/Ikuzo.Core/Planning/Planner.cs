@@ -9,8 +9,8 @@ namespace Ikuzo.Core.Planning;
 /// </remarks>
 public static class Planner
 {
-    private static readonly double[] NodeShares = [0, 0.35, 0.7, 0.9, 1.1, 1.35, 1.7];
-    private const double LeastBandMinutes = 10;
+    private static readonly double[] SharesUpTo = [0, 0.35, 0.7, 0.9], SharesBeyond = [0.15, 0.5, 1];
+    private const double LeastBandMinutes = 10, BandBeyond = 0.7, MostBandBeyondMinutes = 20;
     private const int MostCorrections = 5;
 
     /// <summary>Computes a plan. Deterministic: the same request gives the same plan.</summary>
@@ -108,9 +108,10 @@ public static class Planner
     private static double[] Nodes(PlanRequest request, ScoutedRelease best, IReadOnlyList<Saying> sayings)
     {
         var around = Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
-        var last = Math.Max(Math.Round(around * NodeShares[^1]), Math.Ceiling(request.Minutes ?? 0));
+        var beyond = Math.Min(MostBandBeyondMinutes, around * BandBeyond);
+        var last = Math.Max(Math.Round(around + beyond), Math.Ceiling(request.Minutes ?? 0));
         var others = sayings.Where(s => s.Minutes is not null && s.School.Release == best.Release).Select(s => s.Minutes!.Value).Where(m => m <= last);
-        return [.. NodeShares.Select(s => Math.Round(around * s)).Concat(others).Append(last).Distinct().Order()];
+        return [.. SharesUpTo.Select(s => Math.Round(around * s)).Concat(SharesBeyond.Select(s => Math.Round(around + beyond * s))).Concat(others).Append(last).Distinct().Order()];
     }
 
     private static double CurveMinutes(Branch branch, ScoutedRelease best)

@@ -158,7 +158,7 @@ public class PlannerTests
     [MemberData(nameof(Ids))]
     public void SafeMinimum_OfWhatWasMeasured_IsNeverLongerThanOfTheSameFromItsWeight(string id)
     {
-        var weighed = Request(id);
+        var weighed = Request(id) with { Release = Release.Natural };
         var measured = weighed with { Load = weighed.Load with { ThicknessMm = weighed.Load.ThicknessMetres * 1000 } };
         Assert.True(Planner.Compute(measured).SafeMinimumMinutes <= Planner.Compute(weighed).SafeMinimumMinutes);
     }
