@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Pots;
 
 namespace Ikuzo.Core.Planning;
 
@@ -167,6 +168,9 @@ public sealed record Plan
 
     /// <summary>What other cooks would set, each computed for this load.</summary>
     public IReadOnlyList<SchoolOutcome> Schools { get; init; } = [];
+
+    /// <summary>How the load sits in the pot.</summary>
+    public required FitOutcome Fit { get; init; }
 
     /// <summary>Warnings, stops first.</summary>
     public required IReadOnlyList<Warning> Warnings { get; init; }

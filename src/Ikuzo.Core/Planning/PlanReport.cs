@@ -38,6 +38,7 @@ internal static class PlanReport
             Curve = Curve(run),
             Band = [.. band.Points.Select(Rounded)],
             Liquid = Liquid(request, run),
+            Fit = Pots.Fit.Of(request),
             Releases = [.. scouted.Select(Option)],
             Warnings = [.. AfterComputing(request, run, safe, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
         };

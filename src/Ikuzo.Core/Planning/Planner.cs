@@ -131,6 +131,7 @@ public static class Planner
         HeldCelsius = model.HeldCelsius,
         BoilingCelsius = model.BoilingCelsius,
         ThicknessMm = request.Load.ThicknessMetres * 1000,
+        Fit = Pots.Fit.Of(request),
         Releases = [.. scouted.Select(PlanReport.Option)],
         Warnings = [.. stops, .. Warnings.Of(request)],
     };

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 
@@ -17,7 +18,7 @@ internal static class Warnings
 
     private static readonly Rule[] BeforeTheLid =
     [
-        OverCapacity, LowLiquid, OverFill, Lump, LumpNotFrozen, Giblets, FrozenAllowed, RoomTemperature, UnusualWeight, DuckFat, Altitude, Unmeasured, Spurts,
+        OverCapacity, DoesNotFit, LowLiquid, OverFill, Lump, LumpNotFrozen, Giblets, FrozenAllowed, RoomTemperature, UnusualWeight, DuckFat, Altitude, Unmeasured, Spurts,
     ];
 
     /// <summary>Warnings that need no computation, stops first.</summary>
@@ -86,6 +87,14 @@ internal static class Warnings
         ? new("over-capacity", WarningLevel.Stop, "Use a bigger pot, or cook it in two batches.",
             Inv($"Together it takes about {Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}."))
         : null;
+
+    private static Warning? DoesNotFit(PlanRequest r, Wording say)
+    {
+        var fit = Fit.Of(r);
+        return CannotGoIn(r) || fit.Verdict == FitVerdict.Fits ? null
+            : fit.Verdict == FitVerdict.Tight ? new("tight-fit", WarningLevel.Caution, "Check that the lid closes without touching it, and have a sling to lift it.", fit.Why)
+            : Checkable(r, "does-not-fit", $"Try it {string.Join(", or ", fit.Alternatives)}. Never force the lid.", fit.Why);
+    }
 
     private static Warning? LowLiquid(PlanRequest r, Wording say) => r.Liquid < r.Pot.MinimumLiquidMl - 0.5
         ? new("low-liquid", WarningLevel.Stop, $"Add {say.Volume(r.Pot.MinimumLiquidMl - r.Liquid)} of thin liquid.",

@@ -29,6 +29,15 @@ public sealed record PotModel
 
     /// <summary>Heat carried off by air and steam before the valve closes, J.</summary>
     public required double PurgeJoule { get; init; }
+
+    /// <summary>Inner diameter, m.</summary>
+    public required double InnerDiameterMetres { get; init; }
+
+    /// <summary>Height from the floor of the pot to the underside of the lid, m.</summary>
+    public required double UsableHeightMetres { get; init; }
+
+    /// <summary>Height of the rack, m. Estimate.</summary>
+    public double RackMetres { get; init; } = 0.025;
 }
 
 /// <summary>Defaults by capacity, for a pot of which the cook knows no more.</summary>
@@ -44,6 +53,8 @@ public static class PotDefaults
     private static readonly double[] MinimumMl = [250, 250, 375, 500];
     private static readonly double[] ShellJoulePerKelvin = [1250, 1900, 2500, 3000];
     private static readonly double[] LossWattPerKelvin = [1.1, 1.5, 1.9, 2.2];
+    private static readonly double[] InnerDiameterMetres = [0.185, 0.220, 0.240, 0.260];
+    private static readonly double[] UsableHeightMetres = [0.125, 0.160, 0.185, 0.200];
     private static readonly double[] PurgeJoule = [22_000, 34_000, 45_000, 55_000];
 
     /// <summary>A pot of a capacity with everything else at its default.</summary>
@@ -56,6 +67,8 @@ public static class PotDefaults
         ShellJoulePerKelvin = Interpolate(ShellJoulePerKelvin, capacityLitres),
         LossWattPerKelvin = Interpolate(LossWattPerKelvin, capacityLitres),
         PurgeJoule = Interpolate(PurgeJoule, capacityLitres),
+        InnerDiameterMetres = Interpolate(InnerDiameterMetres, capacityLitres),
+        UsableHeightMetres = Interpolate(UsableHeightMetres, capacityLitres),
     };
 
     private static double Interpolate(double[] values, double litres)

@@ -5,7 +5,7 @@ import type { Warning } from '@/api/types'
 
 const props = defineProps<{ warnings: readonly Warning[] }>()
 const emit = defineEmits<{ confirm: [string] }>()
-const checkable = new Set(['giblets', 'lump'])
+const checkable = new Set(['giblets', 'lump', 'does-not-fit'])
 const icons = { stop: mdiAlertOctagonOutline, caution: mdiAlertOutline, note: mdiInformationOutline }
 const words = { stop: 'Stop', caution: 'Look out', note: 'Good to know' }
 const hard = computed(() => props.warnings.filter((w) => w.level !== 'note'))

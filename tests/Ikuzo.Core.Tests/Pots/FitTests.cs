@@ -1,0 +1,64 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Tests.Pots;
+
+public class FitTests
+{
+    private static PlanRequest Request(string cut, double kg, double litres, Placement placement = Placement.Rack, int pieces = 1) => new()
+    {
+        Pot = PotDefaults.For(litres),
+        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg * pieces, Placement = placement },
+    };
+
+    [Theory]
+    [InlineData("chicken-whole", 1.5, 5.7, FitVerdict.Fits)]
+    [InlineData("chicken-whole", 1.8, 3, FitVerdict.DoesNotFit)]
+    [InlineData("chicken-whole", 2.6, 5.7, FitVerdict.DoesNotFit)]
+    [InlineData("duck-whole", 2.2, 5.7, FitVerdict.DoesNotFit)]
+    [InlineData("duck-whole", 2.2, 8, FitVerdict.Tight)]
+    [InlineData("turkey-whole", 4.5, 8, FitVerdict.DoesNotFit)]
+    [InlineData("turkey-crown", 2.0, 8, FitVerdict.Fits)]
+    [InlineData("chicken-thigh-bone-in", 0.18, 3, FitVerdict.Fits)]
+    public void Of_BirdsInPots_IsWhatACookWouldFind(string cut, double kg, double litres, FitVerdict verdict)
+        => Assert.Equal(verdict, Fit.Of(Request(cut, kg, litres)).Verdict);
+
+    [Fact]
+    public void Of_ABirdThatDoesNotGoIn_SaysWhatWould()
+    {
+        var fit = Fit.Of(Request("chicken-whole", 2.2, 5.7));
+        Assert.Equal(FitVerdict.DoesNotFit, fit.Verdict);
+        Assert.Contains("without the rack", fit.Alternatives);
+        Assert.NotEqual(FitVerdict.DoesNotFit, Fit.Of(Request("chicken-whole", 2.2, 5.7, Placement.InLiquid)).Verdict);
+    }
+
+    [Fact]
+    public void Of_TwoPoussins_GoIntoALargePotOnly()
+    {
+        Assert.NotEqual(FitVerdict.DoesNotFit, Fit.Of(Request("poussin-whole", 0.45, 10, pieces: 2)).Verdict);
+        Assert.Equal(FitVerdict.DoesNotFit, Fit.Of(Request("poussin-whole", 0.45, 3, pieces: 2)).Verdict);
+    }
+
+    [Theory]
+    [InlineData("chicken-whole")]
+    [InlineData("turkey-whole")]
+    [InlineData("duck-crown")]
+    public void Of_AHeavierBirdOrSmallerPot_NeverFitsBetter(string cut)
+    {
+        for (var kg = 0.8; kg < 6; kg += 0.4)
+        {
+            Assert.True(Fit.Of(Request(cut, kg + 0.4, 8)).Verdict >= Fit.Of(Request(cut, kg, 8)).Verdict);
+            Assert.True(Fit.Of(Request(cut, kg, 5.7)).Verdict >= Fit.Of(Request(cut, kg, 8)).Verdict);
+        }
+    }
+
+    [Fact]
+    public void Plan_OfABirdThatDoesNotGoIn_StopsUntilTheCookHasTried()
+    {
+        var request = Request("chicken-whole", 2.4, 5.7);
+        Assert.Contains(Planner.Compute(request).Warnings, w => w is { Code: "does-not-fit", Level: WarningLevel.Stop });
+        Assert.Contains(Planner.Compute(request with { Confirmed = ["does-not-fit"] }).Warnings, w => w is { Code: "does-not-fit", Level: WarningLevel.Note });
+    }
+}
