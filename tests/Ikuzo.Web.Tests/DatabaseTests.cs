@@ -60,7 +60,7 @@ public sealed class DatabaseTests : IDisposable
     {
         var database = new Database(_folder);
         DbUp.DeployChanges.To.SqliteDatabase($"Data Source={database.Path}")
-            .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => name.Contains(".Migrations.") && string.CompareOrdinal(name[(name.IndexOf(".Migrations.") + 12)..], newest) <= 0)
+            .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => name.Split(".Migrations.") is [_, var script] && string.CompareOrdinal(script, newest) <= 0)
             .LogTo(new DbUp.Engine.Output.NoOpUpgradeLog()).Build().PerformUpgrade();
         await using (var before = await database.OpenAsync(TestContext.Current.CancellationToken))
         {

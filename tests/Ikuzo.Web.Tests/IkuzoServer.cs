@@ -48,6 +48,12 @@ public sealed class IkuzoServer : WebApplicationFactory<Program>
 
     public Task<(int Status, JsonNode? Body)> PostAsync(string path, object body) => SendAsync(HttpMethod.Post, path, body);
 
+    public async Task<string> PostTextAsync(string path, object body)
+    {
+        using var response = await Http.PostAsJsonAsync(path, body, TestContext.Current.CancellationToken);
+        return await response.EnsureSuccessStatusCode().Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+    }
+
     public Task<(int Status, JsonNode? Body)> GetAsync(string path) => SendAsync(HttpMethod.Get, path);
 
     protected override void ConfigureWebHost(IWebHostBuilder builder)

@@ -5,6 +5,9 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>Which possible cooks to compute: a whole number of lane blocks of standard normal draws.</summary>
 public sealed class ParticleSource
 {
+    /// <summary>Of a scout, the first particle that is cautious.</summary>
+    internal const int FirstCautious = Lanes.Width / 2;
+
     private const double WideFactor = 1.8; // a tuning number: three standard deviations of thickness become more than five
 
     private readonly Func<Uncertain, int, double> _draw;
@@ -25,7 +28,7 @@ public sealed class ParticleSource
     /// A scout of one block: the first half of the lanes is nominal, the second half cautious (thicker, flatter, colder, a worse
     /// conductor at lower pressure).
     /// </summary>
-    public static ParticleSource Scout { get; } = new(Lanes.Width, (q, i) => i < Lanes.Width / 2 ? 0 : Cautious(q));
+    public static ParticleSource Scout { get; } = new(Lanes.Width, (q, i) => i < FirstCautious ? 0 : Cautious(q));
 
     /// <summary>Only the nominal cook, repeated in every lane of one block.</summary>
     public static ParticleSource Nominal { get; } = new(Lanes.Width, (_, _) => 0);

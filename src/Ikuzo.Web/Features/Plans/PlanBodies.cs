@@ -35,6 +35,40 @@ public sealed record LoadBody
 
     /// <summary>Where they lie; on the rack unless given.</summary>
     public Placement? Placement { get; init; }
+
+    /// <summary>Checks meat that must be there.</summary>
+    internal static void Check(FieldErrors errors, LoadBody? load, string at)
+    {
+        if (load is null)
+        {
+            errors.Add(at, "is missing.");
+            return;
+        }
+
+        if (load.Cut is null || CutCatalogue.Find(load.Cut) is null)
+        {
+            errors.Add($"{at}.cut", load.Cut is null ? "is missing." : "is not a cut that we know; see /api/catalogue.");
+        }
+
+        errors.RequiredRange($"{at}.pieces", load.Pieces, 1, MeatLoad.MostPieces, "");
+        errors.RequiredRange($"{at}.totalKg", load.TotalKg, MeatLoad.LeastKg, MeatLoad.MostKg, "kg");
+        errors.Range($"{at}.thicknessMm", load.ThicknessMm, MeatLoad.LeastThicknessMm, MeatLoad.MostThicknessMm, "mm");
+        var (coldest, warmest) = load.State == MeatState.Frozen ? (-40.0, -2.0) : (-1.0, 40.0);
+        errors.Range($"{at}.startCelsius", load.StartCelsius, coldest, warmest, "°C in this state");
+    }
+
+    /// <summary>The meat for Core. Only for a body without errors.</summary>
+    internal MeatLoad ToLoad() => new()
+    {
+        Cut = CutCatalogue.Find(Cut!)!,
+        State = State ?? MeatState.Chilled,
+        StartCelsius = StartCelsius,
+        Pieces = Pieces!.Value,
+        TotalKg = TotalKg!.Value,
+        ThicknessMm = ThicknessMm,
+        Arrangement = Arrangement ?? Core.Planning.Arrangement.Single,
+        Placement = Placement ?? Core.Cooking.Placement.Rack,
+    };
 }
 
 /// <summary>Something beside the bird.</summary>
@@ -110,7 +144,7 @@ public sealed record PreviewBody
         errors.Range($"{at}minutes", Minutes, 0, 240, "min");
         CheckRelease(errors, $"{at}release", Release);
         errors.KnownSchool($"{at}school", School);
-        CheckLoad(errors, at);
+        LoadBody.Check(errors, Load, $"{at}load");
         CheckLists(errors, at);
         if (LidOnAt is { Year: < 2000 or > 2200 })
         {
@@ -128,26 +162,6 @@ public sealed record PreviewBody
         {
             errors.Add($"{field}.kind", "is missing.");
         }
-    }
-
-    private void CheckLoad(FieldErrors errors, string at)
-    {
-        if (Load is null)
-        {
-            errors.Add($"{at}load", "is missing.");
-            return;
-        }
-
-        if (Load.Cut is null || CutCatalogue.Find(Load.Cut) is null)
-        {
-            errors.Add($"{at}load.cut", Load.Cut is null ? "is missing." : "is not a cut that we know; see /api/catalogue.");
-        }
-
-        errors.RequiredRange($"{at}load.pieces", Load.Pieces, 1, MeatLoad.MostPieces, "");
-        errors.RequiredRange($"{at}load.totalKg", Load.TotalKg, MeatLoad.LeastKg, MeatLoad.MostKg, "kg");
-        errors.Range($"{at}load.thicknessMm", Load.ThicknessMm, MeatLoad.LeastThicknessMm, MeatLoad.MostThicknessMm, "mm");
-        var (coldest, warmest) = Load.State == MeatState.Frozen ? (-40.0, -2.0) : (-1.0, 40.0);
-        errors.Range($"{at}load.startCelsius", Load.StartCelsius, coldest, warmest, "°C in this state");
     }
 
     private void CheckLists(FieldErrors errors, string at)
@@ -174,17 +188,7 @@ public sealed record PreviewBody
         Pot = Pot?.ToModel() ?? pot,
         AltitudeMetres = AltitudeMetres ?? kitchen.AltitudeMetres,
         RoomCelsius = RoomCelsius ?? kitchen.RoomCelsius,
-        Load = new MeatLoad
-        {
-            Cut = CutCatalogue.Find(Load!.Cut!)!,
-            State = Load.State ?? MeatState.Chilled,
-            StartCelsius = Load.StartCelsius,
-            Pieces = Load.Pieces!.Value,
-            TotalKg = Load.TotalKg!.Value,
-            ThicknessMm = Load.ThicknessMm,
-            Arrangement = Load.Arrangement ?? Arrangement.Single,
-            Placement = Load.Placement ?? Placement.Rack,
-        },
+        Load = Load!.ToLoad(),
         LiquidMl = LiquidMl,
         Companions = [.. (Companions ?? []).Select(c => new CompanionLoad(CompanionCatalogue.Find(c.Id!)!, c.Grams!.Value))],
         Aim = Aim,

@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dishes/solve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solveDish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/preview": {
         parameters: {
             query?: never;
@@ -276,6 +292,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lineup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["makeLineUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lineup/ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lineUpCalendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -362,6 +410,13 @@ export interface components {
              * @description Tenderness index, median.
              */
             tenderness: number;
+        };
+        /** @description An item that nothing works for. */
+        Blame: {
+            /** @description The item to blame. */
+            key: string;
+            /** @description Why, and what to do. */
+            why: string;
         };
         /** @description A companion as clients see it. */
         CatalogueCompanion: {
@@ -489,6 +544,70 @@ export interface components {
         };
         /** @enum {unknown} */
         Dimension: "mass" | "length" | "volume" | "temperature" | null;
+        /** @description A dish to arrange. */
+        DishBody: {
+            pot: null | components["schemas"]["PotBody"];
+            /**
+             * Format: double
+             * @description Altitude, m, -100 to 4,500; the household's unless given.
+             */
+            altitudeMetres: null | number;
+            /** @description One to eight items. */
+            items: null | components["schemas"]["DishItemBody"][];
+        };
+        /** @description One thing in a dish: meat with its load, or a companion with its id and grams. */
+        DishItemBody: {
+            /** @description Name of the item, unique within the dish; at most 40 characters. */
+            key: null | string;
+            kind: null | components["schemas"]["ItemKind"];
+            load: null | components["schemas"]["LoadBody"];
+            aim: null | components["schemas"]["Aim"];
+            /** @description Id of the companion. */
+            id: null | string;
+            /**
+             * Format: double
+             * @description Amount of the companion, g, 1 to 5,000.
+             */
+            grams: null | number;
+            size: null | components["schemas"]["PieceSize"];
+        };
+        /** @description One time under the lid. */
+        DishStage: {
+            /** @description Keys of what goes in. */
+            items: string[];
+            /**
+             * Format: double
+             * @description Minutes under pressure.
+             */
+            minutes: number;
+            /** @description How the pressure is let go. */
+            release: components["schemas"]["Release"];
+            /**
+             * Format: double
+             * @description Thin liquid, ml.
+             */
+            liquidMl: number;
+            /** @description Why like this. */
+            why: string;
+            /** @description How each comes out. */
+            outcomes: components["schemas"]["ItemOutcome"][];
+            /** @description From lid-on to pressure, min. */
+            toPressureMinutes: components["schemas"]["LikelyAndLate"];
+            /** @description From the end of the hold to opening, min. */
+            releaseMinutes: components["schemas"]["LikelyAndLate"];
+            /** @description From lid-on to opening, min. */
+            totalMinutes?: components["schemas"]["LikelyAndLate"];
+        };
+        /** @description An arrangement as clients see it. */
+        DishView: {
+            /** @description In order; empty when nothing works. */
+            stages: components["schemas"]["DishStage"][];
+            totalMinutes: null | components["schemas"]["LikelyAndLate"];
+            runnerUp: null | components["schemas"]["StageOrder"];
+            impossible: null | components["schemas"]["Blame"];
+            /** @description Changes that would take fewer stages. */
+            suggestions: components["schemas"]["Suggestion"][];
+        };
         /** @description Where the heat of a cook goes, kJ, and what does not add up. */
         EnergyView: {
             /** Format: double */
@@ -507,6 +626,30 @@ export interface components {
             /** Format: double */
             residualPercent: number;
         };
+        /** @description How the load sits in the pot. */
+        FitOutcome: {
+            /** @description Fits, tight or not. */
+            verdict: components["schemas"]["FitVerdict"];
+            /** @description In one sentence. */
+            why: string;
+            /** @description What would fit, nearest first; empty when it fits. */
+            alternatives: string[];
+            /**
+             * Format: double
+             * @description Longest way across of one piece as it lies, mm; 0 for small pieces.
+             */
+            lengthMm: number;
+            /**
+             * Format: double
+             * @description Height of one piece as it lies, mm; 0 for small pieces.
+             */
+            heightMm: number;
+        };
+        /**
+         * @description Whether something goes into the pot with the lid clear of it.
+         * @enum {unknown}
+         */
+        FitVerdict: "fits" | "tight" | "does-not-fit";
         /** @description State of the server. */
         Health: {
             /** @description "ok" once it is ready. */
@@ -534,6 +677,27 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @enum {unknown} */
+        ItemKind: "meat" | "companion" | null;
+        /** @description An item after a stage. */
+        ItemOutcome: {
+            /** @description The item. */
+            key: string;
+            /** @description In its window, under or over. */
+            verdict: components["schemas"]["ItemVerdict"];
+            /**
+             * Format: double
+             * @description Coldest spot at opening, 1st percentile, °C; null for what is not meat.
+             */
+            coldestP01: null | number;
+            /** @description True when it may stay in the pot for the stages that follow. */
+            staysIn: boolean;
+        };
+        /**
+         * @description How an item comes out of a stage.
+         * @enum {unknown}
+         */
+        ItemVerdict: "in-window" | "under" | "over";
         /** @description The household's kitchen, without its pots. */
         KitchenSettings: {
             /** @description What the household calls it; at most 60 characters. */
@@ -564,6 +728,67 @@ export interface components {
              * @description Boiling point at this altitude, °C.
              */
             boilingCelsius: number;
+        };
+        /** @description Likely and late. */
+        LikelyAndLate: {
+            /** Format: double */
+            p50: number;
+            /** Format: double */
+            p95: number;
+        };
+        /** @description The whole meal back from eating time. */
+        LineUp: {
+            /**
+             * Format: date-time
+             * @description When the first task starts; null when there is no arrangement.
+             */
+            startBy: null | string;
+            /** @description In the order of their start. */
+            tasks: components["schemas"]["LineUpTask"][];
+            /** @description What does not work, in words; empty when all is well. */
+            conflicts: string[];
+        };
+        /** @description A meal to schedule back from the table. */
+        LineUpBody: {
+            dish: null | components["schemas"]["MealBody"];
+            /**
+             * Format: date-time
+             * @description When it is eaten, with offset.
+             */
+            serveAt: null | string;
+            /**
+             * Format: date-time
+             * @description The moment from which on there is time; the present one unless given.
+             */
+            now: null | string;
+            /** @description Time zone in which instants are written, as in "Europe/Vienna"; the offset of serveAt unless given. */
+            timeZone: null | string;
+        };
+        /**
+         * @description What a task needs.
+         * @enum {unknown}
+         */
+        LineUpLane: "hands" | "pot" | "oven" | "fridge";
+        /** @description One thing to do, or to wait for. */
+        LineUpTask: {
+            /** @description Unique within the line-up. */
+            id: string;
+            /** @description What it needs. */
+            lane: components["schemas"]["LineUpLane"];
+            /**
+             * Format: date-time
+             * @description From.
+             */
+            start: string;
+            /**
+             * Format: date-time
+             * @description To, at Start or later.
+             */
+            end: string;
+            /** @description What to do. */
+            text: string;
+            /** @description True when the cook can do nothing else. */
+            handsOn: boolean;
         };
         /** @description The liquid of the cook. */
         LiquidOutcome: {
@@ -614,6 +839,35 @@ export interface components {
             /** Format: double */
             p01: number;
         };
+        /** @description A dish with what happens before and after the pot. */
+        MealBody: {
+            /** @description True to brown the meat first. */
+            brown: null | boolean;
+            /**
+             * Format: double
+             * @description Minutes under the grill at the end, 0 to 60.
+             */
+            crispMinutes: null | number;
+            /**
+             * Format: double
+             * @description Hours in a marinade, 0 to 48.
+             */
+            marinadeHours: null | number;
+            /**
+             * Format: double
+             * @description Minutes that the meat rests, 0 to 60; 5 unless given.
+             */
+            restMinutes: null | number;
+            thaw: null | components["schemas"]["ThawWay"];
+            pot: null | components["schemas"]["PotBody"];
+            /**
+             * Format: double
+             * @description Altitude, m, -100 to 4,500; the household's unless given.
+             */
+            altitudeMetres: null | number;
+            /** @description One to eight items. */
+            items: null | components["schemas"]["DishItemBody"][];
+        };
         /** @enum {unknown} */
         MeatState: "chilled" | "frozen" | "room" | null;
         MedianOnly: {
@@ -652,6 +906,8 @@ export interface components {
             /** Format: double */
             max: number;
         };
+        /** @enum {unknown} */
+        PieceSize: "small" | "usual" | "large" | null;
         /** @enum {unknown} */
         Placement: "rack" | "in-liquid" | "on-bed" | null;
         /** @description The answer: minutes, release and what they lead to. */
@@ -719,6 +975,8 @@ export interface components {
             releases?: components["schemas"]["ReleaseOption"][];
             /** @description What other cooks would set, each computed for this load. */
             schools?: components["schemas"]["SchoolOutcome"][];
+            /** @description How the load sits in the pot. */
+            fit: components["schemas"]["FitOutcome"];
             /** @description Warnings, stops first. */
             warnings: components["schemas"]["Warning"][];
         };
@@ -866,9 +1124,14 @@ export interface components {
              */
             afterOpeningMinutes: null | number;
         };
+        /** @description A way of letting the pressure go. */
         Release: {
+            /** @description Which way. */
             kind: components["schemas"]["ReleaseKind"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Minutes left alone before venting, for ReleaseKind.RestThenVent; otherwise 0.
+             */
             restMinutes: number;
         };
         /** @description A release to try. */
@@ -880,7 +1143,10 @@ export interface components {
              */
             restMinutes: null | number;
         };
-        /** @enum {unknown} */
+        /**
+         * @description How the pressure is let go.
+         * @enum {unknown}
+         */
         ReleaseKind: "natural" | "rest-then-vent" | "vent" | "pulsed";
         /** @description What another way of letting the pressure go would cost. */
         ReleaseOption: {
@@ -1029,11 +1295,30 @@ export interface components {
             /** Format: double */
             p99: number;
         };
+        /** @description Stages in order. */
+        StageOrder: {
+            /** @description The stages. */
+            stages: components["schemas"]["DishStage"][];
+            /** @description All stages and the time between them, min. */
+            totalMinutes: components["schemas"]["LikelyAndLate"];
+        };
         /**
          * @description How well a figure is known.
          * @enum {unknown}
          */
         Standing: "exact" | "literature" | "estimate" | "index";
+        /** @description A change that would make it one stage. */
+        Suggestion: {
+            /** @description In words. */
+            change: string;
+            /**
+             * Format: int32
+             * @description Stages that it would take.
+             */
+            stages: number;
+            /** @description How long it would take, min. */
+            totalMinutes: components["schemas"]["LikelyAndLate"];
+        };
         /** @description How tender the meat ends. An index, not a measurement. */
         TendernessOutcome: {
             /**
@@ -1049,6 +1334,8 @@ export interface components {
             /** @description In kitchen words. */
             label: string;
         };
+        /** @enum {unknown} */
+        ThawWay: "none" | "fridge" | "cold-water" | null;
         Theta: {
             /** Format: double */
             centre: number;
@@ -1226,6 +1513,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["QuantityView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    solveDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DishBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishView"];
                 };
             };
             /** @description Bad Request */
@@ -1768,6 +2088,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Assumption"][];
+                };
+            };
+        };
+    };
+    makeLineUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineUpBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineUp"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    lineUpCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineUpBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar; charset=utf-8": string;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };

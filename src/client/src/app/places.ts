@@ -1,8 +1,9 @@
-import { mdiPotSteamOutline, mdiScaleBalance, mdiSilverwareForkKnife } from '@mdi/js'
+import { mdiChartGantt, mdiPotSteamOutline, mdiScaleBalance, mdiSilverwareForkKnife } from '@mdi/js'
 
 /** What the rail shows. */
 export const places = [
   { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife },
+  { name: 'line-up', title: 'Line-up', icon: mdiChartGantt },
   { name: 'kitchen', title: 'Kitchen', icon: mdiPotSteamOutline },
   { name: 'trust', title: 'Trust', icon: mdiScaleBalance },
 ] as const

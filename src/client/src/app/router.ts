@@ -5,6 +5,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
+    { path: '/line-up', name: 'line-up', component: () => import('@/features/lineup/LineUpPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('@/features/kitchen/KitchenPage.vue') },
     { path: '/trust', name: 'trust', component: () => import('@/features/trust/TrustPage.vue') },
     { path: '/:rest(.*)*', redirect: '/' },

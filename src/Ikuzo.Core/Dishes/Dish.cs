@@ -1,0 +1,138 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>How large something beside the bird is cut.</summary>
+public enum PieceSize
+{
+    /// <summary>Small dice.</summary>
+    Small,
+
+    /// <summary>As its name says.</summary>
+    Usual,
+
+    /// <summary>Large chunks or whole.</summary>
+    Large,
+}
+
+/// <summary>One thing that goes into a dish.</summary>
+/// <param name="Key">Name of the item, unique within the dish.</param>
+public abstract record DishItem(string Key);
+
+/// <summary>Meat.</summary>
+/// <param name="Key">Name of the item.</param>
+/// <param name="Load">The meat.</param>
+/// <param name="Aim">How it should end; null for what is usual for the cut.</param>
+public sealed record MeatItem(string Key, MeatLoad Load, Aim? Aim) : DishItem(Key)
+{
+    /// <summary>The aim asked for or usual.</summary>
+    public Aim WantedAim => Aim ?? Load.Cut.UsualAim;
+}
+
+/// <summary>Something beside it.</summary>
+/// <param name="Key">Name of the item.</param>
+/// <param name="Companion">What.</param>
+/// <param name="Grams">How much, g.</param>
+/// <param name="Size">How large it is cut.</param>
+public sealed record BesideItem(string Key, Companion Companion, double Grams, PieceSize Size = PieceSize.Usual) : DishItem(Key)
+{
+    // Time goes with the square of the thickness; a size up or down changes it by about a quarter. Estimates.
+    private const double SmallFactor = 0.6, LargeFactor = 1.6;
+
+    /// <summary>Window under high pressure in this size, min.</summary>
+    public MinuteWindow Window
+    {
+        get
+        {
+            var w = Companion.HighPressureMinutes;
+            var factor = Size switch { PieceSize.Small => SmallFactor, PieceSize.Large => LargeFactor, _ => 1 };
+            return new(w.Min * factor, w.Likely * factor, w.Max * factor);
+        }
+    }
+}
+
+/// <summary>A dish to arrange: what goes in together, what first or after.</summary>
+public sealed record DishRequest
+{
+    /// <summary>Most items that are arranged.</summary>
+    public const int MostItems = 8;
+
+    /// <summary>The pot.</summary>
+    public required PotModel Pot { get; init; }
+
+    /// <summary>Altitude, m.</summary>
+    public double AltitudeMetres { get; init; }
+
+    /// <summary>Temperature of the kitchen, °C.</summary>
+    public double RoomCelsius { get; init; } = 21;
+
+    /// <summary>One to eight items.</summary>
+    public required IReadOnlyList<DishItem> Items { get; init; }
+}
+
+/// <summary>How an item comes out of a stage.</summary>
+public enum ItemVerdict
+{
+    /// <summary>As it should be.</summary>
+    InWindow,
+
+    /// <summary>Not done.</summary>
+    Under,
+
+    /// <summary>Past it.</summary>
+    Over,
+}
+
+/// <summary>An item after a stage.</summary>
+/// <param name="Key">The item.</param>
+/// <param name="Verdict">In its window, under or over.</param>
+/// <param name="ColdestP01">Coldest spot at opening, 1st percentile, °C; null for what is not meat.</param>
+/// <param name="StaysIn">True when it may stay in the pot for the stages that follow.</param>
+public sealed record ItemOutcome(string Key, ItemVerdict Verdict, double? ColdestP01, bool StaysIn);
+
+/// <summary>Likely and late.</summary>
+public readonly record struct LikelyAndLate(double P50, double P95);
+
+/// <summary>One time under the lid.</summary>
+/// <param name="Items">Keys of what goes in.</param>
+/// <param name="Minutes">Minutes under pressure.</param>
+/// <param name="Release">How the pressure is let go.</param>
+/// <param name="LiquidMl">Thin liquid, ml.</param>
+/// <param name="Why">Why like this.</param>
+/// <param name="Outcomes">How each comes out.</param>
+/// <param name="ToPressureMinutes">From lid-on to pressure, min.</param>
+/// <param name="ReleaseMinutes">From the end of the hold to opening, min.</param>
+public sealed record DishStage(
+    IReadOnlyList<string> Items, double Minutes, Release Release, double LiquidMl, string Why, IReadOnlyList<ItemOutcome> Outcomes,
+    LikelyAndLate ToPressureMinutes, LikelyAndLate ReleaseMinutes)
+{
+    /// <summary>From lid-on to opening, min.</summary>
+    public LikelyAndLate TotalMinutes => new(ToPressureMinutes.P50 + Minutes + ReleaseMinutes.P50, ToPressureMinutes.P95 + Minutes + ReleaseMinutes.P95);
+}
+
+/// <summary>Stages in order.</summary>
+/// <param name="Stages">The stages.</param>
+/// <param name="TotalMinutes">All stages and the time between them, min.</param>
+public sealed record StageOrder(IReadOnlyList<DishStage> Stages, LikelyAndLate TotalMinutes);
+
+/// <summary>An item that nothing works for.</summary>
+/// <param name="Key">The item to blame.</param>
+/// <param name="Why">Why, and what to do.</param>
+public sealed record Blame(string Key, string Why);
+
+/// <summary>A change that would make it one stage.</summary>
+/// <param name="Change">In words.</param>
+/// <param name="Stages">Stages that it would take.</param>
+/// <param name="TotalMinutes">How long it would take, min.</param>
+public sealed record Suggestion(string Change, int Stages, LikelyAndLate TotalMinutes);
+
+/// <summary>How to cook a dish of several things.</summary>
+/// <param name="Best">The arrangement; null when none works.</param>
+/// <param name="RunnerUp">The next best, if any.</param>
+/// <param name="Impossible">What makes it impossible, if anything.</param>
+/// <param name="Suggestions">Changes that would take fewer stages.</param>
+public sealed record DishPlan(StageOrder? Best, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions);

@@ -1,0 +1,121 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>Arranges a dish in stages so that each thing lands in its window, with the fewest stages and then the least time.</summary>
+/// <remarks>
+/// An exact search: every way to put up to eight items into up to three stages is looked at, stage sets are judged once. Windows of meat come
+/// from a scout; the arrangements that win are then computed in full with everything in the pot, and minutes are added until they are safe.
+/// </remarks>
+public static class DishSolver
+{
+    private const int MostStages = 3;
+
+    /// <summary>Finds the best arrangement and the runner-up, or says which item is to blame.</summary>
+    /// <param name="dish">One to eight items with different keys.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    /// <exception cref="ArgumentException">No item, more than eight, or a key twice.</exception>
+    public static DishPlan Solve(DishRequest dish, CancellationToken cancellation = default)
+    {
+        if (dish.Items.Count is 0 or > DishRequest.MostItems || dish.Items.DistinctBy(i => i.Key).Count() != dish.Items.Count)
+        {
+            throw new ArgumentException($"A dish has one to {DishRequest.MostItems} items with different keys.", nameof(dish));
+        }
+
+        var judge = new StageJudge(dish);
+        if (dish.Items.FirstOrDefault(i => judge.Of(1 << dish.Items.ToList().IndexOf(i)) is null) is { } alone)
+        {
+            return new(null, null, DishWords.Blame(dish, alone), []);
+        }
+
+        var found = Partitions(dish.Items.Count)
+            .Select(sets => sets.Select(judge.Of).ToArray())
+            .Where(stages => stages.All(s => s is not null))
+            .Select(stages => stages.Select(s => s!).OrderByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes).ToArray())
+            .OrderBy(stages => stages.Length).ThenBy(stages => stages.Sum(s => s.Cost))
+            .Take(8);
+        var orders = found.Select(stages => Finishing.Order(dish, judge.Windows, stages, cancellation)).OfType<StageOrder>().Take(2).ToList();
+        return orders.Count == 0
+            ? new(null, null, DishWords.BlameTogether(dish), [])
+            : new(orders[0], orders.Skip(1).FirstOrDefault(), null, orders[0].Stages.Count == 1 ? [] : Changes.Of(dish, cancellation));
+    }
+
+    /// <summary>True when everything can go in at once.</summary>
+    internal static bool IsOneStage(DishRequest dish) => new StageJudge(dish).Of((1 << dish.Items.Count) - 1) is not null;
+
+    // Every way to divide the items into one to three sets, as bit sets: restricted growth strings.
+    private static IEnumerable<int[]> Partitions(int items)
+    {
+        IEnumerable<int[]> Extend(int[] sets, int item)
+        {
+            if (item == items)
+            {
+                return [sets];
+            }
+
+            var into = Enumerable.Range(0, sets.Length).Select(i => sets.Select((s, j) => j == i ? s | (1 << item) : s).ToArray());
+            return (sets.Length < MostStages ? into.Append([.. sets, 1 << item]) : into).SelectMany(s => Extend(s, item + 1));
+        }
+
+        return Extend([1], 1);
+    }
+}
+
+/// <summary>A set of items that may share a stage.</summary>
+/// <param name="Items">The items.</param>
+/// <param name="Release">The release that suits them.</param>
+/// <param name="Range">Minutes at which all are in their window.</param>
+/// <param name="Cost">About how long the stage takes, min.</param>
+internal sealed record StageDraft(IReadOnlyList<DishItem> Items, Release Release, MinuteRange Range, double Cost)
+{
+    /// <summary>Minutes to set: what most wants, if all can take it.</summary>
+    public int Minutes => Math.Clamp(Range.Wanted, Range.Least, Range.Most);
+
+    public bool HasMeat => Items.Any(i => i is MeatItem);
+}
+
+/// <summary>Judges sets of items, each once.</summary>
+internal sealed class StageJudge(DishRequest dish)
+{
+    private const double StageOverheadMinutes = 12; // come-up and handling, for ordering only
+    private static readonly Release[] Ordinary = [Release.Vent, Release.Natural], Spurting = [Release.Pulsed, Release.Natural];
+
+    private readonly Dictionary<int, StageDraft?> _known = [];
+
+    public ItemWindows Windows { get; } = new(dish);
+
+    public StageDraft? Of(int set)
+    {
+        if (!_known.TryGetValue(set, out var draft))
+        {
+            _known[set] = draft = Draft([.. dish.Items.Where((_, i) => (set & (1 << i)) != 0)]);
+        }
+
+        return draft;
+    }
+
+    private StageDraft? Draft(IReadOnlyList<DishItem> items)
+    {
+        if (!Holds(items))
+        {
+            return null;
+        }
+
+        var foams = items.OfType<BesideItem>().Any(b => b.Companion.Foams) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot);
+        return (foams ? Spurting : Ordinary)
+            .Select(w => (Release: w, Range: items.Select(i => Windows.Of(i, w)).Aggregate((a, b) => a.And(b))))
+            .Where(w => !w.Range.IsEmpty)
+            .Select(w => new StageDraft(items, w.Release, w.Range, StageOverheadMinutes + Math.Clamp(w.Range.Wanted, w.Range.Least, w.Range.Most) + Finishing.ReleaseMinutes(w.Release)))
+            .MinBy(d => d.Cost + Price(d, items));
+    }
+
+    private bool Holds(IReadOnlyList<DishItem> items)
+        => items.OfType<MeatItem>().FirstOrDefault() is { } meat
+            ? Warnings.Of(StageRequest.Of(dish, items, meat)).All(w => w.Level != WarningLevel.Stop || w.Code == "spurts")
+            : (StageRequest.LiquidMl(dish, items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= dish.Pot.CapacityLitres / 2;
+
+    // A release with which nothing is past its window comes first. Venting at once costs meat about a percent of juice, worth ten minutes or so where nothing is in a hurry.
+    private static double Price(StageDraft draft, IReadOnlyList<DishItem> items) 
+        => (draft.Range.IsPast ? 60 : 0) + (draft.Release.Kind == ReleaseKind.Vent && items.Any(i => i is MeatItem) ? 12 : 0);
+}

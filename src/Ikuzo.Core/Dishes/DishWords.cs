@@ -1,0 +1,44 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>Why a dish is arranged as it is, in kitchen words.</summary>
+internal static class DishWords
+{
+    public static string Name(DishItem item) => item switch
+    {
+        MeatItem { Load: { Pieces: 1 } load } => load.Cut.Name,
+        MeatItem { Load: var load } => load.Cut.Plural,
+        BesideItem beside => beside.Companion.Name.ToLowerInvariant(),
+        _ => item.Key,
+    };
+
+    public static string Why(StageDraft draft, int minutes, ItemWindows windows)
+    {
+        var parts = draft.Items.Select(i => (Name: Name(i), Range: windows.Of(i, draft.Release)))
+            .Select(i => Inv($"{i.Name} {i.Range.Least} to {i.Range.Most} min"));
+        var ending = draft.Release.Kind switch
+        {
+            ReleaseKind.Vent => "vented at once",
+            ReleaseKind.Pulsed => "vented in bursts, since it would spurt",
+            _ => "left until the pin drops",
+        };
+        var past = draft.Range.IsPast ? " Being safe takes longer than its aim allows; thinner pieces would hold together better." : "";
+        return Inv($"{string.Join(", ", parts)}: all meet at {minutes} min, {ending}.{past}");
+    }
+
+    public static Blame Blame(DishRequest dish, DishItem item) => item is MeatItem meat
+        ? new(item.Key, $"{Capital(Name(item))} cannot be made safe and as wanted in this pot. {Stop(dish, meat)}")
+        : new(item.Key, $"{Capital(Name(item))} with its liquid is more than half of this pot, or has no minutes that suit it. Take less, or a bigger pot.");
+
+    public static Blame BlameTogether(DishRequest dish)
+        => new(dish.Items[0].Key, $"{Capital(Name(dish.Items[0]))} is not safe at any minutes that suit it, even alone. Cut it smaller, or choose another aim.");
+
+    private static string Stop(DishRequest dish, MeatItem meat)
+        => Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(w => w.Level == WarningLevel.Stop)?.Text ?? "Cut it smaller, or choose another aim.";
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+
+    private static string Inv(FormattableString text) => FormattableString.Invariant(text);
+}

@@ -1,0 +1,85 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>Computes the stages of an arrangement in full.</summary>
+internal static class Finishing
+{
+    /// <summary>Hands between two stages, min: open, take out, put in, close. Estimate.</summary>
+    public const double ChangeMinutes = 6;
+
+    private const int MostCorrections = 6;
+    private const double SteamMinutes = 2, PulsedMinutes = 5, NaturalMinutes = 10, LateFactor = 1.25;
+
+    /// <summary>The stages in order, each safe with everything in the pot; null when one cannot be made so within its windows.</summary>
+    public static StageOrder? Order(DishRequest dish, ItemWindows windows, IReadOnlyList<StageDraft> drafts, CancellationToken cancellation)
+    {
+        List<DishStage> stages = [];
+        for (var i = 0; i < drafts.Count; i++)
+        {
+            var later = drafts.Skip(i + 1).Sum(d => d.Minutes);
+            if (Stage(dish, windows, drafts[i], later, isFirst: i == 0, cancellation) is not { } stage)
+            {
+                return null;
+            }
+
+            stages.Add(stage);
+        }
+
+        var between = ChangeMinutes * (stages.Count - 1);
+        return new(stages, new(Math.Round(stages.Sum(s => s.TotalMinutes.P50) + between, 1), Math.Round(stages.Sum(s => s.TotalMinutes.P95) + between, 1)));
+    }
+
+    private static DishStage? Stage(DishRequest dish, ItemWindows windows, StageDraft draft, double laterMinutes, bool isFirst, CancellationToken cancellation)
+    {
+        for (var minutes = draft.Minutes; minutes <= Math.Min(draft.Range.Most, draft.Minutes + MostCorrections); minutes++)
+        {
+            var plans = draft.Items.OfType<MeatItem>().ToDictionary(m => m.Key, m => Planner.Compute(
+                StageRequest.Of(dish, draft.Items, m) with { Minutes = minutes, Release = draft.Release }, cancellation));
+            if (plans.Values.All(p => p.ChanceSafe >= SafetyRule.ShareSafe && p.Spots.All(s => s.AtOpening.P01 >= SafetyRule.CoreCelsius)))
+            {
+                return Report(dish, windows, draft, minutes, laterMinutes, isFirst, plans);
+            }
+        }
+
+        return null;
+    }
+
+    private static DishStage Report(
+        DishRequest dish, ItemWindows windows, StageDraft draft, int minutes, double laterMinutes, bool isFirst, Dictionary<string, Plan> plans)
+    {
+        var outcomes = draft.Items.Select(item =>
+        {
+            double? coldest = plans.TryGetValue(item.Key, out var plan) ? plan.Spots.Min(s => s.AtOpening.P01) : null;
+            var range = windows.Of(item, draft.Release);
+            return new ItemOutcome(
+                item.Key, range.IsPast ? ItemVerdict.Over : ItemVerdict.InWindow, coldest, laterMinutes > 0 && minutes + laterMinutes <= range.Most);
+        });
+        var slowest = plans.Values.MaxBy(p => p.ToPressureMinutes!.Value.P50);
+        var toPressure = slowest is { ToPressureMinutes: { } up } ? new LikelyAndLate(up.P50, up.P95) : Spread(ComeUpMinutes(dish, draft.Items, isFirst));
+        var release = slowest is { ReleaseMinutes: { } down } ? new LikelyAndLate(down.P50, down.P95) : Spread(ReleaseMinutes(draft.Release));
+        return new DishStage(
+            [.. draft.Items.Select(i => i.Key)], minutes, draft.Release, StageRequest.LiquidMl(dish, draft.Items),
+            DishWords.Why(draft, minutes, windows), [.. outcomes], toPressure, release);
+    }
+
+    private static LikelyAndLate Spread(double minutes) => new(Math.Round(minutes, 1), Math.Round(minutes * LateFactor, 1));
+
+    /// <summary>About how long a release takes, min. Estimate; stages with meat are computed.</summary>
+    public static double ReleaseMinutes(Release release)
+        => release.Kind switch { ReleaseKind.Natural => NaturalMinutes, ReleaseKind.Pulsed => PulsedMinutes, _ => SteamMinutes };
+
+    // Without meat the pot's balance is a straight line: heat for pot, liquid and food, less what is lost on the way. A later stage starts hot.
+    private static double ComeUpMinutes(DishRequest dish, IReadOnlyList<DishItem> items, bool isFirst)
+    {
+        const double LiquidHeat = 4190, FoodHeat = 3600; // J/kg K
+        var pot = dish.Pot;
+        var held = Physics.Saturation.PotCelsius(dish.AltitudeMetres, pot.HighGaugeKpa);
+        var hot = isFirst ? dish.RoomCelsius : Physics.Saturation.PotCelsius(dish.AltitudeMetres, 0) - 15;
+        var food = items.OfType<BesideItem>().Sum(b => b.Grams) / 1000 * FoodHeat * (held - dish.RoomCelsius);
+        var rest = (pot.ShellJoulePerKelvin + StageRequest.LiquidMl(dish, items) / 1000 * LiquidHeat) * (held - hot);
+        var watts = pot.HeaterWatts * pot.Efficiency - pot.LossWattPerKelvin * ((held + hot) / 2 - dish.RoomCelsius);
+        return (food + rest + pot.PurgeJoule) / watts / 60;
+    }
+}

@@ -1,0 +1,96 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>Whole minutes at which an item is as it should be, for one release.</summary>
+/// <param name="Least">From here.</param>
+/// <param name="Most">To here; below <paramref name="Least"/> when there are none.</param>
+/// <param name="Wanted">Best in between.</param>
+/// <param name="IsPast">True when the item is safe only past its window: then it takes no more than it must.</param>
+internal readonly record struct MinuteRange(int Least, int Most, int Wanted, bool IsPast = false)
+{
+    public bool IsEmpty => Most < Least;
+
+    public MinuteRange And(MinuteRange other) => new(Math.Max(Least, other.Least), Math.Min(Most, other.Most), Math.Max(Wanted, other.Wanted), IsPast || other.IsPast);
+}
+
+/// <summary>Windows of the items of one dish. Meat is scouted with a nominal and a cautious cook; the rest is looked up.</summary>
+internal sealed class ItemWindows(DishRequest dish)
+{
+    private const int MostMinutes = 120, SafetySlackMinutes = 4;
+    private static readonly double[] ScoutedMinutes = [.. Enumerable.Range(0, 20).Select(i => i * 3.0), 60, 70, 80, 90, 105, MostMinutes];
+
+    // Time from the end of the hold to the pin cooks on at a falling temperature: counted as this share of minutes under pressure. Estimate.
+    private const double NaturalCooksOn = 0.4, NaturalMinutes = 10, PulsedMinutes = 4;
+
+    private readonly Dictionary<(string Key, ReleaseKind Release), MinuteRange> _known = [];
+
+    public MinuteRange Of(DishItem item, Release release)
+    {
+        if (!_known.TryGetValue((item.Key, release.Kind), out var range))
+        {
+            _known[(item.Key, release.Kind)] = range = item is MeatItem meat ? Of(meat, release) : Of((BesideItem)item, release);
+        }
+
+        return range;
+    }
+
+    private static MinuteRange Of(BesideItem item, Release release)
+    {
+        var after = NaturalCooksOn * release.Kind switch { ReleaseKind.Natural => NaturalMinutes, ReleaseKind.Pulsed => PulsedMinutes, _ => 0 };
+        var window = item.Window;
+        int Held(double minutes, Func<double, double> round) => (int)Math.Max(0, round(minutes - after));
+        return window.Max < after
+            ? new(1, 0, 0)
+            : new(Held(window.Min, Math.Ceiling), Held(window.Max, Math.Floor), Held(window.Likely, Math.Round));
+    }
+
+    private MinuteRange Of(MeatItem meat, Release release)
+    {
+        var model = ModelBuilder.Build(StageRequest.Of(dish, [meat], meat));
+        var result = Ensemble.Run(model, ParticleSource.Scout, [.. ScoutedMinutes.Select(m => new Branch(m, release))]);
+        if (!result.ReachesPressure)
+        {
+            return new(1, 0, 0);
+        }
+
+        const int Cautious = ParticleSource.FirstCautious;
+        var coldest = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Coldest[Cautious])]);
+        var tender = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Tenderness[0])]);
+        var window = meat.Load.Cut.Window;
+        bool Enough(int m) => coldest.At(m) >= SafetyRule.CoreCelsius && tender.At(m) >= window.Least(meat.WantedAim);
+        bool NotPast(int m) => tender.At(m) <= window.Greatest(meat.WantedAim);
+        var whole = Enumerable.Range(0, MostMinutes + 1).ToArray();
+        var least = whole.FirstOrDefault(Enough, MostMinutes + 1);
+        var most = whole.LastOrDefault(NotPast, -1);
+        return most < least && least <= MostMinutes ? new(least, least + SafetySlackMinutes, least, IsPast: true) : new(least, most, least);
+    }
+}
+
+/// <summary>One stage as a question to the planner.</summary>
+internal static class StageRequest
+{
+    private static readonly Companions.Companion OtherMeat = new("other-meat", "Other meat", new(0, 0, 240), 0, 0, false, "stands for its heat");
+
+    /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
+    public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
+    {
+        var others = items.OfType<MeatItem>().Where(m => m != meat).Select(m => new CompanionLoad(OtherMeat, m.Load.TotalKg * 1000));
+        return new PlanRequest
+        {
+            Pot = dish.Pot,
+            AltitudeMetres = dish.AltitudeMetres,
+            RoomCelsius = dish.RoomCelsius,
+            Load = meat.Load,
+            Aim = meat.WantedAim,
+            LiquidMl = LiquidMl(dish, items),
+            Companions = [.. items.OfType<BesideItem>().Select(b => new CompanionLoad(b.Companion, b.Grams)), .. others],
+            Confirmed = ["giblets", "lump", "does-not-fit"],
+        };
+    }
+
+    /// <summary>Liquid of a stage: the least of the pot, and what grains and pulses drink, rounded up to 10 ml.</summary>
+    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items)
+        => Math.Ceiling((dish.Pot.MinimumLiquidMl + items.OfType<BesideItem>().Sum(b => b.Grams * b.Companion.AbsorbsMlPerGram)) / 10) * 10;
+}

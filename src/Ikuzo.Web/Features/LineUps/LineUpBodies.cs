@@ -1,0 +1,75 @@
+using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Pots;
+using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Dishes;
+using Ikuzo.Web.Features.Kitchen;
+
+namespace Ikuzo.Web.Features.LineUps;
+
+/// <summary>A dish with what happens before and after the pot.</summary>
+public sealed record MealBody : DishBody
+{
+    /// <summary>True to brown the meat first.</summary>
+    public bool? Brown { get; init; }
+
+    /// <summary>Minutes under the grill at the end, 0 to 60.</summary>
+    public double? CrispMinutes { get; init; }
+
+    /// <summary>Hours in a marinade, 0 to 48.</summary>
+    public double? MarinadeHours { get; init; }
+
+    /// <summary>Minutes that the meat rests, 0 to 60; 5 unless given.</summary>
+    public double? RestMinutes { get; init; }
+
+    /// <summary>How frozen meat is thawed first.</summary>
+    public ThawWay? Thaw { get; init; }
+}
+
+/// <summary>A meal to schedule back from the table.</summary>
+public sealed record LineUpBody
+{
+    /// <summary>What is cooked.</summary>
+    public MealBody? Dish { get; init; }
+
+    /// <summary>When it is eaten, with offset.</summary>
+    public DateTimeOffset? ServeAt { get; init; }
+
+    /// <summary>The moment from which on there is time; the present one unless given.</summary>
+    public DateTimeOffset? Now { get; init; }
+
+    /// <summary>Time zone in which instants are written, as in "Europe/Vienna"; the offset of serveAt unless given.</summary>
+    public string? TimeZone { get; init; }
+
+    internal FieldErrors Check()
+    {
+        var errors = new FieldErrors();
+        (Dish ?? new MealBody()).Check(errors, "dish.");
+        errors.Range("dish.crispMinutes", Dish?.CrispMinutes, 0, 60, "min");
+        errors.Range("dish.marinadeHours", Dish?.MarinadeHours, 0, 48, "h");
+        errors.Range("dish.restMinutes", Dish?.RestMinutes, 0, 60, "min");
+        if (ServeAt is not { Year: >= 2000 and <= 2200 })
+        {
+            errors.Add("serveAt", "must be a moment with offset between the years 2000 and 2200.");
+        }
+
+        if (TimeZone is not null && !TimeZoneInfo.TryFindSystemTimeZoneById(TimeZone, out _))
+        {
+            errors.Add("timeZone", "is not a time zone that we know.");
+        }
+
+        return errors;
+    }
+
+    internal LineUpRequest ToRequest(KitchenSettings kitchen, PotModel pot, TimeProvider clock) => new()
+    {
+        Dish = Dish!.ToRequest(kitchen, pot),
+        ServeAt = ServeAt!.Value,
+        Now = Now ?? clock.GetUtcNow(),
+        Zone = TimeZone is null ? null : TimeZoneInfo.FindSystemTimeZoneById(TimeZone),
+        Brown = Dish.Brown ?? false,
+        CrispMinutes = Dish.CrispMinutes ?? 0,
+        MarinadeHours = Dish.MarinadeHours ?? 0,
+        RestMinutes = Dish.RestMinutes ?? 5,
+        Thaw = Dish.Thaw ?? ThawWay.None,
+    };
+}

@@ -1,0 +1,132 @@
+using System.Diagnostics;
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Tests.Dishes;
+
+public class DishSolverTests(ITestOutputHelper output)
+{
+    private static MeatItem Meat(string cut, int pieces, double kg, MeatState state = MeatState.Chilled, Aim? aim = null)
+        => new("bird", new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg, State = state }, aim);
+
+    private static BesideItem Beside(string id, double grams, PieceSize size = PieceSize.Usual) => new(id, CompanionCatalogue.Find(id)!, grams, size);
+
+    private static DishRequest Dish(params DishItem[] items) => new() { Pot = PotDefaults.For(5.7), Items = items };
+
+    // Thighs and what goes with them in one stage, by hand from their windows; and what does not.
+    [Theory]
+    [InlineData("wild-rice-blend", 270, 1)]
+    [InlineData("brown-rice", 250, 1)]
+    [InlineData("pearl-barley", 200, 1)]
+    [InlineData("potatoes-whole-small", 600, 2)]
+    [InlineData("carrots-whole", 400, 2)]
+    [InlineData("soaked-chickpeas", 300, 1)]
+    [InlineData("prunes", 120, 1)]
+    [InlineData("onions", 200, 1)]
+    [InlineData("tomatoes", 400, 1)]
+    [InlineData("beetroot-whole", 500, 1)]
+    [InlineData("canned-chickpeas", 240, 1)]
+    [InlineData("dry-navy-beans", 250, 1)]
+    [InlineData("dry-chickpeas", 250, 1)]
+    [InlineData("basmati-rice", 250, 2)]
+    [InlineData("penne-pasta", 300, 2)]
+    [InlineData("egg-noodles", 250, 2)]
+    [InlineData("broccoli", 300, 2)]
+    [InlineData("peas", 200, 2)]
+    [InlineData("spinach", 200, 2)]
+    [InlineData("dumpling-dough", 300, 2)]
+    [InlineData("green-beans", 300, 2)]
+    [InlineData("red-lentils", 200, 2)]
+    public void Solve_ThighsToPullWithOneThing_TakesAsManyStagesAsACookWould(string beside, double grams, int stages)
+    {
+        var plan = DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1), Beside(beside, grams)));
+        output.WriteLine(string.Join(" | ", plan.Best?.Stages.Select(s => s.Why) ?? [plan.Impossible!.Why]));
+        Assert.Equal(stages, plan.Best!.Stages.Count);
+    }
+
+    [Theory]
+    [InlineData("chicken-breast-boneless", 4, 0.9, "wild-rice-blend", 270, 2)]
+    [InlineData("chicken-breast-boneless", 4, 0.9, "potatoes-chunks", 600, 2)]
+    [InlineData("chicken-breast-boneless", 4, 0.9, "carrots-whole", 400, 2)]
+    [InlineData("chicken-breast-boneless", 4, 0.9, "pearl-barley", 250, 1)]
+    [InlineData("chicken-breast-boneless", 4, 0.9, "spinach", 200, 2)]
+    [InlineData("turkey-thigh-bone-in", 2, 1.3, "dry-navy-beans", 250, 2)]
+    [InlineData("turkey-thigh-bone-in", 2, 1.3, "dry-chickpeas", 250, 1)]
+    [InlineData("duck-leg", 4, 1.0, "prunes", 120, 2)]
+    [InlineData("duck-leg", 4, 1.0, "wild-rice-blend", 250, 1)]
+    [InlineData("duck-leg", 4, 1.0, "soaked-white-beans", 250, 2)]
+    public void Solve_OtherMeatWithOneThing_TakesAsManyStagesAsACookWould(string cut, int pieces, double kg, string beside, double grams, int stages)
+    {
+        var plan = DishSolver.Solve(Dish(Meat(cut, pieces, kg), Beside(beside, grams)));
+        output.WriteLine(string.Join(" | ", plan.Best?.Stages.Select(s => s.Why) ?? [plan.Impossible!.Why]));
+        Assert.Equal(stages, plan.Best!.Stages.Count);
+    }
+
+    [Fact]
+    public void Solve_ThawedBreastsUnderASlowGrain_IsRefusedInOneStageAndSaysWhatWouldWork()
+    {
+        var plan = DishSolver.Solve(Dish(Meat("chicken-breast-boneless", 4, 0.9), Beside("wild-rice-blend", 270)));
+        Assert.Equal(2, plan.Best!.Stages.Count);
+        Assert.Contains(plan.Suggestions, s => s.Change.Contains("thighs, bone in") && s.Stages == 1);
+        Assert.DoesNotContain(plan.Suggestions, s => s.Change.Contains("frozen"));
+    }
+
+    [Fact]
+    public void Solve_FrozenThighsUnderASlowGrain_JoinIt()
+    {
+        var stage = Assert.Single(DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1, MeatState.Frozen), Beside("wild-rice-blend", 270))).Best!.Stages);
+        Assert.InRange(stage.Minutes, 18, 30);
+        Assert.NotEqual(ReleaseKind.Vent, stage.Release.Kind);
+        Assert.True(stage.LiquidMl >= 250 + 270 * 1.7);
+        Assert.All(stage.Outcomes.Where(o => o.ColdestP01 is not null), o => Assert.True(o.ColdestP01 >= 74));
+    }
+
+    [Fact]
+    public void Solve_PotatoesBesideBreasts_MustBeCutLarge()
+    {
+        DishRequest Of(PieceSize size) => Dish(Meat("chicken-breast-boneless", 4, 0.9), Beside("potatoes-chunks", 600, size));
+        Assert.Contains(DishSolver.Solve(Of(PieceSize.Usual)).Suggestions, s => s.Change.Contains("large"));
+        Assert.Single(DishSolver.Solve(Of(PieceSize.Large)).Best!.Stages);
+    }
+
+    [Fact]
+    public void Solve_WhatCannotGoIn_BlamesIt()
+    {
+        var plan = DishSolver.Solve(Dish(Meat("turkey-whole", 1, 7), Beside("peas", 200)));
+        Assert.Null(plan.Best);
+        Assert.Equal("bird", plan.Impossible!.Key);
+        Assert.Equal("polenta", DishSolver.Solve(Dish(Meat("chicken-wing", 6, 0.5), Beside("polenta", 2000))).Impossible!.Key);
+    }
+
+    [Fact]
+    public void Solve_WithMoreThanOnePossibility_HasARunnerUpThatIsNotBetter()
+    {
+        var plan = DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1), Beside("carrots-whole", 300), Beside("penne-pasta", 300)));
+        Assert.True(plan.RunnerUp!.Stages.Count >= plan.Best!.Stages.Count);
+        Assert.Equal(3, plan.Best.Stages.Sum(s => s.Items.Count));
+    }
+
+    [Fact]
+    public void Solve_EightItems_FindsAnArrangementWithEachInOneStage()
+    {
+        var dish = Dish(
+            Meat("chicken-thigh-bone-in", 4, 0.7), Beside("onions", 100), Beside("carrots-whole", 150), Beside("prunes", 60), Beside("peas", 100),
+            Beside("tomatoes", 150), Beside("green-beans", 100), Beside("celery", 80));
+        DishSolver.Solve(dish);
+        var start = Stopwatch.GetTimestamp();
+        var best = DishSolver.Solve(dish).Best!;
+        output.WriteLine($"{Stopwatch.GetElapsedTime(start).TotalMilliseconds:0} ms, {best.Stages.Count} stages");
+        Assert.Equal(dish.Items.Select(i => i.Key).Order(), best.Stages.SelectMany(s => s.Items).Order());
+    }
+
+    [Fact]
+    public void Solve_NoItemsOrAKeyTwice_IsRefused()
+    {
+        Assert.Throws<ArgumentException>(() => DishSolver.Solve(Dish()));
+        Assert.Throws<ArgumentException>(() => DishSolver.Solve(Dish(Beside("peas", 100), Beside("peas", 100))));
+    }
+}

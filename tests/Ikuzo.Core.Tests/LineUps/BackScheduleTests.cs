@@ -1,0 +1,107 @@
+using CsCheck;
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Tests.LineUps;
+
+public class BackScheduleTests
+{
+    private static readonly DateTimeOffset Seven = new(2026, 12, 6, 19, 0, 0, TimeSpan.FromHours(1));
+
+    private static DishRequest Dish(string cut = "chicken-thigh-bone-in", int pieces = 6, double kg = 1.1, MeatState state = MeatState.Chilled, params string[] beside) => new()
+    {
+        Pot = PotDefaults.For(5.7),
+        Items =
+        [
+            new MeatItem("bird", new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg, State = state }, null),
+            .. beside.Select(id => new BesideItem(id, CompanionCatalogue.Find(id)!, 200)),
+        ],
+    };
+
+    private static LineUpRequest Meal(DishRequest? dish = null) => new() { Dish = dish ?? Dish(), ServeAt = Seven };
+
+    private static readonly Gen<LineUpRequest> Meals = Gen.Select(
+        Gen.OneOf(Gen.Const("chicken-thigh-bone-in"), Gen.Const("chicken-breast-boneless"), Gen.Const("duck-leg"), Gen.Const("turkey-drumstick")), Gen.Bool,
+        Gen.OneOf(Gen.Const("peas"), Gen.Const("pearl-barley"), Gen.Const("carrots-chunks"), Gen.Const("penne-pasta"), Gen.Const("prunes")), Gen.Bool, Gen.Double[0, 20], Gen.OneOf(Gen.Const(0.0), Gen.Const(0.5), Gen.Const(12.0)), Gen.Enum<ThawWay>())
+        .Select((cut, frozen, beside, brown, crisp, marinade, thaw) => Meal(Dish(cut, 4, 4 * CutCatalogue.Find(cut)!.TypicalKg.Value, frozen ? MeatState.Frozen : MeatState.Chilled, beside)) with
+        {
+            Brown = brown,
+            CrispMinutes = Math.Round(crisp),
+            MarinadeHours = marinade,
+            Thaw = frozen ? thaw : ThawWay.None,
+        });
+
+    [Fact]
+    public void Make_OfAnyMeal_NeverNeedsTwoPairsOfHandsOrTwoPots() => Meals.Sample(meal =>
+    {
+        var tasks = BackSchedule.Make(meal).Tasks;
+        foreach (var busy in new[] { tasks.Where(t => t.HandsOn), tasks.Where(t => t.Lane == LineUpLane.Pot) })
+        {
+            var inOrder = busy.Where(t => t.End > t.Start).OrderBy(t => t.Start).ToList();
+            Assert.All(inOrder.Zip(inOrder.Skip(1)), p => Assert.True(p.First.End <= p.Second.Start, $"{p.First.Id} and {p.Second.Id}"));
+        }
+
+        Assert.All(tasks, t => Assert.True(t.End >= t.Start && t.End <= meal.ServeAt));
+        Assert.Equal(tasks.Count, tasks.Select(t => t.Id).Distinct().Count());
+    }, iter: 40);
+
+    [Fact]
+    public void Make_CountsComeUpAndReleaseAsLateAsOneInTwentyMayBe()
+    {
+        var stage = DishSolver.Solve(Dish()).Best!.Stages[0];
+        var tasks = BackSchedule.Make(Meal()).Tasks;
+        var comeUp = tasks.Single(t => t.Id == "come-up-1");
+        Assert.Equal(stage.ToPressureMinutes.P95, (comeUp.End - comeUp.Start).TotalMinutes, 1e-6);
+        Assert.True(stage.ToPressureMinutes.P95 > stage.ToPressureMinutes.P50);
+    }
+
+    [Fact]
+    public void Make_WhenItIsTooLate_SaysSoAndWhenDinnerCouldBe()
+    {
+        var meal = Meal() with { Now = Seven.AddMinutes(-20) };
+        Assert.Contains("too late", Assert.Single(BackSchedule.Make(meal).Conflicts));
+        Assert.Empty(BackSchedule.Make(meal with { Now = Seven.AddHours(-5) }).Conflicts);
+    }
+
+    [Fact]
+    public void Make_ThawingInTheFridge_BeginsADayPerTwoKilogramsBefore()
+    {
+        var meal = Meal(Dish("turkey-breast-boneless", 1, 2, MeatState.Frozen)) with { Thaw = ThawWay.Fridge };
+        var lineUp = BackSchedule.Make(meal);
+        Assert.Empty(lineUp.Conflicts);
+        var thaw = lineUp.Tasks.Single(t => t.Id == "thaw-bird");
+        Assert.Equal(24, (thaw.End - thaw.Start).TotalHours, 1e-6);
+    }
+
+    [Fact]
+    public void Make_ThawingInColdWater_ChangesTheWaterEveryHalfHourAndCooksAtOnce()
+    {
+        var meal = Meal(Dish(state: MeatState.Frozen, kg: 1.5)) with { Thaw = ThawWay.ColdWater };
+        var tasks = BackSchedule.Make(meal).Tasks;
+        Assert.Equal(2, tasks.Count(t => t.Text == "Change the cold water."));
+        Assert.Contains("at once", Assert.Single(BackSchedule.Make(meal with { MarinadeHours = 4 }).Conflicts));
+    }
+
+    // In the night of 25 October 2026 the clock of Berlin goes back from three to two.
+    [Fact]
+    public void Make_OverANightInWhichTheClockChanges_KeepsTheRealHours()
+    {
+        var zone = TimeZoneInfo.FindSystemTimeZoneById("Europe/Berlin");
+        var meal = Meal() with { ServeAt = new DateTimeOffset(2026, 10, 25, 12, 0, 0, TimeSpan.FromHours(1)), MarinadeHours = 14, Zone = zone };
+        var marinade = BackSchedule.Make(meal).Tasks.Single(t => t.Id == "marinade");
+        Assert.Equal(14, (marinade.End - marinade.Start).TotalHours, 1e-6);
+        Assert.Equal((TimeSpan.FromHours(2), TimeSpan.FromHours(1)), (marinade.Start.Offset, marinade.End.Offset));
+    }
+
+    [Fact]
+    public void Make_OfWhatCannotBeCooked_SaysWhy()
+    {
+        var lineUp = BackSchedule.Make(Meal(Dish("turkey-whole", 1, 7)));
+        Assert.Empty(lineUp.Tasks);
+        Assert.Contains("turkey", Assert.Single(lineUp.Conflicts));
+    }
+}

@@ -1,0 +1,83 @@
+using System.Globalization;
+
+namespace Ikuzo.Web.Tests;
+
+public class DishEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
+{
+    private static readonly object Thighs = new { key = "bird", kind = "meat", load = new { cut = "chicken-thigh-bone-in", pieces = 6, totalKg = 1.2 }, aim = "pull" };
+
+    private static object Beside(string id, double grams) => new { key = "beside", kind = "companion", id, grams };
+
+    private static object Meal(params object[] items) => new
+    {
+        dish = new { items, brown = true, crispMinutes = 8, marinadeHours = 2 },
+        serveAt = "2026-12-06T19:00:00+01:00",
+        now = "2026-12-05T10:00:00+01:00",
+        timeZone = "Europe/Vienna",
+    };
+
+    [Fact]
+    public async Task Solve_ThighsUnderASlowGrain_AreOneStage()
+    {
+        var (status, plan) = await server.PostAsync("/api/dishes/solve", new { items = new[] { Thighs, Beside("wild-rice-blend", 270) } });
+        Assert.Equal(200, status);
+        var stage = Assert.Single(plan!["stages"]!.AsArray())!;
+        Assert.Equal(["bird", "beside"], stage["items"]!.AsArray().Select(i => (string)i!));
+        Assert.Equal("in-window", (string)stage["outcomes"]![0]!["verdict"]!);
+        Assert.True((double)stage["outcomes"]![0]!["coldestP01"]! >= 74);
+        Assert.True((double)plan["totalMinutes"]!["p95"]! > (double)plan["totalMinutes"]!["p50"]!);
+        Assert.Null(plan["impossible"]);
+    }
+
+    [Theory]
+    [InlineData("{}", "items")]
+    [InlineData("""{"items":[]}""", "items")]
+    [InlineData("""{"items":[{"key":"a","kind":"companion","id":"gravel","grams":5}]}""", "items[0].id")]
+    [InlineData("""{"items":[{"key":"a","kind":"meat"}]}""", "items[0].load")]
+    [InlineData("""{"items":[{"key":"a"}]}""", "items[0].kind")]
+    [InlineData("""{"items":[{"key":"a","kind":"companion","id":"peas","grams":5},{"key":"a","kind":"companion","id":"peas","grams":5}]}""", "items")]
+    [InlineData("""{"items":[null]}""", "items[0].kind")]
+    public async Task Solve_WithBadInput_NamesTheField(string body, string field)
+    {
+        var (status, problem) = await server.PostAsync("/api/dishes/solve", body);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]![field]);
+    }
+
+    [Fact]
+    public async Task LineUp_OfAMeal_HasTasksInOrderWithOffsets()
+    {
+        var (status, lineUp) = await server.PostAsync("/api/lineup", Meal(Thighs, Beside("pearl-barley", 200)));
+        Assert.Equal(200, status);
+        var tasks = lineUp!["tasks"]!.AsArray();
+        var starts = tasks.Select(t => DateTimeOffset.Parse((string)t!["start"]!, CultureInfo.InvariantCulture)).ToList();
+        Assert.Equal(starts.Order(), starts);
+        Assert.All(tasks, t => Assert.EndsWith("+01:00", (string)t!["start"]!));
+        Assert.Equal((string)tasks[0]!["start"]!, (string)lineUp["startBy"]!);
+        Assert.Superset(new HashSet<string> { "hands", "pot", "oven", "fridge" }, tasks.Select(t => (string)t!["lane"]!).ToHashSet());
+        Assert.Empty(lineUp["conflicts"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task LineUp_AsCalendar_OpensInAParserAndHasAnAlarmPerTask()
+    {
+        var text = await server.PostTextAsync("/api/lineup/ics", Meal(Thighs));
+        var calendar = Ical.Net.Calendar.Load(text)!;
+        Assert.NotEmpty(calendar.Events);
+        Assert.All(calendar.Events, e => Assert.Single(e.Alarms));
+        Assert.Contains(calendar.Events, e => e.Summary!.StartsWith("Brown", StringComparison.Ordinal));
+        Assert.All(text.Split("\r\n"), line => Assert.True(line.Length <= 75, line));
+    }
+
+    [Theory]
+    [InlineData("""{"serveAt":"tomorrow"}""", "serveAt")]
+    [InlineData("""{"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}]}}""", "serveAt")]
+    [InlineData("""{"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}],"crispMinutes":900},"serveAt":"2026-12-06T19:00:00+01:00"}""", "dish.crispMinutes")]
+    [InlineData("""{"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}]},"serveAt":"2026-12-06T19:00:00+01:00","timeZone":"Moon/Base"}""", "timeZone")]
+    public async Task LineUp_WithBadInput_NamesTheField(string body, string field)
+    {
+        var (status, problem) = await server.PostAsync("/api/lineup", body);
+        Assert.Equal(400, status);
+        Assert.Contains(problem!["errors"]!.AsObject(), e => e.Key == field);
+    }
+}
