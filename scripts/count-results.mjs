@@ -5,7 +5,9 @@ import { join } from 'node:path'
 
 const [folder, failedStep] = process.argv.slice(2)
 const attributes = (text, tag) =>
-  Object.fromEntries([...(text.match(new RegExp(`<${tag}[^>]*>`))?.[0] ?? '').matchAll(/(\w+)="([^"]*)"/g)].map((m) => [m[1], m[2]]))
+  Object.fromEntries(
+    [...(text.match(new RegExp(`<${tag}[^>]*>`))?.[0] ?? '').matchAll(/(\w+)="([^"]*)"/g)].map((m) => [m[1], m[2]]),
+  )
 const number = (value) => Number(value ?? 0)
 let passed = 0
 let failed = number(failedStep)

@@ -21,10 +21,26 @@ const ask = async (page, text) => {
   await page.keyboard.press('Enter')
   await page.waitForTimeout(1200)
 }
+// A dinner of the demo household, as the browser remembers it.
+const dinner = {
+  'ikuzo.counter': {
+    request: {
+      load: { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.2, placement: 'on-bed' },
+      companions: [
+        { id: 'pearl-barley', grams: 250 },
+        { id: 'peas', grams: 150 },
+      ],
+    },
+    potId: null,
+  },
+  'ikuzo.meal': { eatAt: '19:00', inDays: 1, brown: true, crispMinutes: 8, marinadeHours: 4, thaw: 'none' },
+}
 const shots = [
   { name: 'counter', act: (page) => ask(page, '6 frozen thighs 1.3 kg 36 mm to pull') },
   { name: 'counter-night', dark: true, act: (page) => ask(page, '4 duck legs 1 kg to fall apart') },
   { name: 'counter-narrow', width: 390, height: 844, act: (page) => ask(page, 'turkey breast 1.2 kg') },
+  { name: 'line-up', path: '/line-up', store: dinner },
+  { name: 'line-up-narrow', path: '/line-up', width: 390, height: 844, store: dinner },
   { name: 'kitchen', path: '/kitchen' },
   { name: 'trust', path: '/trust' },
 ]
@@ -44,10 +60,20 @@ try {
   await untilReady()
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--headless',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   })
-  for (const { name, path = '/', width = 1280, height = 800, dark = false, act } of shots) {
+  for (const { name, path = '/', width = 1280, height = 800, dark = false, act, store = {} } of shots) {
     const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light' })
+    await page.addInitScript((kept) => {
+      for (const [key, value] of Object.entries(kept)) localStorage.setItem(key, JSON.stringify(value))
+    }, store)
     await page.goto(address + path)
     await page.waitForLoadState('networkidle')
     await act?.(page)

@@ -74,7 +74,9 @@ public static class BackSchedule
         }
 
         var pressure = release.AddMinutes(-stage.Minutes);
-        board.Add(new LineUpTask($"hold-{number}", LineUpLane.Pot, pressure, release, FormattableString.Invariant($"{stage.Minutes:0} min under pressure: {names}. Hands are free."), HandsOn: false));
+        board.Add(new LineUpTask($"hold-{number}", LineUpLane.Pot, pressure, release, stage.Minutes > 0
+            ? FormattableString.Invariant($"{stage.Minutes:0} min under pressure: {names}. Hands are free.")
+            : $"At pressure {names} are done: no minutes more.", HandsOn: false));
         var lid = pressure.AddMinutes(-stage.ToPressureMinutes.P95);
         board.Add(new LineUpTask($"come-up-{number}", LineUpLane.Pot, lid, pressure, FormattableString.Invariant($"Coming to pressure, likely {stage.ToPressureMinutes.P50:0} min."), HandsOn: false));
         return board.Hands($"lid-{number}", lid, index == 0 ? LayerMinutes : Finishing.ChangeMinutes, FormattableString.Invariant(

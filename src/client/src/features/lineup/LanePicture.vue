@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, useId, useTemplateRef } from 'vue'
+import type { LineUpTask } from '@/api/types'
+import { clockTime } from '@/shared/units/format'
+import { drawLanes } from './lanes'
+
+/** The meal as lanes for hands, pot, oven and fridge. The list beside it says the same in words. */
+const props = defineProps<{ tasks: readonly LineUpTask[] }>()
+const frame = useTemplateRef<HTMLElement>('frame')
+const { width } = useElementSize(frame, { width: 900, height: 0 })
+const drawing = computed(() => drawLanes(props.tasks, Math.max(320, width.value)))
+const hatch = useId()
+const dots = useId()
+const fillOf = (kind: string) =>
+  kind === 'come-up' ? `url(#${hatch})` : kind === 'release' ? `url(#${dots})` : undefined
+const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pressure', release: 'letting go' }
+</script>
+
+<template>
+  <figure ref="frame" class="lanes">
+    <svg :width="width" :height="drawing.height" aria-hidden="true">
+      <defs>
+        <pattern :id="hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <line y2="8" class="hatch" />
+        </pattern>
+        <pattern :id="dots" width="8" height="8" patternUnits="userSpaceOnUse">
+          <circle cx="4" cy="4" r="1.6" class="dot" />
+        </pattern>
+      </defs>
+      <g v-for="tick in drawing.ticks" :key="tick.getTime()" class="tick">
+        <line :x1="drawing.x(tick)" :x2="drawing.x(tick)" y1="20" :y2="drawing.height" />
+        <text :x="drawing.x(tick)" y="14">{{ clockTime(tick.toISOString()) }}</text>
+      </g>
+      <text v-for="lane in drawing.lanes" :key="lane.lane" x="0" :y="lane.y + 28" class="lane">{{ lane.lane }}</text>
+      <g v-for="bar in drawing.bars" :key="bar.task.id" :class="['bar', bar.task.lane, bar.kind]">
+        <rect :x="bar.x" :y="bar.y + 4" :width="bar.width" height="38" rx="6" :fill="fillOf(bar.kind)" />
+        <text
+          v-if="titles[bar.kind] && bar.width > titles[bar.kind]!.length * 8"
+          :x="bar.x + bar.width / 2"
+          :y="bar.y + 28"
+        >
+          {{ titles[bar.kind] }}
+        </text>
+      </g>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+.lanes {
+  margin: 0;
+  min-width: 0;
+}
+svg {
+  display: block;
+  font-size: 14px;
+}
+.tick line {
+  stroke: currentColor;
+  opacity: 0.16;
+}
+.tick text {
+  text-anchor: middle;
+  fill: currentColor;
+  font-variant-numeric: tabular-nums;
+}
+.lane {
+  fill: currentColor;
+  font-weight: 700;
+}
+.bar rect {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 1.5;
+}
+.hands rect,
+.oven rect {
+  fill: rgb(var(--v-theme-secondary));
+  stroke: rgb(var(--v-theme-secondary));
+}
+.preheat rect {
+  fill: none;
+}
+.hold rect {
+  fill: rgb(var(--v-theme-primary));
+}
+.hold text {
+  fill: rgb(var(--v-theme-background));
+}
+.fridge rect {
+  fill: rgba(var(--v-theme-primary), 0.14);
+}
+.bar text {
+  text-anchor: middle;
+  fill: currentColor;
+  font-weight: 700;
+  paint-order: stroke;
+  stroke: rgb(var(--v-theme-background));
+  stroke-width: 4px;
+}
+.bar.hold text {
+  fill: rgb(var(--v-theme-background));
+  stroke: none;
+}
+.hatch {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2;
+}
+.dot {
+  fill: rgb(var(--v-theme-primary));
+}
+</style>

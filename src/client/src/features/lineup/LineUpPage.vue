@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LineUpTask } from '@/api/types'
+import { useDraft } from '@/features/counter/useDraft'
+import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { clockTime } from '@/shared/units/format'
+import LanePicture from './LanePicture.vue'
+import { useLineUp } from './useLineUp'
+
+/** The whole meal back from eating time, for the cook on the Counter. */
+const { draft } = useDraft()
+const { pots } = useKitchen()
+const { findCut, companions } = useCatalogue()
+const request = computed(() => ({
+  ...draft.value.request,
+  pot: draft.value.request.pot ?? pots.value.find((p) => p.id === draft.value.potId) ?? null,
+}))
+const { meal, query, calendar } = useLineUp(request)
+const { data: lineUp, error } = query
+const what = computed(() => {
+  const { pieces, cut } = request.value.load
+  const found = findCut(cut)
+  const beside = (request.value.companions ?? []).map((c) => companions.value.find((b) => b.id === c.id)?.name)
+  const bird = found ? `${pieces} ${pieces === 1 ? found.name : found.plural}` : '…'
+  return [bird, ...beside.map((name) => name?.toLowerCase())].join(', ')
+})
+const frozen = computed(() => request.value.load.state === 'frozen')
+const days = ['today', 'tomorrow', 'in two days', 'in three days']
+// Only what somebody does or waits for is read out; the pot's own stages are in the picture.
+const todo = computed(() => (lineUp.value?.tasks ?? []).filter((t) => t.lane !== 'pot' || t.id.startsWith('hold')))
+const dayOf = (task: LineUpTask) =>
+  new Date(task.start).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
+const isNewDay = (i: number) => i === 0 || dayOf(todo.value[i]!) !== dayOf(todo.value[i - 1]!)
+
+async function saveCalendar() {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(await calendar())
+  link.download = 'dinner.ics'
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="line-up">
+    <h1>{{ what }}</h1>
+    <form class="asks" @submit.prevent>
+      <label>
+        <span>Eat at</span>
+        <input v-model="meal.eatAt" type="time" required />
+      </label>
+      <label>
+        <span>Day</span>
+        <select v-model.number="meal.inDays">
+          <option v-for="(day, i) in days" :key="day" :value="i">{{ day }}</option>
+        </select>
+      </label>
+      <label>
+        <span>Marinade, hours</span>
+        <input v-model.number="meal.marinadeHours" type="number" min="0" max="48" step="0.5" />
+      </label>
+      <label>
+        <span>Crisp after, minutes</span>
+        <input v-model.number="meal.crispMinutes" type="number" min="0" max="60" />
+      </label>
+      <label v-if="frozen">
+        <span>Thaw first</span>
+        <select v-model="meal.thaw">
+          <option value="none">no, cook it frozen</option>
+          <option value="fridge">in the fridge</option>
+          <option value="cold-water">in cold water</option>
+        </select>
+      </label>
+      <label class="tick"><input v-model="meal.brown" type="checkbox" /> <span>Brown first</span></label>
+    </form>
+    <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
+    <p v-for="conflict in lineUp?.conflicts" :key="conflict" role="alert" class="stop">
+      <b>Look out.</b> {{ conflict }}
+    </p>
+    <template v-if="lineUp?.startBy">
+      <p class="start" data-testid="start-by">
+        Start at <b>{{ clockTime(lineUp.startBy) }}</b>, eat at <b>{{ meal.eatAt }}</b>. Late in one dinner of twenty at
+        most.
+      </p>
+      <LanePicture :tasks="lineUp.tasks" />
+      <ol class="todo" aria-label="What to do, in order">
+        <template v-for="(task, i) in todo" :key="task.id">
+          <li v-if="isNewDay(i)" class="day">{{ dayOf(task) }}</li>
+          <li :class="{ hands: task.handsOn }">
+            <time :datetime="task.start">{{ clockTime(task.start) }}</time>
+            <span>{{ task.text }}</span>
+          </li>
+        </template>
+      </ol>
+      <div class="ways">
+        <v-btn class="tall" variant="outlined" @click="saveCalendar">To my calendar</v-btn>
+        <v-btn class="tall" variant="outlined" @click="print">Print</v-btn>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.line-up {
+  max-width: 1120px;
+  display: grid;
+  gap: 16px;
+}
+h1 {
+  font-family: var(--display);
+  font-weight: 560;
+  line-height: 1.15;
+}
+.asks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: end;
+}
+.asks label {
+  display: grid;
+  font-size: 0.9rem;
+}
+.asks input:not([type='checkbox']),
+.asks select {
+  min-height: 48px;
+  min-width: 120px;
+  padding: 0 12px;
+  font-size: 1.05rem;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  border: 1px solid rgba(var(--v-theme-on-background), 0.5);
+  border-radius: 8px;
+}
+.asks .tick {
+  grid-auto-flow: column;
+  align-items: center;
+  gap: 10px;
+  min-height: 48px;
+  font-size: 1rem;
+}
+.tick input {
+  width: 26px;
+  height: 26px;
+  accent-color: rgb(var(--v-theme-secondary));
+}
+.start {
+  font-family: var(--display);
+  font-size: 1.6rem;
+  line-height: 1.2;
+  margin: 4px 0 0;
+}
+.stop {
+  border: 2px solid rgb(var(--v-theme-secondary));
+  border-radius: 12px;
+  padding: 10px 14px;
+  margin: 0;
+}
+.todo {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+.todo li {
+  display: grid;
+  grid-template-columns: 72px 1fr;
+  gap: 12px;
+  padding: 9px 0;
+  border-top: 1px solid rgba(var(--v-theme-on-background), 0.25);
+}
+.todo .day {
+  display: block;
+  font-family: var(--display);
+  font-size: 1.1rem;
+}
+.todo time {
+  font-size: 1.2rem;
+  font-weight: 700;
+  font-variant-numeric: tabular-nums;
+}
+.todo li:not(.hands, .day) span {
+  font-style: italic;
+}
+.ways {
+  display: flex;
+  gap: 12px;
+}
+.tall {
+  min-height: 48px;
+}
+@media print {
+  .asks,
+  .ways {
+    display: none;
+  }
+}
+</style>

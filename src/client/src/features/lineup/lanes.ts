@@ -1,0 +1,39 @@
+import { scaleTime } from 'd3-scale'
+import type { LineUpTask } from '@/api/types'
+
+export const laneNames = { hands: 'hands', pot: 'pot', oven: 'oven', fridge: 'fridge' } as const
+export type LaneName = keyof typeof laneNames
+
+const laneHeight = 54
+const left = 64
+const top = 26
+const hour = 3_600_000
+
+/** The tasks as bars in lanes over the hours in which something is done; what began long before is cut off at the left. */
+export function drawLanes(tasks: readonly LineUpTask[], width: number) {
+  const active = tasks.filter((t) => t.lane === 'pot' || t.lane === 'oven')
+  const first = Math.min(...active.map((t) => Date.parse(t.start))) - hour * 0.75
+  const last = Math.max(...tasks.map((t) => Date.parse(t.end)))
+  const x = scaleTime([new Date(first), new Date(last)], [left, width - 30])
+  const used = (Object.keys(laneNames) as LaneName[]).filter((lane) => tasks.some((t) => t.lane === lane))
+  const bars = tasks
+    .filter((t) => Date.parse(t.end) > first)
+    .map((task) => {
+      const from = x(Math.max(first, Date.parse(task.start)))
+      return {
+        task,
+        x: from,
+        y: top + used.indexOf(task.lane) * laneHeight,
+        width: Math.max(4, x(Date.parse(task.end)) - from - 2),
+        kind: task.id.replace(/-\d+$/, ''),
+      }
+    })
+  const lanes = used.map((lane, i) => ({ lane, y: top + i * laneHeight }))
+  return {
+    bars,
+    lanes,
+    ticks: x.ticks(Math.max(3, Math.round(width / 130))),
+    x,
+    height: top + used.length * laneHeight,
+  }
+}

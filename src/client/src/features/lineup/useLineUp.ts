@@ -1,0 +1,73 @@
+import { useQuery } from '@tanstack/vue-query'
+import { useLocalStorage } from '@vueuse/core'
+import { computed, type Ref } from 'vue'
+import { api, unwrap } from '@/api/client'
+import type { DishItemBody, Request, ThawWay } from '@/api/types'
+import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
+
+/** What happens before and after the pot, and when it is eaten. */
+export interface Meal {
+  /** Hours and minutes on the wall clock. */
+  eatAt: string
+  /** Days from today. */
+  inDays: number
+  brown: boolean
+  crispMinutes: number
+  marinadeHours: number
+  thaw: ThawWay
+}
+
+const usual: Meal = { eatAt: '19:00', inDays: 0, brown: false, crispMinutes: 0, marinadeHours: 0, thaw: 'none' }
+
+/** The moment at which the household eats, in its own time zone. */
+export function servingMoment(meal: Meal, now: Date): Date {
+  const [hours = 19, minutes = 0] = meal.eatAt.split(':').map(Number)
+  return new Date(now.getFullYear(), now.getMonth(), now.getDate() + meal.inDays, hours, minutes)
+}
+
+/** The cook of the Counter as a dish. */
+export function asItems(request: Request): DishItemBody[] {
+  const nothing = { load: null, aim: null, id: null, grams: null, size: null }
+  const bird = { ...nothing, key: 'bird', kind: 'meat', load: request.load, aim: request.aim ?? null }
+  const beside = (request.companions ?? []).map((c) => ({
+    ...nothing,
+    key: c.id,
+    kind: 'companion',
+    id: c.id,
+    grams: c.grams,
+  }))
+  return [bird, ...beside] as DishItemBody[]
+}
+
+/** The line-up of the cook on the Counter, made anew whenever something about it changes. */
+export function useLineUp(request: Ref<Request>) {
+  const meal = useLocalStorage<Meal>('ikuzo.meal', usual, { mergeDefaults: true })
+  const body = sameWhileEqual(() => ({
+    dish: {
+      pot: request.value.pot ?? null,
+      altitudeMetres: null,
+      items: asItems(request.value),
+      brown: meal.value.brown,
+      crispMinutes: meal.value.crispMinutes,
+      marinadeHours: meal.value.marinadeHours,
+      restMinutes: null,
+      thaw: request.value.load.state === 'frozen' ? meal.value.thaw : 'none',
+    },
+    serveAt: servingMoment(meal.value, new Date()).toISOString(),
+    now: null,
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  }))
+  const query = useQuery({
+    queryKey: ['line-up', computed(() => JSON.stringify(body.value))],
+    queryFn: async () => unwrap(await api.POST('/api/lineup', { body: body.value as never })),
+    placeholderData: (before) => before,
+    retry: false,
+  })
+
+  /** The same as a calendar file. */
+  async function calendar(): Promise<Blob> {
+    const answer = await api.POST('/api/lineup/ics', { body: body.value as never, parseAs: 'blob' })
+    return answer.data as unknown as Blob
+  }
+  return { meal, query, calendar }
+}
