@@ -9,6 +9,9 @@ public static class ConductionMesh
     /// <summary>Largest step as a share of R²/α (dimensionless time) that keeps the error of the step under 0.1 K.</summary>
     public const double StepFourier = 0.005;
 
+    /// <summary>The same while the surroundings do not change and nothing freezes or thaws: the core comes out up to 0.1 K colder.</summary>
+    public const double SettledFourier = 0.01;
+
     /// <summary>After a jump of the surroundings the first step is taken in these shares.</summary>
     public static ReadOnlySpan<double> StartShares => [0.125, 0.125, 0.25, 0.5];
 
@@ -19,17 +22,17 @@ public static class ConductionMesh
     /// <param name="halfThicknessMetres">Half-thickness, m, above 0.</param>
     /// <param name="diffusivity">Thermal diffusivity, m²/s, above 0.</param>
     public static double StepSeconds(double halfThicknessMetres, double diffusivity)
-        => Longest(Steps, halfThicknessMetres, diffusivity);
+        => Longest(Steps, StepFourier, halfThicknessMetres, diffusivity);
 
     /// <summary>The same up to 20 s, for times in which the surroundings do not change and nothing freezes or thaws.</summary>
     /// <param name="halfThicknessMetres">Half-thickness, m, above 0.</param>
     /// <param name="diffusivity">Thermal diffusivity, m²/s, above 0.</param>
     public static double SettledStepSeconds(double halfThicknessMetres, double diffusivity)
-        => Longest(SettledSteps, halfThicknessMetres, diffusivity);
+        => Longest(SettledSteps, SettledFourier, halfThicknessMetres, diffusivity);
 
-    private static double Longest(double[] steps, double halfThicknessMetres, double diffusivity)
+    private static double Longest(double[] steps, double fourier, double halfThicknessMetres, double diffusivity)
     {
-        var limit = StepFourier * halfThicknessMetres * halfThicknessMetres / diffusivity;
+        var limit = fourier * halfThicknessMetres * halfThicknessMetres / diffusivity;
         return steps.LastOrDefault(s => s <= limit, steps[0]);
     }
 }

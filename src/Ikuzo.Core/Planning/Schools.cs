@@ -55,11 +55,11 @@ public static class Schools
     internal static IReadOnlyList<Saying> Of(PlanRequest request)
         => [.. All.Where(s => !(Vents(s.Release) && ReleaseChoice.Spurts(request))).Select(s => Saying(s, request)).OfType<Saying>()];
 
-    /// <summary>What each would give. Those about the release alone take the minutes of the plan; what the plan itself says is left out.</summary>
+    /// <summary>What each would give. Those about the release alone take the minutes of the plan, and are left out where they are the plan.</summary>
     internal static IReadOnlyList<SchoolOutcome> Judge(
         IReadOnlyList<Saying> sayings, PlanRequest request, EnsembleSession session, Branch plan, double planLoss, CancellationToken cancellation)
     {
-        var others = sayings.Select(s => (s.School, Branch: s.After(plan))).Where(s => s.Branch != plan).ToList();
+        var others = sayings.Where(s => s.Minutes is not null || s.School.Release != plan.Release).Select(s => (s.School, Branch: s.After(plan))).ToList();
         var outcomes = session.Try([.. others.Select(s => s.Branch)], cancellation);
         return [.. others.Zip(outcomes, (s, outcome) => Judge(s.School, request, outcome, planLoss))];
     }

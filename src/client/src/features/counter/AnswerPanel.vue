@@ -160,7 +160,7 @@ const clock = computed(() =>
   line-height: 2rem;
 }
 .reset {
-  margin-top: 10px;
+  margin-top: 2px;
   text-decoration: underline;
 }
 .idle {

@@ -43,7 +43,6 @@ const same = (release: Release) =>
 .releases {
   border-collapse: collapse;
   width: 100%;
-  margin-top: 14px;
   font-variant-numeric: tabular-nums;
 }
 caption {

@@ -153,6 +153,7 @@ h2 {
 }
 .fields {
   display: grid;
+  align-items: end;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
   gap: 14px;
   margin: 12px 0;

@@ -104,7 +104,7 @@ const ticks = [0.02, 0.05, 0.1, 0.2, 0.5, 1, 2]
 .course {
   margin: 0;
 }
-.course svg {
+.course > svg {
   display: block;
   font-size: 13px;
 }
