@@ -116,6 +116,6 @@ internal sealed class StageJudge(DishRequest dish)
             : (StageRequest.LiquidMl(dish, items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= dish.Pot.CapacityLitres / 2;
 
     // A release with which nothing is past its window comes first. Venting at once costs meat about a percent of juice, worth ten minutes or so where nothing is in a hurry.
-    private static double Price(StageDraft draft, IReadOnlyList<DishItem> items) 
+    private static double Price(StageDraft draft, IReadOnlyList<DishItem> items)
         => (draft.Range.IsPast ? 60 : 0) + (draft.Release.Kind == ReleaseKind.Vent && items.Any(i => i is MeatItem) ? 12 : 0);
 }
