@@ -3,25 +3,6 @@ using Ikuzo.Core.Conduction;
 
 namespace Ikuzo.Core.Cooking;
 
-/// <summary>What happens around the meat.</summary>
-internal enum Surroundings
-{
-    /// <summary>Lid on, heater at full power.</summary>
-    ComeUp,
-
-    /// <summary>Lid on, held by the thermostat.</summary>
-    Hold,
-
-    /// <summary>Lid on, heater off.</summary>
-    Rest,
-
-    /// <summary>Steam let out.</summary>
-    Vent,
-
-    /// <summary>Lid off.</summary>
-    Open,
-}
-
 /// <summary>Energy that has moved so far, J, per particle.</summary>
 internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane Steam, Lane Meat);
 
@@ -440,19 +421,5 @@ internal sealed class CookBlock
         public int Samples { get; set; }
 
         public SpotState[] Spots { get; } = [new(), new()];
-    }
-}
-
-/// <summary>The heat and the changes of one spot.</summary>
-internal sealed class SpotState
-{
-    public ConductionBatch Batch { get; } = new();
-
-    public MeatChanges Changes { get; } = new();
-
-    public void CopyFrom(SpotState other)
-    {
-        Batch.CopyStateFrom(other.Batch);
-        Changes.CopyFrom(other.Changes);
     }
 }
