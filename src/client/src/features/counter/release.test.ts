@@ -9,6 +9,7 @@ import ReleaseList from './ReleaseList.vue'
 
 const natural: Release = { kind: 'natural', restMinutes: 0 }
 const vent: Release = { kind: 'vent', restMinutes: 0 }
+const rest = (restMinutes: number): Release => ({ kind: 'rest-then-vent', restMinutes })
 const option = (release: Release, minutes: number | null, releaseMinutes: number) => ({
   release,
   minutes,
@@ -18,19 +19,15 @@ const option = (release: Release, minutes: number | null, releaseMinutes: number
 })
 const plan = {
   ...testPlan,
-  releases: [
-    option(vent, 19, 2),
-    option(natural, 14, 8.4),
-    option({ kind: 'rest-then-vent', restMinutes: 5 }, null, 6),
-  ],
+  releases: [option(vent, 19, 2), option(natural, 14, 8.4), option(rest(5), null, 6)],
 } as Plan
 
 describe('the handle of the release', () => {
   test.each([
     [natural, 8, 'pin'],
     [vent, 0, 'vent'],
-    [{ kind: 'rest-then-vent', restMinutes: 5 }, 5, '5'],
-    [{ kind: 'rest-then-vent', restMinutes: 30 }, 8, '8'],
+    [rest(5), 5, '5'],
+    [rest(30), 8, '8'],
   ])('of %o stands at %i minutes', (release, now, text) => {
     expect(restOf(plan, release)).toMatchObject({ now, most: 8, text })
   })
