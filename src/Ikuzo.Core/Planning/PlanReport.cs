@@ -39,7 +39,8 @@ internal static class PlanReport
             Band = [.. band.Points.Select(Rounded)],
             Liquid = Liquid(request, run),
             Fit = Pots.Fit.Of(request),
-            Releases = [.. scouted.Select(Option)],
+            // The ensemble has the last word on the release that it computed.
+            Releases = [.. scouted.Select(s => Option(s.Release == branch.Release ? s with { Minutes = recommended ?? s.Minutes } : s))],
             Warnings = [.. AfterComputing(request, run, safe, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
         };
     }

@@ -52,7 +52,7 @@ public static class Fit
         var load = request.Load;
         if (Warnings.CannotGoIn(request))
         {
-            return new(FitVerdict.DoesNotFit, "Together it is more than the pot holds.", ["a bigger pot", "two batches"], 0, 0);
+            return new(FitVerdict.DoesNotFit, "Together it is more than the pot holds.", ["in a bigger pot", "in two batches"], 0, 0);
         }
 
         if (SizeOf(load.Cut, load.PieceKg) is not { } size)
@@ -110,10 +110,10 @@ public static class Fit
 
         if (load.Cut.Part == Part.Whole && load.Cut.Species == Species.Turkey)
         {
-            ways.Add("the crown and the legs apart");
+            ways.Add("with the crown and the legs apart");
         }
 
-        return [.. ways, "a bigger pot"];
+        return [.. ways, "in a bigger pot"];
     }
 
     private readonly record struct Size(double Kg, double LengthMetres, double HeightMetres)

@@ -118,6 +118,14 @@ public class PlannerTests
         }
     }
 
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void Plan_AndItsWaysToLetGo_NameTheSameMinutes(string id)
+    {
+        var plan = Planner.Compute(Request(id));
+        Assert.Equal(plan.RecommendedMinutes, plan.Release is null ? null : plan.Releases.Single(r => r.Release == plan.Release).Minutes);
+    }
+
     [Fact]
     public void Plan_WithGrain_IsNeverVentedAtOnce()
     {
