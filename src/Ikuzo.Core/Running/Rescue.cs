@@ -67,14 +67,14 @@ public static class Rescue
         var say = new Wording(request.Plan.Units);
         return new(CheckVerdict.Done, RescueMethod.None, 0,
             [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."],
-            Spots(request, belief, pot.Spots, pot.Spots));
+            Spots(request, belief, pot.Spots));
     }
 
     private static RescueAdvice CookOn(RescueRequest request, OpenedPot pot, Belief belief, double likely, double lowest, CancellationToken cancellation)
     {
         var release = Ending(request);
         var outcomes = pot.CookOn(!request.LiquidIsThick, Candidates, release, cancellation);
-        var enough = outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
+        var enough = Enough(outcomes, belief);
         var method = request.LiquidIsThick ? RescueMethod.SimmerCovered : RescueMethod.BackUnderPressure;
         return Short(request, method, enough, belief, RescueWords.Short(request, method, enough, likely, lowest));
     }
@@ -91,18 +91,22 @@ public static class Rescue
         using var again = OpenedPot.StartAgain(model, ParticleSource.Ensemble, cancellation);
         var outcomes = again.CookOn(!request.LiquidIsThick, Candidates, Ending(request), cancellation);
         var belief = Belief.Even(ParticleSource.Ensemble.Count);
-        var enough = outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
+        var enough = Enough(outcomes, belief);
         return Short(request, RescueMethod.SeparateAndRepeat, enough, belief, RescueWords.Separate(request, enough, lowest));
     }
 
     private static RescueAdvice Short(RescueRequest request, RescueMethod method, BranchOutcome? enough, Belief belief, IReadOnlyList<string> why)
-        => new(CheckVerdict.Short, method, enough?.Branch.HoldMinutes, why, enough is null ? [] : Spots(request, belief, enough.SpotCelsius, enough.SpotCelsius));
+        => new(CheckVerdict.Short, method, enough?.Branch.HoldMinutes, why, enough is null ? [] : Spots(request, belief, enough.SpotCelsius));
 
     private static Release Ending(RescueRequest request)
         => request.LiquidIsThick ? Release.Vent
             : ReleaseChoice.Spurts(request.Plan) && request.Release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent ? Release.Pulsed
             : request.Release;
 
-    private static IReadOnlyList<SpotOutcome> Spots(RescueRequest request, Belief belief, IReadOnlyList<float[]> opening, IReadOnlyList<float[]> peak)
-        => [.. request.Plan.Load.Cut.Spots.Select((s, i) => new SpotOutcome(s.Id, s.Where, belief.Spread(opening[i]), belief.Spread(peak[i])))];
+    private static BranchOutcome? Enough(IReadOnlyList<BranchOutcome> outcomes, Belief belief)
+        => outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
+
+    // Nothing is counted on after opening, so the peak is what was reached by then.
+    private static IReadOnlyList<SpotOutcome> Spots(RescueRequest request, Belief belief, IReadOnlyList<float[]> celsius)
+        => [.. request.Plan.Load.Cut.Spots.Zip(celsius, (s, values) => (Spot: s, Spread: belief.Spread(values))).Select(s => new SpotOutcome(s.Spot.Id, s.Spot.Where, s.Spread, s.Spread))];
 }
