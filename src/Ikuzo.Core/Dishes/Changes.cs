@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 
@@ -8,10 +9,10 @@ internal static class Changes
 {
     private const int Most = 3;
 
-    public static IReadOnlyList<Suggestion> Of(DishRequest dish, CancellationToken cancellation)
+    public static IReadOnlyList<Suggestion> Of(DishRequest dish, ItemWindows windows, CancellationToken cancellation)
         => [.. dish.Items.SelectMany((item, i) => Of(item).Select(c => (c.Words, Dish: dish with { Items = [.. dish.Items.Select((old, j) => j == i ? c.Item : old)] })))
-            .Where(c => DishSolver.IsOneStage(c.Dish))
-            .Select(c => (c.Words, Plan: DishSolver.Solve(c.Dish, cancellation).Best))
+            .Where(c => DishSolver.IsOneStage(c.Dish, windows))
+            .Select(c => (c.Words, Plan: DishSolver.Solve(c.Dish, windows, withChanges: false, cancellation).Best))
             .Where(c => c.Plan is { Stages.Count: 1 })
             .Select(c => new Suggestion(c.Words, 1, c.Plan!.TotalMinutes))
             .Take(Most)];
@@ -47,8 +48,7 @@ internal static class Changes
 
     private static IEnumerable<(string, DishItem)> Sizes(BesideItem beside)
     {
-        const string Chunks = "chunks";
-        if (beside.Companion.Id.Contains(Chunks, StringComparison.Ordinal) && beside.Size != PieceSize.Large)
+        if (beside.Companion.IsCut && beside.Size != PieceSize.Large)
         {
             yield return ($"Cut the {DishWords.Name(beside)} large.", beside with { Size = PieceSize.Large });
         }

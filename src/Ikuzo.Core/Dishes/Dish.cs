@@ -6,19 +6,6 @@ using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Dishes;
 
-/// <summary>How large something beside the bird is cut.</summary>
-public enum PieceSize
-{
-    /// <summary>Small dice.</summary>
-    Small,
-
-    /// <summary>As its name says.</summary>
-    Usual,
-
-    /// <summary>Large chunks or whole.</summary>
-    Large,
-}
-
 /// <summary>One thing that goes into a dish.</summary>
 /// <param name="Key">Name of the item, unique within the dish.</param>
 public abstract record DishItem(string Key);
@@ -38,21 +25,17 @@ public sealed record MeatItem(string Key, MeatLoad Load, Aim? Aim) : DishItem(Ke
 /// <param name="Companion">What.</param>
 /// <param name="Grams">How much, g.</param>
 /// <param name="Size">How large it is cut.</param>
-public sealed record BesideItem(string Key, Companion Companion, double Grams, PieceSize Size = PieceSize.Usual) : DishItem(Key)
+/// <param name="InBowl">True in a bowl on the rack: slower, and its starch stays away from the valve.</param>
+public sealed record BesideItem(string Key, Companion Companion, double Grams, PieceSize Size = PieceSize.Usual, bool InBowl = false) : DishItem(Key)
 {
-    // Time goes with the square of the thickness; a size up or down changes it by about a quarter. Estimates.
-    private const double SmallFactor = 0.6, LargeFactor = 1.6;
+    /// <summary>Window under high pressure as it is cut and placed, min.</summary>
+    public MinuteWindow Window => Companion.Window(Size, InBowl);
 
-    /// <summary>Window under high pressure in this size, min.</summary>
-    public MinuteWindow Window
-    {
-        get
-        {
-            var w = Companion.HighPressureMinutes;
-            var factor = Size switch { PieceSize.Small => SmallFactor, PieceSize.Large => LargeFactor, _ => 1 };
-            return new(w.Min * factor, w.Likely * factor, w.Max * factor);
-        }
-    }
+    /// <summary>True when it goes in after pressure only.</summary>
+    public bool IsStirredIn => Companion.Is(CompanionTraits.AfterPressure);
+
+    /// <summary>The same as a load of the pot.</summary>
+    public CompanionLoad Load => new(Companion, Grams, InBowl);
 }
 
 /// <summary>A dish to arrange: what goes in together, what first or after.</summary>
@@ -135,4 +118,8 @@ public sealed record Suggestion(string Change, int Stages, LikelyAndLate TotalMi
 /// <param name="RunnerUp">The next best, if any.</param>
 /// <param name="Impossible">What makes it impossible, if anything.</param>
 /// <param name="Suggestions">Changes that would take fewer stages.</param>
-public sealed record DishPlan(StageOrder? Best, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions);
+public sealed record DishPlan(StageOrder? Best, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions)
+{
+    /// <summary>Keys of what is stirred in after the last opening.</summary>
+    public IReadOnlyList<string> StirIn { get; init; } = [];
+}

@@ -23,7 +23,20 @@ public static class DishSolver
             throw new ArgumentException($"A dish has one to {DishRequest.MostItems} items with different keys.", nameof(dish));
         }
 
-        var judge = new StageJudge(dish);
+        return Solve(dish, new ItemWindows(dish), withChanges: true, cancellation);
+    }
+
+    /// <summary>The same with windows that are known already, for changes of a dish.</summary>
+    internal static DishPlan Solve(DishRequest whole, ItemWindows windows, bool withChanges, CancellationToken cancellation)
+    {
+        string[] stirIn = [.. whole.Items.OfType<BesideItem>().Where(b => b.IsStirredIn).Select(b => b.Key)];
+        var dish = whole with { Items = [.. whole.Items.Where(i => !stirIn.Contains(i.Key))] };
+        if (dish.Items.Count == 0)
+        {
+            return new(null, null, DishWords.BlameOnlyStirredIn(whole), []);
+        }
+
+        var judge = new StageJudge(dish, windows);
         if (dish.Items.FirstOrDefault(i => judge.Of(1 << dish.Items.ToList().IndexOf(i)) is null) is { } alone)
         {
             return new(null, null, DishWords.Blame(dish, alone), []);
@@ -35,14 +48,14 @@ public static class DishSolver
             .Select(stages => stages.Select(s => s!).OrderByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes).ToArray())
             .OrderBy(stages => stages.Length).ThenBy(stages => stages.Sum(s => s.Cost))
             .Take(8);
-        var orders = found.Select(stages => Finishing.Order(dish, judge.Windows, stages, cancellation)).OfType<StageOrder>().Take(2).ToList();
+        var orders = found.Select(stages => Finishing.Order(dish, windows, stages, cancellation)).OfType<StageOrder>().Take(2).ToList();
         return orders.Count == 0
             ? new(null, null, DishWords.BlameTogether(dish), [])
-            : new(orders[0], orders.Skip(1).FirstOrDefault(), null, orders[0].Stages.Count == 1 ? [] : Changes.Of(dish, cancellation));
+            : new(orders[0], orders.Skip(1).FirstOrDefault(), null, withChanges && orders[0].Stages.Count > 1 ? Changes.Of(dish, windows, cancellation) : []) { StirIn = stirIn };
     }
 
     /// <summary>True when everything can go in at once.</summary>
-    internal static bool IsOneStage(DishRequest dish) => new StageJudge(dish).Of((1 << dish.Items.Count) - 1) is not null;
+    internal static bool IsOneStage(DishRequest dish, ItemWindows windows) => new StageJudge(dish, windows).Of((1 << dish.Items.Count) - 1) is not null;
 
     // Every way to divide the items into one to three sets, as bit sets: restricted growth strings.
     private static IEnumerable<int[]> Partitions(int items)
@@ -76,14 +89,12 @@ internal sealed record StageDraft(IReadOnlyList<DishItem> Items, Release Release
 }
 
 /// <summary>Judges sets of items, each once.</summary>
-internal sealed class StageJudge(DishRequest dish)
+internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
 {
     private const double StageOverheadMinutes = 12; // come-up and handling, for ordering only
     private static readonly Release[] Ordinary = [Release.Vent, Release.Natural], Spurting = [Release.Pulsed, Release.Natural];
 
     private readonly Dictionary<int, StageDraft?> _known = [];
-
-    public ItemWindows Windows { get; } = new(dish);
 
     public StageDraft? Of(int set)
     {
@@ -102,9 +113,9 @@ internal sealed class StageJudge(DishRequest dish)
             return null;
         }
 
-        var foams = items.OfType<BesideItem>().Any(b => b.Companion.Foams) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot);
+        var foams = items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot);
         return (foams ? Spurting : Ordinary)
-            .Select(w => (Release: w, Range: items.Select(i => Windows.Of(i, w)).Aggregate((a, b) => a.And(b))))
+            .Select(w => (Release: w, Range: items.Select(i => windows.Of(i, w)).Aggregate((a, b) => a.And(b))))
             .Where(w => !w.Range.IsEmpty)
             .Select(w => new StageDraft(items, w.Release, w.Range, StageOverheadMinutes + Math.Clamp(w.Range.Wanted, w.Range.Least, w.Range.Most) + Finishing.ReleaseMinutes(w.Release)))
             .MinBy(d => d.Cost + Price(d, items));

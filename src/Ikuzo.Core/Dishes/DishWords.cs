@@ -35,6 +35,9 @@ internal static class DishWords
     public static Blame BlameTogether(DishRequest dish)
         => new(dish.Items[0].Key, $"{Capital(Name(dish.Items[0]))} is not safe at any minutes that suit it, even alone. Cut it smaller, or choose another aim.");
 
+    public static Blame BlameOnlyStirredIn(DishRequest dish)
+        => new(dish.Items[0].Key, $"{Capital(Name(dish.Items[0]))} goes in after pressure; there is nothing to cook under it. Add meat, or something beside it.");
+
     private static string Stop(DishRequest dish, MeatItem meat)
         => Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(w => w.Level == WarningLevel.Stop)?.Text ?? "Cut it smaller, or choose another aim.";
 

@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 
@@ -15,7 +17,8 @@ internal readonly record struct MinuteRange(int Least, int Most, int Wanted, boo
     public MinuteRange And(MinuteRange other) => new(Math.Max(Least, other.Least), Math.Min(Most, other.Most), Math.Max(Wanted, other.Wanted), IsPast || other.IsPast);
 }
 
-/// <summary>Windows of the items of one dish. Meat is scouted with a nominal and a cautious cook; the rest is looked up.</summary>
+/// <summary>Windows of items in one pot and kitchen. Meat is scouted with a nominal and a cautious cook; the rest is looked up.</summary>
+/// <remarks>Known by the item itself, so that a changed dish scouts only what was changed.</remarks>
 internal sealed class ItemWindows(DishRequest dish)
 {
     private const int MostMinutes = 120, SafetySlackMinutes = 4;
@@ -24,17 +27,10 @@ internal sealed class ItemWindows(DishRequest dish)
     // Time from the end of the hold to the pin cooks on at a falling temperature: counted as this share of minutes under pressure. Estimate.
     private const double NaturalCooksOn = 0.4, NaturalMinutes = 10, PulsedMinutes = 4;
 
-    private readonly Dictionary<(string Key, ReleaseKind Release), MinuteRange> _known = [];
+    private readonly ConcurrentDictionary<(DishItem Item, ReleaseKind Release), MinuteRange> _known = [];
 
     public MinuteRange Of(DishItem item, Release release)
-    {
-        if (!_known.TryGetValue((item.Key, release.Kind), out var range))
-        {
-            _known[(item.Key, release.Kind)] = range = item is MeatItem meat ? Of(meat, release) : Of((BesideItem)item, release);
-        }
-
-        return range;
-    }
+        => _known.GetOrAdd((item, release.Kind), _ => item is MeatItem meat ? Of(meat, release) : Of((BesideItem)item, release));
 
     private static MinuteRange Of(BesideItem item, Release release)
     {
@@ -71,7 +67,7 @@ internal sealed class ItemWindows(DishRequest dish)
 /// <summary>One stage as a question to the planner.</summary>
 internal static class StageRequest
 {
-    private static readonly Companions.Companion OtherMeat = new("other-meat", "Other meat", new(0, 0, 240), 0, 0, false, "stands for its heat");
+    private static readonly Companion OtherMeat = new("other-meat", "Other meat", CompanionKind.Flesh, new(0, 0, 240), 0, 0, CompanionTraits.None, "stands for its heat");
 
     /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
     public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
@@ -85,12 +81,12 @@ internal static class StageRequest
             Load = meat.Load,
             Aim = meat.WantedAim,
             LiquidMl = LiquidMl(dish, items),
-            Companions = [.. items.OfType<BesideItem>().Select(b => new CompanionLoad(b.Companion, b.Grams)), .. others],
+            Companions = [.. items.OfType<BesideItem>().Select(b => b.Load), .. others],
             Confirmed = ["giblets", "lump", "does-not-fit"],
         };
     }
 
     /// <summary>Liquid of a stage: the least of the pot, and what grains and pulses drink, rounded up to 10 ml.</summary>
     public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items)
-        => Math.Ceiling((dish.Pot.MinimumLiquidMl + items.OfType<BesideItem>().Sum(b => b.Grams * b.Companion.AbsorbsMlPerGram)) / 10) * 10;
+        => Math.Ceiling((dish.Pot.MinimumLiquidMl + items.OfType<BesideItem>().Sum(b => b.Load.AbsorbsMl)) / 10) * 10;
 }

@@ -31,7 +31,7 @@ public static class ModelBuilder
             Pot = request.Pot,
             GaugeKpa = request.GaugeKpa,
             LiquidKg = request.Liquid / 1000,
-            CompanionJoulePerKelvin = request.Companions.Sum(c => c.Grams) / 1000 * CompanionJoulePerKgKelvin,
+            CompanionJoulePerKelvin = request.Companions.Sum(c => c.Kg) * CompanionJoulePerKgKelvin,
             AltitudeMetres = request.AltitudeMetres,
             RoomCelsius = request.RoomCelsius,
         };

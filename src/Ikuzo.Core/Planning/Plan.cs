@@ -41,13 +41,6 @@ public sealed record CurveBand(double[] P01, double[] P50, double[] P99);
 /// <param name="Tenderness">Tenderness index, median.</param>
 public sealed record BandPoint(double Minutes, double ChanceSafe, double ColdestP01, double ColdestP50, double WaterLossP50, double Tenderness);
 
-/// <summary>The liquid of the cook.</summary>
-/// <param name="MinimumMl">Least that the pot asks for.</param>
-/// <param name="GivenOffMl">Given off by meat and companions.</param>
-/// <param name="AbsorbedMl">Drunk by grains and pulses.</param>
-/// <param name="AtEndMl">Left at opening, given-off juice included.</param>
-public sealed record LiquidOutcome(double MinimumMl, MedianOnly GivenOffMl, double AbsorbedMl, MedianOnly AtEndMl);
-
 /// <summary>A median.</summary>
 public readonly record struct MedianOnly(double P50);
 
@@ -171,6 +164,9 @@ public sealed record Plan
 
     /// <summary>How the load sits in the pot.</summary>
     public required FitOutcome Fit { get; init; }
+
+    /// <summary>The pot with its load, cut through the middle; null when the load cannot go in.</summary>
+    public PotPicture? Picture { get; init; }
 
     /// <summary>Warnings, stops first.</summary>
     public required IReadOnlyList<Warning> Warnings { get; init; }

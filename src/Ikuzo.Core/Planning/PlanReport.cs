@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Planning;
@@ -6,13 +7,12 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Reads the quantiles of a plan off its ensemble.</summary>
 internal static class PlanReport
 {
-    private const double MeatMlPerGramLost = 1.0;
-
     public static Plan Of(
         PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, MinuteBand band, Branch branch,
         double? safe, double? recommended, DetailedRun run)
     {
         var tenderness = Tenderness(request, run);
+        var liquid = Liquid(request, band, branch, run);
         return new Plan
         {
             Minutes = branch.HoldMinutes,
@@ -37,8 +37,9 @@ internal static class PlanReport
             DangerZoneMinutesP95 = Ninety(run.DangerMinutes).P95,
             Curve = Curve(run),
             Band = [.. band.Points.Select(Rounded)],
-            Liquid = Liquid(request, run),
-            Fit = Pots.Fit.Of(request),
+            Liquid = liquid,
+            Fit = Fit.Of(request),
+            Picture = PotPicture.Of(request, liquid.AtEndMl.P50),
             // The ensemble has the last word on the release that it computed.
             Releases = [.. scouted.Select(s => Option(s.Release == branch.Release ? s with { Minutes = recommended ?? s.Minutes } : s))],
             Warnings = [.. AfterComputing(request, run, safe, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
@@ -89,15 +90,12 @@ internal static class PlanReport
         return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(total.P95 + rest), rest);
     }
 
-    private static LiquidOutcome Liquid(PlanRequest request, DetailedRun run)
-    {
-        var loss = Median(run.Outcome.WaterLossPercent) - Median(run.Outcome.FlashPercent);
-        var givenOff = loss / 100 * request.Load.TotalKg * 1000 * MeatMlPerGramLost + request.Companions.Sum(c => c.Grams * c.Companion.GivesOffMlPerGram);
-        var absorbed = request.Companions.Sum(c => c.Grams * c.Companion.AbsorbsMlPerGram);
-        var steam = request.Pot.PurgeJoule / 2257; // g of steam that leave before the valve closes
-        return new LiquidOutcome(
-            Round(request.Pot.MinimumLiquidMl), new MedianOnly(Round(givenOff)), Round(absorbed), new MedianOnly(Round(Math.Max(0, request.Liquid + givenOff - absorbed - steam))));
-    }
+    private static LiquidOutcome Liquid(PlanRequest request, MinuteBand band, Branch branch, DetailedRun run)
+        => LiquidBudget.Of(
+            request,
+            Median(run.Outcome.WaterLossPercent) - Median(run.Outcome.FlashPercent),
+            [.. band.Points.Select(p => (p.Minutes, p.WaterLossP50))],
+            branch.HoldMinutes);
 
     private static HeatCurve Curve(DetailedRun run)
     {

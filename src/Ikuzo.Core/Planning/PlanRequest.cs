@@ -84,6 +84,9 @@ public sealed record MeatLoad
     /// <summary>Where they lie.</summary>
     public Placement Placement { get; init; }
 
+    /// <summary>Days since it was bought fresh or thawed, in the fridge; null when nobody knows.</summary>
+    public double? DaysInFridge { get; init; }
+
     /// <summary>Weight of one piece, kg.</summary>
     public double PieceKg => TotalKg / Pieces;
 
@@ -97,7 +100,18 @@ public sealed record MeatLoad
 /// <summary>A companion with its amount.</summary>
 /// <param name="Companion">What.</param>
 /// <param name="Grams">How much, g.</param>
-public sealed record CompanionLoad(Companion Companion, double Grams);
+/// <param name="InBowl">True in a bowl on the rack, with its own water.</param>
+public sealed record CompanionLoad(Companion Companion, double Grams, bool InBowl = false)
+{
+    /// <summary>True when it makes the valve spurt.</summary>
+    public bool Spurts => Companion.Foams && !InBowl;
+
+    /// <summary>Liquid that it takes from the pot, ml.</summary>
+    public double AbsorbsMl => InBowl ? 0 : Grams * Companion.AbsorbsMlPerGram;
+
+    /// <summary>Mass that warms with it, kg: in a bowl with the water that it will drink.</summary>
+    public double Kg => (Grams + (InBowl ? Grams * Companion.AbsorbsMlPerGram : 0)) / 1000;
+}
 
 /// <summary>One question to the planner.</summary>
 public sealed record PlanRequest
@@ -137,6 +151,12 @@ public sealed record PlanRequest
 
     /// <summary>When the lid goes on; null for a plan without a clock.</summary>
     public DateTimeOffset? LidOnAt { get; init; }
+
+    /// <summary>True when the meat was browned in the pot first.</summary>
+    public bool Browned { get; init; }
+
+    /// <summary>Other pots of the kitchen, for what does not fit into this one.</summary>
+    public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];
 
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
     public IReadOnlyList<string> Confirmed { get; init; } = [];

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Pots;
 
 namespace Ikuzo.Core.Planning;
 
@@ -40,7 +41,7 @@ public static class Planner
     private static Plan ComputeOwn(PlanRequest request, CancellationToken cancellation)
     {
         var model = ModelBuilder.Build(request);
-        if (Warnings.CannotGoIn(request))
+        if (PotWarnings.CannotGoIn(request))
         {
             return Refuse(request, model, [], []);
         }
@@ -131,7 +132,8 @@ public static class Planner
         HeldCelsius = model.HeldCelsius,
         BoilingCelsius = model.BoilingCelsius,
         ThicknessMm = request.Load.ThicknessMetres * 1000,
-        Fit = Pots.Fit.Of(request),
+        Fit = Fit.Of(request),
+        Picture = PotWarnings.CannotGoIn(request) ? null : PotPicture.Of(request, request.Liquid),
         Releases = [.. scouted.Select(PlanReport.Option)],
         Warnings = [.. stops, .. Warnings.Of(request)],
     };

@@ -19,7 +19,7 @@ public static class ReleaseChoice
 
     /// <summary>True when the contents foam, are starchy or fill the pot with liquid, so that venting at once would spurt.</summary>
     public static bool Spurts(PlanRequest request)
-        => request.Companions.Any(c => c.Companion.Foams) || IsSoup(request.Liquid, request.Pot);
+        => request.Companions.Any(c => c.Spurts) || IsSoup(request.Liquid, request.Pot);
 
     /// <summary>True when there is so much liquid that it spurts when vented at once.</summary>
     internal static bool IsSoup(double liquidMl, Pots.PotModel pot) => liquidMl > SoupShare * pot.CapacityLitres * 1000;

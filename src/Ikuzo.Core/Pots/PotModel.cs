@@ -38,7 +38,29 @@ public sealed record PotModel
 
     /// <summary>Height of the rack, m. Estimate.</summary>
     public double RackMetres { get; init; } = 0.025;
+
+    /// <summary>Mark that liquid stays under, l; two thirds of the capacity unless the pot says otherwise.</summary>
+    public double? FillMarkLitres { get; init; }
+
+    /// <summary>Mark for what foams or swells, l; half of the capacity unless the pot says otherwise.</summary>
+    public double? HalfMarkLitres { get; init; }
+
+    /// <summary>Mark that liquid stays under, l.</summary>
+    public double FillLitres => FillMarkLitres ?? CapacityLitres * UsualFillShare;
+
+    /// <summary>Mark for what foams or swells, l.</summary>
+    public double HalfLitres => HalfMarkLitres ?? CapacityLitres * UsualHalfShare;
+
+    /// <summary>Floor of the pot, m².</summary>
+    public double FloorSquareMetres => Math.PI / 4 * InnerDiameterMetres * InnerDiameterMetres;
+
+    private const double UsualFillShare = 2.0 / 3, UsualHalfShare = 1.0 / 2; // usual marks of such pots
 }
+
+/// <summary>A pot by its name.</summary>
+/// <param name="Name">What the household calls it.</param>
+/// <param name="Pot">The pot.</param>
+public sealed record NamedPot(string Name, PotModel Pot);
 
 /// <summary>Defaults by capacity, for a pot of which the cook knows no more.</summary>
 /// <remarks>

@@ -58,12 +58,12 @@ internal static class DemoData
         await kitchen.PutPotAsync(BigPot, cancellation);
         await kitchen.PutPotAsync(SmallPot, cancellation);
         await kitchen.RemovePotAsync(FirstPotId, cancellation);
-        var settings = await kitchen.SettingsAsync(cancellation);
+        var usual = await kitchen.UsualAsync(cancellation);
         var store = services.GetRequiredService<PlanStore>();
         foreach (var (name, load, aim, liquidMl, companions) in Plans)
         {
             var request = new PreviewBody { Load = load, Aim = aim, LiquidMl = liquidMl, Companions = companions };
-            var plan = Planner.Compute(request.ToRequest(settings, BigPot.ToModel()), cancellation);
+            var plan = Planner.Compute(request.ToRequest(usual), cancellation);
             await store.AddAsync(name, request, plan.Minutes, plan.Release, cancellation);
         }
     }

@@ -118,4 +118,69 @@ public class WarningsTests
             Assert.DoesNotContain('!', w.Text + w.Because);
         });
     }
+
+    private static PlanRequest Beside(string id, double grams, double liquidMl = 400)
+        => Request("chicken-thigh-bone-in", 6) with { Companions = [new CompanionLoad(CompanionCatalogue.Find(id)!, grams)], LiquidMl = liquidMl };
+
+    [Theory]
+    [InlineData("cream")]
+    [InlineData("milk")]
+    [InlineData("soft-cheese")]
+    [InlineData("starch-slurry")]
+    public void DairyOrStarchUnderPressure_IsAStopThatNobodyCanConfirm(string id)
+    {
+        Assert.Equal(WarningLevel.Stop, Level(Beside(id, 150), "after-pressure"));
+        Assert.Equal(WarningLevel.Stop, Level(Beside(id, 150) with { Confirmed = ["after-pressure"] }, "after-pressure"));
+    }
+
+    [Fact]
+    public void ThickSauceOverLittleLiquid_IsAStopUntilItIsThinned()
+    {
+        Assert.Equal(WarningLevel.Stop, Level(Beside("crushed-tomatoes", 400), "thick-sauce"));
+        Assert.Null(Level(Beside("crushed-tomatoes", 400, liquidMl: 800), "thick-sauce"));
+    }
+
+    [Fact]
+    public void BrownedBits_AreAStopUntilTheyAreLoosened()
+    {
+        var request = Request("chicken-thigh-bone-in", 6) with { Browned = true };
+        Assert.Equal(WarningLevel.Stop, Level(request, "browned-bits"));
+        Assert.Equal(WarningLevel.Note, Level(request with { Confirmed = ["browned-bits"] }, "browned-bits"));
+    }
+
+    [Theory]
+    [InlineData(0.5, null, null)]
+    [InlineData(2, "last-day", WarningLevel.Caution)]
+    [InlineData(3, "past-its-day", WarningLevel.Stop)]
+    public void MeatPastItsDay_IsThrownAway(double days, string? code, WarningLevel? level)
+    {
+        var request = Request("chicken-thigh-bone-in", 6);
+        var warnings = Warnings.Of(request with { Load = request.Load with { DaysInFridge = days } });
+        Assert.Equal(level, warnings.FirstOrDefault(w => w.Code == code)?.Level);
+        Assert.Equal(code is null, warnings.Count == 0);
+    }
+
+    [Theory]
+    [InlineData("chicken-whole", true)]
+    [InlineData("turkey-crown", true)]
+    [InlineData("chicken-drumstick", false)]
+    public void ABirdThatFallsApart_GetsALiftingAid(string cut, bool said)
+        => Assert.Equal(said, Level(Request(cut), "lifting-aid") is not null);
+
+    [Fact]
+    public void SugarAndSourPulses_AreCautions()
+    {
+        Assert.Equal(WarningLevel.Caution, Level(Beside("honey-glaze", 60), "sweet"));
+        var sour = Beside("tomatoes", 300);
+        Assert.Null(Level(sour, "acid-pulses"));
+        Assert.Equal(WarningLevel.Caution, Level(sour with { Companions = [.. sour.Companions, new(CompanionCatalogue.Find("dry-navy-beans")!, 200)] }, "acid-pulses"));
+    }
+
+    [Fact]
+    public void ADishDoubledBeyondThePot_IsSentToTwoBatches()
+        => Assert.Contains("two batches", Assert.Single(Warnings.Of(Request("chicken-thigh-bone-in", 60)), w => w.Code == "over-capacity").Text);
+
+    [Fact]
+    public void AForcedLid_IsForbiddenWhereABirdDoesNotFit()
+        => Assert.Contains("Never force the lid", Assert.Single(Warnings.Of(Request("chicken-whole", kg: 2.6)), w => w.Code == "does-not-fit").Text);
 }

@@ -35,10 +35,11 @@ public class FitTests
     }
 
     [Fact]
-    public void Of_TwoPoussins_GoIntoALargePotOnly()
+    public void Of_TwoPoussins_HaveRoomInALargePotOnly()
     {
-        Assert.NotEqual(FitVerdict.DoesNotFit, Fit.Of(Request("poussin-whole", 0.45, 10, pieces: 2)).Verdict);
-        Assert.Equal(FitVerdict.DoesNotFit, Fit.Of(Request("poussin-whole", 0.45, 3, pieces: 2)).Verdict);
+        Assert.Equal(FitVerdict.Fits, Fit.Of(Request("poussin-whole", 0.45, 10, pieces: 2)).Verdict);
+        Assert.Equal(FitVerdict.Tight, Fit.Of(Request("poussin-whole", 0.45, 3, pieces: 2)).Verdict);
+        Assert.Equal(FitVerdict.DoesNotFit, Fit.Of(Request("poussin-whole", 0.6, 3, pieces: 2)).Verdict);
     }
 
     [Theory]
@@ -60,5 +61,26 @@ public class FitTests
         var request = Request("chicken-whole", 2.4, 5.7);
         Assert.Contains(Planner.Compute(request).Warnings, w => w is { Code: "does-not-fit", Level: WarningLevel.Stop });
         Assert.Contains(Planner.Compute(request with { Confirmed = ["does-not-fit"] }).Warnings, w => w is { Code: "does-not-fit", Level: WarningLevel.Note });
+    }
+
+    [Fact]
+    public void CircleMetres_OfTwoRoundBirds_IsTwiceOne()
+        => Assert.Equal(0.2, new BirdSize(0.1, 0.1, 0.1).CircleMetres(2), 4);
+
+    [Fact]
+    public void Of_TwoSmallBirds_LieSideBySideWhereThatIsLowerThanOnEachOther()
+    {
+        var fit = Fit.Of(Request("poussin-whole", 0.45, 10, pieces: 2));
+        Assert.Equal(2, fit.SideBySide);
+        Assert.StartsWith("Side by side", fit.Why, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Of_ABirdForTheBigPot_NamesThatPotOfTheKitchen()
+    {
+        var request = Request("chicken-whole", 2.6, 5.7) with { OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))] };
+        var ways = Fit.Of(request).Alternatives;
+        Assert.Contains("in Bertha", ways);
+        Assert.DoesNotContain("in Pip", ways);
     }
 }

@@ -1,4 +1,3 @@
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Tests.Poultry;
@@ -36,9 +35,4 @@ public class CutCatalogueTests
     [Fact]
     public void WholeBirdsCrownsAndQuarters_HaveTwoSpots()
         => Assert.All(CutCatalogue.All.Where(c => c.Part is Part.Whole or Part.Crown or Part.Leg), c => Assert.Equal(2, c.Spots.Count));
-
-    [Fact]
-    public void Companions_HaveOrderedWindows()
-        => Assert.All(CompanionCatalogue.All, c => Assert.True(
-            c.HighPressureMinutes.Min <= c.HighPressureMinutes.Likely && c.HighPressureMinutes.Likely < c.HighPressureMinutes.Max));
 }

@@ -56,7 +56,7 @@ internal static class RescueCampaign
             },
         };
         var model = ModelBuilder.Build(request);
-        if (Warnings.CannotGoIn(request) || Scout.Run(model, [Release.Natural], 0) is not [{ Minutes: { } needed }])
+        if (PotWarnings.CannotGoIn(request) || Scout.Run(model, [Release.Natural], 0) is not [{ Minutes: { } needed }])
         {
             yield break;
         }

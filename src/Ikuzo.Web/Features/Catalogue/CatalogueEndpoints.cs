@@ -22,7 +22,8 @@ public sealed record CatalogueCut(
 
 /// <summary>A companion as clients see it.</summary>
 public sealed record CatalogueCompanion(
-    string Id, string Name, MinuteWindow HighPressureMinutes, double AbsorbsMlPerGram, double GivesOffMlPerGram, bool Foams, string Source);
+    string Id, string Name, CompanionKind Kind, MinuteWindow HighPressureMinutes, double AbsorbsMlPerGram, double GivesOffMlPerGram, bool Foams, bool Acid, bool Sweet,
+    bool AfterPressure, bool IsCut, string Source);
 
 /// <summary>A way in which other cooks choose minutes and release.</summary>
 public sealed record CatalogueSchool(string Id, string Name);
@@ -39,9 +40,13 @@ internal static class CatalogueEndpoints
     private static async Task<Ok<CatalogueView>> GetAsync(KitchenStore kitchen, CancellationToken cancellation)
         => TypedResults.Ok(new CatalogueView(
             [.. CutCatalogue.All.Select(ToView)],
-            [.. CompanionCatalogue.All.Select(c => new CatalogueCompanion(c.Id, c.Name, c.HighPressureMinutes, c.AbsorbsMlPerGram, c.GivesOffMlPerGram, c.Foams, c.Source))],
+            [.. CompanionCatalogue.All.Select(ToView)],
             await kitchen.PotsAsync(cancellation),
             [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))]));
+
+    private static CatalogueCompanion ToView(Companion c) => new(
+        c.Id, c.Name, c.Kind, c.HighPressureMinutes, c.AbsorbsMlPerGram, c.GivesOffMlPerGram, c.Foams, c.Is(CompanionTraits.Acid), c.Is(CompanionTraits.Sweet),
+        c.Is(CompanionTraits.AfterPressure), c.IsCut, c.Source);
 
     private static CatalogueCut ToView(Cut cut) => new(
         cut.Id, cut.Species, cut.Part, cut.Name, cut.Plural, cut.BoneIn, cut.Usual,

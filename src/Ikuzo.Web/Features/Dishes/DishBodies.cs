@@ -1,6 +1,5 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -42,6 +41,9 @@ public sealed record DishItemBody
     /// <summary>How large it is cut; as its name says unless given.</summary>
     public PieceSize? Size { get; init; }
 
+    /// <summary>True in a bowl on the rack.</summary>
+    public bool? InBowl { get; init; }
+
     internal void Check(FieldErrors errors, string at)
     {
         errors.RequiredText($"{at}key", Key, 40);
@@ -66,7 +68,7 @@ public sealed record DishItemBody
 
     internal DishItem ToItem() => Kind == ItemKind.Meat
         ? new MeatItem(Key!, Load!.ToLoad(), Aim)
-        : new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams!.Value, Size ?? PieceSize.Usual);
+        : new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams!.Value, Size ?? PieceSize.Usual, InBowl ?? false);
 }
 
 /// <summary>A dish to arrange.</summary>
@@ -102,11 +104,11 @@ public record DishBody
         }
     }
 
-    internal DishRequest ToRequest(KitchenSettings kitchen, PotModel pot) => new()
+    internal DishRequest ToRequest(UsualKitchen kitchen) => new()
     {
-        Pot = Pot?.ToModel() ?? pot,
-        AltitudeMetres = AltitudeMetres ?? kitchen.AltitudeMetres,
-        RoomCelsius = kitchen.RoomCelsius,
+        Pot = Pot?.ToModel() ?? kitchen.Pot,
+        AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
+        RoomCelsius = kitchen.Settings.RoomCelsius,
         Items = [.. Items!.Select(i => i.ToItem())],
     };
 }
@@ -117,8 +119,10 @@ public record DishBody
 /// <param name="RunnerUp">The next best.</param>
 /// <param name="Impossible">The item to blame when nothing works.</param>
 /// <param name="Suggestions">Changes that would take fewer stages.</param>
+/// <param name="StirIn">Keys of what is stirred in after the last opening.</param>
 public sealed record DishView(
-    IReadOnlyList<DishStage> Stages, LikelyAndLate? TotalMinutes, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions)
+    IReadOnlyList<DishStage> Stages, LikelyAndLate? TotalMinutes, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions,
+    IReadOnlyList<string> StirIn)
 {
-    internal static DishView Of(DishPlan plan) => new(plan.Best?.Stages ?? [], plan.Best?.TotalMinutes, plan.RunnerUp, plan.Impossible, plan.Suggestions);
+    internal static DishView Of(DishPlan plan) => new(plan.Best?.Stages ?? [], plan.Best?.TotalMinutes, plan.RunnerUp, plan.Impossible, plan.Suggestions, plan.StirIn);
 }

@@ -20,7 +20,6 @@ internal static class DishEndpoints
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        var (settings, pot) = await kitchen.UsualAsync(cancellation);
-        return TypedResults.Ok(DishView.Of(DishSolver.Solve(body.ToRequest(settings, pot), cancellation)));
+        return TypedResults.Ok(DishView.Of(DishSolver.Solve(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation)));
     }
 }

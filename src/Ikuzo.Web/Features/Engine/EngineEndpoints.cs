@@ -58,8 +58,7 @@ internal static class EngineEndpoints
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        var (settings, pot) = await kitchen.UsualAsync(cancellation);
-        var request = body.ToRequest(settings, pot);
+        var request = body.ToRequest(await kitchen.UsualAsync(cancellation));
         var plan = Planner.Compute(request, cancellation);
         if (plan is not { Minutes: { } minutes, Release: { } release })
         {

@@ -28,16 +28,42 @@ public sealed record Pot
     /// <summary>Pressure on low, kPa above the atmosphere.</summary>
     public required double LowGaugeKpa { get; init; }
 
+    /// <summary>Inner diameter, mm, 80 to 500; usual for its capacity unless given.</summary>
+    public double? InnerDiameterMm { get; init; }
+
+    /// <summary>From the floor to the underside of the lid, mm, 50 to 500; usual for its capacity unless given.</summary>
+    public double? UsableHeightMm { get; init; }
+
+    /// <summary>Height of the rack, mm, 0 to 150; 25 unless given.</summary>
+    public double? RackMm { get; init; }
+
+    /// <summary>Mark that liquid stays under, l, at most the capacity; two thirds of it unless given.</summary>
+    public double? FillMarkLitres { get; init; }
+
+    /// <summary>Mark for what foams or swells, l, at most the capacity; half of it unless given.</summary>
+    public double? HalfMarkLitres { get; init; }
+
     /// <summary>True for the pot that is used when none is named.</summary>
     public required bool IsDefault { get; init; }
 
     /// <summary>The pot as the energy balance sees it.</summary>
-    internal PotModel ToModel() => PotDefaults.For(CapacityLitres) with
+    internal PotModel ToModel() => ToBody().ToModel();
+
+    /// <summary>The pot as it was entered.</summary>
+    internal PotBody ToBody() => new()
     {
+        Name = Name,
+        CapacityLitres = CapacityLitres,
         HeaterWatts = HeaterWatts,
         MinimumLiquidMl = MinimumLiquidMl,
         HighGaugeKpa = HighGaugeKpa,
         LowGaugeKpa = LowGaugeKpa,
+        InnerDiameterMm = InnerDiameterMm,
+        UsableHeightMm = UsableHeightMm,
+        RackMm = RackMm,
+        FillMarkLitres = FillMarkLitres,
+        HalfMarkLitres = HalfMarkLitres,
+        IsDefault = IsDefault,
     };
 }
 
@@ -62,6 +88,21 @@ public sealed record PotBody
     /// <summary>Pressure on low, kPa above the atmosphere, 10 to 100.</summary>
     public double? LowGaugeKpa { get; init; }
 
+    /// <summary>Inner diameter, mm, 80 to 500; usual for its capacity unless given.</summary>
+    public double? InnerDiameterMm { get; init; }
+
+    /// <summary>From the floor to the underside of the lid, mm, 50 to 500; usual for its capacity unless given.</summary>
+    public double? UsableHeightMm { get; init; }
+
+    /// <summary>Height of the rack, mm, 0 to 150; 25 unless given.</summary>
+    public double? RackMm { get; init; }
+
+    /// <summary>Mark that liquid stays under, l, at most the capacity; two thirds of it unless given.</summary>
+    public double? FillMarkLitres { get; init; }
+
+    /// <summary>Mark for what foams or swells, l, at most the capacity; half of it unless given.</summary>
+    public double? HalfMarkLitres { get; init; }
+
     /// <summary>True to use it when no pot is named.</summary>
     public bool? IsDefault { get; init; }
 
@@ -72,6 +113,11 @@ public sealed record PotBody
         errors.Range($"{at}minimumLiquidMl", MinimumLiquidMl, 50, 2000, "ml");
         errors.Range($"{at}highGaugeKpa", HighGaugeKpa, 20, 120, "kPa");
         errors.Range($"{at}lowGaugeKpa", LowGaugeKpa, 10, 100, "kPa");
+        errors.Range($"{at}innerDiameterMm", InnerDiameterMm, 80, 500, "mm");
+        errors.Range($"{at}usableHeightMm", UsableHeightMm, 50, 500, "mm");
+        errors.Range($"{at}rackMm", RackMm, 0, 150, "mm");
+        errors.Range($"{at}fillMarkLitres", FillMarkLitres, 0.3, CapacityLitres ?? 20, "l");
+        errors.Range($"{at}halfMarkLitres", HalfMarkLitres, 0.3, CapacityLitres ?? 20, "l");
     }
 
     internal PotModel ToModel()
@@ -83,6 +129,11 @@ public sealed record PotBody
             MinimumLiquidMl = MinimumLiquidMl ?? usual.MinimumLiquidMl,
             HighGaugeKpa = HighGaugeKpa ?? usual.HighGaugeKpa,
             LowGaugeKpa = LowGaugeKpa ?? usual.LowGaugeKpa,
+            InnerDiameterMetres = InnerDiameterMm / 1000 ?? usual.InnerDiameterMetres,
+            UsableHeightMetres = UsableHeightMm / 1000 ?? usual.UsableHeightMetres,
+            RackMetres = RackMm / 1000 ?? usual.RackMetres,
+            FillMarkLitres = FillMarkLitres,
+            HalfMarkLitres = HalfMarkLitres,
         };
     }
 
@@ -98,6 +149,11 @@ public sealed record PotBody
             MinimumLiquidMl = model.MinimumLiquidMl,
             HighGaugeKpa = model.HighGaugeKpa,
             LowGaugeKpa = model.LowGaugeKpa,
+            InnerDiameterMm = InnerDiameterMm,
+            UsableHeightMm = UsableHeightMm,
+            RackMm = RackMm,
+            FillMarkLitres = FillMarkLitres,
+            HalfMarkLitres = HalfMarkLitres,
             IsDefault = IsDefault ?? false,
         };
     }
@@ -131,6 +187,12 @@ public sealed record KitchenSettings
         return errors;
     }
 }
+
+/// <summary>What a question is computed with when it does not say otherwise.</summary>
+/// <param name="Settings">Settings.</param>
+/// <param name="Pot">The pot that is used when none is named.</param>
+/// <param name="Pots">All pots by name.</param>
+internal sealed record UsualKitchen(KitchenSettings Settings, PotModel Pot, IReadOnlyList<NamedPot> Pots);
 
 /// <summary>Settings and pots.</summary>
 /// <param name="Settings">Settings.</param>

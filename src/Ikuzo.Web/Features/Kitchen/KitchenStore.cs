@@ -12,7 +12,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
     private const string PotColumns =
         """
         id AS Id, name AS Name, capacity_litres AS CapacityLitres, heater_watts AS HeaterWatts, minimum_liquid_ml AS MinimumLiquidMl,
-        high_gauge_kpa AS HighGaugeKpa, low_gauge_kpa AS LowGaugeKpa, is_default AS IsDefault
+        high_gauge_kpa AS HighGaugeKpa, low_gauge_kpa AS LowGaugeKpa, is_default AS IsDefault,
+        inner_diameter_mm AS InnerDiameterMm, usable_height_mm AS UsableHeightMm, rack_mm AS RackMm, fill_mark_litres AS FillMarkLitres, half_mark_litres AS HalfMarkLitres
         """;
 
     /// <summary>The settings.</summary>
@@ -47,9 +48,12 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         return [.. await db.QueryAsync<Pot>($"SELECT {PotColumns} FROM pots WHERE removed_at IS NULL ORDER BY is_default DESC, capacity_litres DESC, name")];
     }
 
-    /// <summary>The settings and the pot that is used when none is named.</summary>
-    public async Task<(KitchenSettings Settings, PotModel Pot)> UsualAsync(CancellationToken cancellation)
-        => (await SettingsAsync(cancellation), (await PotsAsync(cancellation))[0].ToModel());
+    /// <summary>What a question is computed with when it does not say otherwise.</summary>
+    internal async Task<UsualKitchen> UsualAsync(CancellationToken cancellation)
+    {
+        var pots = (await PotsAsync(cancellation)).Select(p => new NamedPot(p.Name, p.ToModel())).ToList();
+        return new(await SettingsAsync(cancellation), pots[0].Pot, pots);
+    }
 
     /// <summary>True for a pot that is or ever was here.</summary>
     public async Task<bool> HasKnownAsync(string potId, CancellationToken cancellation)
@@ -65,12 +69,20 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         await using var transaction = await db.BeginTransactionAsync(cancellation);
         await db.ExecuteAsync(
             """
-            INSERT INTO pots (id, name, capacity_litres, heater_watts, minimum_liquid_ml, high_gauge_kpa, low_gauge_kpa, is_default, created_at)
-            VALUES (@Id, @Name, @CapacityLitres, @HeaterWatts, @MinimumLiquidMl, @HighGaugeKpa, @LowGaugeKpa, @IsDefault, @CreatedAt)
+            INSERT INTO pots (id, name, capacity_litres, heater_watts, minimum_liquid_ml, high_gauge_kpa, low_gauge_kpa, is_default, created_at,
+              inner_diameter_mm, usable_height_mm, rack_mm, fill_mark_litres, half_mark_litres)
+            VALUES (@Id, @Name, @CapacityLitres, @HeaterWatts, @MinimumLiquidMl, @HighGaugeKpa, @LowGaugeKpa, @IsDefault, @CreatedAt,
+              @InnerDiameterMm, @UsableHeightMm, @RackMm, @FillMarkLitres, @HalfMarkLitres)
             ON CONFLICT (id) DO UPDATE SET name = @Name, capacity_litres = @CapacityLitres, heater_watts = @HeaterWatts,
-              minimum_liquid_ml = @MinimumLiquidMl, high_gauge_kpa = @HighGaugeKpa, low_gauge_kpa = @LowGaugeKpa, is_default = @IsDefault, removed_at = NULL
+              minimum_liquid_ml = @MinimumLiquidMl, high_gauge_kpa = @HighGaugeKpa, low_gauge_kpa = @LowGaugeKpa, is_default = @IsDefault, removed_at = NULL,
+              inner_diameter_mm = @InnerDiameterMm, usable_height_mm = @UsableHeightMm, rack_mm = @RackMm, fill_mark_litres = @FillMarkLitres, half_mark_litres = @HalfMarkLitres
             """,
-            new { pot.Id, pot.Name, pot.CapacityLitres, pot.HeaterWatts, pot.MinimumLiquidMl, pot.HighGaugeKpa, pot.LowGaugeKpa, pot.IsDefault, CreatedAt = clock.GetUtcNow().ToString("O") },
+            new
+            {
+                pot.Id, pot.Name, pot.CapacityLitres, pot.HeaterWatts, pot.MinimumLiquidMl, pot.HighGaugeKpa, pot.LowGaugeKpa, pot.IsDefault,
+                pot.InnerDiameterMm, pot.UsableHeightMm, pot.RackMm, pot.FillMarkLitres, pot.HalfMarkLitres,
+                CreatedAt = clock.GetUtcNow().ToString("O"),
+            },
             transaction);
         if (pot.IsDefault)
         {

@@ -1,5 +1,4 @@
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Pots;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Kitchen;
@@ -60,9 +59,9 @@ public sealed record LineUpBody
         return errors;
     }
 
-    internal LineUpRequest ToRequest(KitchenSettings kitchen, PotModel pot, TimeProvider clock) => new()
+    internal LineUpRequest ToRequest(UsualKitchen kitchen, TimeProvider clock) => new()
     {
-        Dish = Dish!.ToRequest(kitchen, pot),
+        Dish = Dish!.ToRequest(kitchen),
         ServeAt = ServeAt!.Value,
         Now = Now ?? clock.GetUtcNow(),
         Zone = TimeZone is null ? null : TimeZoneInfo.FindSystemTimeZoneById(TimeZone),

@@ -33,8 +33,5 @@ internal static class LineUpEndpoints
     }
 
     private static async Task<LineUp> ComputeAsync(LineUpBody body, KitchenStore kitchen, TimeProvider clock, CancellationToken cancellation)
-    {
-        var (settings, pot) = await kitchen.UsualAsync(cancellation);
-        return BackSchedule.Make(body.ToRequest(settings, pot, clock), cancellation);
-    }
+        => BackSchedule.Make(body.ToRequest(await kitchen.UsualAsync(cancellation), clock), cancellation);
 }

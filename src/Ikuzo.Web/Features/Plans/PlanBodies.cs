@@ -1,7 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Errors;
@@ -36,6 +35,9 @@ public sealed record LoadBody
     /// <summary>Where they lie; on the rack unless given.</summary>
     public Placement? Placement { get; init; }
 
+    /// <summary>Days in the fridge since it was bought fresh or thawed, 0 to 60.</summary>
+    public double? DaysInFridge { get; init; }
+
     /// <summary>Checks meat that must be there.</summary>
     internal static void Check(FieldErrors errors, LoadBody? load, string at)
     {
@@ -53,6 +55,7 @@ public sealed record LoadBody
         errors.RequiredRange($"{at}.pieces", load.Pieces, 1, MeatLoad.MostPieces, "");
         errors.RequiredRange($"{at}.totalKg", load.TotalKg, MeatLoad.LeastKg, MeatLoad.MostKg, "kg");
         errors.Range($"{at}.thicknessMm", load.ThicknessMm, MeatLoad.LeastThicknessMm, MeatLoad.MostThicknessMm, "mm");
+        errors.Range($"{at}.daysInFridge", load.DaysInFridge, 0, 60, "days");
         var (coldest, warmest) = load.State == MeatState.Frozen ? (-40.0, -2.0) : (-1.0, 40.0);
         errors.Range($"{at}.startCelsius", load.StartCelsius, coldest, warmest, "°C in this state");
     }
@@ -68,13 +71,15 @@ public sealed record LoadBody
         ThicknessMm = ThicknessMm,
         Arrangement = Arrangement ?? Core.Planning.Arrangement.Single,
         Placement = Placement ?? Core.Cooking.Placement.Rack,
+        DaysInFridge = DaysInFridge,
     };
 }
 
 /// <summary>Something beside the bird.</summary>
 /// <param name="Id">Id of the companion.</param>
 /// <param name="Grams">Amount, g, 1 to 5,000.</param>
-public sealed record CompanionBody(string? Id, double? Grams);
+/// <param name="InBowl">True in a bowl on the rack.</param>
+public sealed record CompanionBody(string? Id, double? Grams, bool? InBowl = null);
 
 /// <summary>A release to try.</summary>
 /// <param name="Kind">Which way.</param>
@@ -126,6 +131,9 @@ public sealed record PreviewBody
 
     /// <summary>When the lid goes on, with offset; gives the answer a clock.</summary>
     public DateTimeOffset? LidOnAt { get; init; }
+
+    /// <summary>True when the meat is browned in the pot first.</summary>
+    public bool? Browned { get; init; }
 
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
     public IReadOnlyList<string>? Confirmed { get; init; }
@@ -183,22 +191,24 @@ public sealed record PreviewBody
     }
 
     /// <summary>The question for Core, with what was left out taken from the kitchen. Only for a question without errors.</summary>
-    internal PlanRequest ToRequest(KitchenSettings kitchen, PotModel pot) => new()
+    internal PlanRequest ToRequest(UsualKitchen kitchen) => new()
     {
-        Pot = Pot?.ToModel() ?? pot,
-        AltitudeMetres = AltitudeMetres ?? kitchen.AltitudeMetres,
-        RoomCelsius = RoomCelsius ?? kitchen.RoomCelsius,
+        Pot = Pot?.ToModel() ?? kitchen.Pot,
+        AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
+        RoomCelsius = RoomCelsius ?? kitchen.Settings.RoomCelsius,
         Load = Load!.ToLoad(),
         LiquidMl = LiquidMl,
-        Companions = [.. (Companions ?? []).Select(c => new CompanionLoad(CompanionCatalogue.Find(c.Id!)!, c.Grams!.Value))],
+        Companions = [.. (Companions ?? []).Select(c => new CompanionLoad(CompanionCatalogue.Find(c.Id!)!, c.Grams!.Value, c.InBowl ?? false))],
         Aim = Aim,
         Pressure = Pressure ?? PressureSetting.High,
         Minutes = Minutes,
         Release = Release?.ToRelease(),
-        School = School ?? kitchen.DefaultSchool,
+        School = School ?? kitchen.Settings.DefaultSchool,
         LidOnAt = LidOnAt,
+        Browned = Browned ?? false,
+        OtherPots = [.. kitchen.Pots.Where(p => p.Pot != (Pot?.ToModel() ?? kitchen.Pot))],
         Confirmed = Confirmed ?? [],
-        Units = Units ?? kitchen.Units,
+        Units = Units ?? kitchen.Settings.Units,
     };
 }
 

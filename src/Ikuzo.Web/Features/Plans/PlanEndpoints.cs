@@ -37,8 +37,7 @@ internal static class PlanEndpoints
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        var (settings, pot) = await kitchen.UsualAsync(cancellation);
-        return TypedResults.Ok(Rescue.Advise(body.ToRequest(settings, pot), cancellation));
+        return TypedResults.Ok(Rescue.Advise(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
     }
 
     private static async Task<Results<Created<SavedPlan>, BadRequest<HttpValidationProblemDetails>>> SaveAsync(
@@ -69,8 +68,5 @@ internal static class PlanEndpoints
         => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This plan");
 
     private static async Task<Plan> ComputeAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
-    {
-        var (settings, pot) = await kitchen.UsualAsync(cancellation);
-        return Planner.Compute(body.ToRequest(settings, pot), cancellation);
-    }
+        => Planner.Compute(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation);
 }

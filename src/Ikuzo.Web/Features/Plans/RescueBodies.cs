@@ -1,4 +1,3 @@
-using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running;
 using Ikuzo.Web.Errors;
@@ -57,8 +56,8 @@ public sealed record RescueBody
     }
 
     /// <summary>The question for Core. Only for a body without errors.</summary>
-    internal RescueRequest ToRequest(KitchenSettings kitchen, PotModel pot) => new(
-        Plan!.ToRequest(kitchen, pot),
+    internal RescueRequest ToRequest(UsualKitchen kitchen) => new(
+        Plan!.ToRequest(kitchen),
         MinutesHeld!.Value,
         Release?.ToRelease() ?? Core.Cooking.Release.Natural,
         [.. Readings!.Select(r => new ProbeReading(r.Spot!, r.Celsius!.Value, r.AfterOpeningMinutes ?? 1))],

@@ -422,12 +422,17 @@ export interface components {
         CatalogueCompanion: {
             id: string;
             name: string;
+            kind: components["schemas"]["CompanionKind"];
             highPressureMinutes: components["schemas"]["MinuteWindow"];
             /** Format: double */
             absorbsMlPerGram: number;
             /** Format: double */
             givesOffMlPerGram: number;
             foams: boolean;
+            acid: boolean;
+            sweet: boolean;
+            afterPressure: boolean;
+            isCut: boolean;
             source: string;
         };
         /** @description A cut as clients see it. */
@@ -475,7 +480,14 @@ export interface components {
              * @description Amount, g, 1 to 5,000.
              */
             grams: null | number;
+            /** @description True in a bowl on the rack. */
+            inBowl?: null | boolean;
         };
+        /**
+         * @description What something beside the bird is; decides whether and how its size counts.
+         * @enum {unknown}
+         */
+        CompanionKind: "grain" | "pulse" | "pasta" | "root" | "flesh" | "green" | "aromatic" | "dough" | "enrichment";
         /** @description The cook on the clock. */
         CookClock: {
             /**
@@ -570,6 +582,8 @@ export interface components {
              */
             grams: null | number;
             size: null | components["schemas"]["PieceSize"];
+            /** @description True in a bowl on the rack. */
+            inBowl: null | boolean;
         };
         /** @description One time under the lid. */
         DishStage: {
@@ -607,6 +621,8 @@ export interface components {
             impossible: null | components["schemas"]["Blame"];
             /** @description Changes that would take fewer stages. */
             suggestions: components["schemas"]["Suggestion"][];
+            /** @description Keys of what is stirred in after the last opening. */
+            stirIn: string[];
         };
         /** @description Where the heat of a cook goes, kJ, and what does not add up. */
         EnergyView: {
@@ -626,6 +642,26 @@ export interface components {
             /** Format: double */
             residualPercent: number;
         };
+        /** @description How full the pot is, against its marks. */
+        FillOutcome: {
+            /**
+             * Format: double
+             * @description Liquid and what lies in it at lid-on, l.
+             */
+            beforeLitres: number;
+            /**
+             * Format: double
+             * @description The same at opening, l.
+             */
+            afterLitres: number;
+            /**
+             * Format: double
+             * @description The mark that counts, l.
+             */
+            markLitres: number;
+            /** @description True when the lower mark counts, for food that foams or swells. */
+            swells: boolean;
+        };
         /** @description How the load sits in the pot. */
         FitOutcome: {
             /** @description Fits, tight or not. */
@@ -644,6 +680,16 @@ export interface components {
              * @description Height of one piece as it lies, mm; 0 for small pieces.
              */
             heightMm: number;
+            /**
+             * Format: double
+             * @description Width of one piece as it lies, mm; 0 for small pieces.
+             */
+            widthMm?: number;
+            /**
+             * Format: int32
+             * @description Pieces side by side in one layer; 0 for small pieces.
+             */
+            sideBySide?: number;
         };
         /**
          * @description Whether something goes into the pot with the lid clear of it.
@@ -790,22 +836,64 @@ export interface components {
             /** @description True when the cook can do nothing else. */
             handsOn: boolean;
         };
-        /** @description The liquid of the cook. */
+        /** @description The liquid: what goes in, comes out of the food, is drunk and is left, and how it becomes a sauce. */
         LiquidOutcome: {
             /**
              * Format: double
-             * @description Least that the pot asks for.
+             * @description Least that the pot asks for, ml.
              */
             minimumMl: number;
-            /** @description Given off by meat and companions. */
+            /** @description Given off by meat and vegetables, ml. */
             givenOffMl: components["schemas"]["MedianOnly"];
             /**
              * Format: double
-             * @description Drunk by grains and pulses.
+             * @description Drunk by grains, pulses and pasta, ml.
              */
             absorbedMl: number;
-            /** @description Left at opening, given-off juice included. */
+            /** @description Left at opening, ml. */
             atEndMl: components["schemas"]["MedianOnly"];
+            /**
+             * Format: double
+             * @description Put in, ml.
+             */
+            putInMl?: number;
+            /**
+             * Format: double
+             * @description Carried off as steam before the valve closes, ml.
+             */
+            steamMl?: number;
+            /**
+             * Format: double
+             * @description Fat that floats on top and is skimmed, ml.
+             */
+            fatMl?: number;
+            /** @description How full the pot is. */
+            fill?: components["schemas"]["FillOutcome"];
+            /** @description What opening after other minutes would find. */
+            overTime?: components["schemas"]["LiquidPoint"][];
+            /** @description Starch for a sauce, thin to thick. */
+            thicken?: components["schemas"]["Thickening"][];
+            reduce?: null | components["schemas"]["Reduction"];
+            /** @description Names of what goes in only after pressure. */
+            afterPressure?: string[];
+        };
+        /** @description Liquid in the pot when it is opened after some minutes under pressure. */
+        LiquidPoint: {
+            /**
+             * Format: double
+             * @description Minutes under pressure.
+             */
+            minutes: number;
+            /**
+             * Format: double
+             * @description Given off so far by meat and vegetables, ml.
+             */
+            givenOffMl: number;
+            /**
+             * Format: double
+             * @description In the pot, ml.
+             */
+            inPotMl: number;
         };
         /** @description The meat. Only cut, pieces and weight are needed. */
         LoadBody: {
@@ -834,6 +922,11 @@ export interface components {
             thicknessMm: null | number;
             arrangement: null | components["schemas"]["Arrangement"];
             placement: null | components["schemas"]["Placement"];
+            /**
+             * Format: double
+             * @description Days in the fridge since it was bought fresh or thawed, 0 to 60.
+             */
+            daysInFridge: null | number;
         };
         LowOnly: {
             /** Format: double */
@@ -908,6 +1001,29 @@ export interface components {
         };
         /** @enum {unknown} */
         PieceSize: "small" | "usual" | "large" | null;
+        /** @description A piece in the cut-away of a pot, as an oval. */
+        PlacedPiece: {
+            /**
+             * Format: double
+             * @description Its middle from the axis of the pot, mm; negative on the left.
+             */
+            centreMm: number;
+            /**
+             * Format: double
+             * @description Its lowest point above the floor, mm.
+             */
+            bottomMm: number;
+            /**
+             * Format: double
+             * @description Width, mm.
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Height, mm.
+             */
+            heightMm: number;
+        };
         /** @enum {unknown} */
         Placement: "rack" | "in-liquid" | "on-bed" | null;
         /** @description The answer: minutes, release and what they lead to. */
@@ -977,6 +1093,7 @@ export interface components {
             schools?: components["schemas"]["SchoolOutcome"][];
             /** @description How the load sits in the pot. */
             fit: components["schemas"]["FitOutcome"];
+            picture?: null | components["schemas"]["PotPicture"];
             /** @description Warnings, stops first. */
             warnings: components["schemas"]["Warning"][];
         };
@@ -1011,6 +1128,31 @@ export interface components {
              * @description Pressure on low, kPa above the atmosphere.
              */
             lowGaugeKpa: number;
+            /**
+             * Format: double
+             * @description Inner diameter, mm, 80 to 500; usual for its capacity unless given.
+             */
+            innerDiameterMm?: null | number;
+            /**
+             * Format: double
+             * @description From the floor to the underside of the lid, mm, 50 to 500; usual for its capacity unless given.
+             */
+            usableHeightMm?: null | number;
+            /**
+             * Format: double
+             * @description Height of the rack, mm, 0 to 150; 25 unless given.
+             */
+            rackMm?: null | number;
+            /**
+             * Format: double
+             * @description Mark that liquid stays under, l, at most the capacity; two thirds of it unless given.
+             */
+            fillMarkLitres?: null | number;
+            /**
+             * Format: double
+             * @description Mark for what foams or swells, l, at most the capacity; half of it unless given.
+             */
+            halfMarkLitres?: null | number;
             /** @description True for the pot that is used when none is named. */
             isDefault: boolean;
         };
@@ -1043,8 +1185,83 @@ export interface components {
              * @description Pressure on low, kPa above the atmosphere, 10 to 100.
              */
             lowGaugeKpa: null | number;
+            /**
+             * Format: double
+             * @description Inner diameter, mm, 80 to 500; usual for its capacity unless given.
+             */
+            innerDiameterMm: null | number;
+            /**
+             * Format: double
+             * @description From the floor to the underside of the lid, mm, 50 to 500; usual for its capacity unless given.
+             */
+            usableHeightMm: null | number;
+            /**
+             * Format: double
+             * @description Height of the rack, mm, 0 to 150; 25 unless given.
+             */
+            rackMm: null | number;
+            /**
+             * Format: double
+             * @description Mark that liquid stays under, l, at most the capacity; two thirds of it unless given.
+             */
+            fillMarkLitres: null | number;
+            /**
+             * Format: double
+             * @description Mark for what foams or swells, l, at most the capacity; half of it unless given.
+             */
+            halfMarkLitres: null | number;
             /** @description True to use it when no pot is named. */
             isDefault: null | boolean;
+        };
+        /** @description A pot with its load, cut through the middle, to scale. */
+        PotPicture: {
+            /**
+             * Format: double
+             * @description Inner diameter, mm.
+             */
+            diameterMm: number;
+            /**
+             * Format: double
+             * @description From the floor to the underside of the lid, mm.
+             */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description Height of the rack, mm; 0 without.
+             */
+            rackMm: number;
+            /**
+             * Format: double
+             * @description Height of what lies on the floor, mm; 0 when there is nothing.
+             */
+            bedMm: number;
+            /**
+             * Format: double
+             * @description Height of the liquid at lid-on, mm.
+             */
+            liquidMm: number;
+            /**
+             * Format: double
+             * @description Height of the liquid at opening, mm.
+             */
+            liquidAtEndMm: number;
+            /**
+             * Format: double
+             * @description Mark that liquid stays under, mm.
+             */
+            fillMarkMm: number;
+            /**
+             * Format: double
+             * @description Mark for what foams or swells, mm.
+             */
+            halfMarkMm: number;
+            /**
+             * Format: double
+             * @description From the highest piece to the lid, mm; negative when the lid does not close.
+             */
+            clearanceMm: number;
+            /** @description The pieces. */
+            pieces: components["schemas"]["PlacedPiece"][];
         };
         /** @enum {unknown} */
         PressureSetting: "high" | "low" | null;
@@ -1084,6 +1301,8 @@ export interface components {
              * @description When the lid goes on, with offset; gives the answer a clock.
              */
             lidOnAt: null | string;
+            /** @description True when the meat is browned in the pot first. */
+            browned: null | boolean;
             /** @description Codes of stops that the cook has seen to, such as "giblets". */
             confirmed: null | string[];
             units: null | components["schemas"]["UnitSystem"];
@@ -1123,6 +1342,19 @@ export interface components {
              * @description Minutes since the lid came off, 0 to 60; 1 unless given.
              */
             afterOpeningMinutes: null | number;
+        };
+        /** @description Boiling down on the browning function, lid off. */
+        Reduction: {
+            /**
+             * Format: double
+             * @description What is left, ml.
+             */
+            toMl: number;
+            /**
+             * Format: double
+             * @description How long, min.
+             */
+            minutes: number;
         };
         /** @description A way of letting the pressure go. */
         Release: {
@@ -1343,6 +1575,21 @@ export interface components {
             surface: number;
             /** Format: double */
             mean: number;
+        };
+        /** @description Starch that takes the sauce to a consistency, stirred into as much cold water. */
+        Thickening: {
+            /** @description The consistency in kitchen words. */
+            name: string;
+            /**
+             * Format: double
+             * @description Starch, g.
+             */
+            starchGrams: number;
+            /**
+             * Format: double
+             * @description Cold water, ml.
+             */
+            coldWaterMl: number;
         };
         /** @description A typical value. */
         TypicalValue: {
