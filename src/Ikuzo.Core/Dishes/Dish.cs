@@ -53,6 +53,9 @@ public sealed record DishRequest
     /// <summary>Temperature of the kitchen, °C.</summary>
     public double RoomCelsius { get; init; } = 21;
 
+    /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
+    public double BrothMl { get; init; }
+
     /// <summary>One to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }
 }

@@ -86,7 +86,7 @@ internal static class StageRequest
         };
     }
 
-    /// <summary>Liquid of a stage: the least of the pot, and what grains and pulses drink, rounded up to 10 ml.</summary>
+    /// <summary>Liquid of a stage: the least of the pot, the broth wanted, and what grains and pulses drink, rounded up to 10 ml.</summary>
     public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items)
-        => Math.Ceiling((dish.Pot.MinimumLiquidMl + items.OfType<BesideItem>().Sum(b => b.Load.AbsorbsMl)) / 10) * 10;
+        => Math.Ceiling((dish.Pot.MinimumLiquidMl + dish.BrothMl + items.OfType<BesideItem>().Sum(b => b.Load.AbsorbsMl)) / 10) * 10;
 }

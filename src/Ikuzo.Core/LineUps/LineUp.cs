@@ -69,7 +69,30 @@ public sealed record LineUpRequest
 
     /// <summary>How frozen meat is thawed first.</summary>
     public ThawWay Thaw { get; init; }
+
+    /// <summary>How often the pot is filled, one to four.</summary>
+    public int Batches { get; init; } = 1;
+
+    /// <summary>What it is seasoned with; null for nothing in particular.</summary>
+    public string? Seasoning { get; init; }
+
+    /// <summary>What loosens the browned bits; null for a splash of the liquid.</summary>
+    public string? DeglazeWith { get; init; }
+
+    /// <summary>Herbs and spices that go in whole.</summary>
+    public IReadOnlyList<string> Aromatics { get; init; } = [];
+
+    /// <summary>What else has to be done; it goes where hands are free.</summary>
+    public IReadOnlyList<HandsFreeJob> Meanwhile { get; init; } = [];
+
+    /// <summary>What is done to the dish at the end.</summary>
+    public IReadOnlyList<string> Finish { get; init; } = [];
 }
+
+/// <summary>A job for the hands while the pot works.</summary>
+/// <param name="Text">What to do.</param>
+/// <param name="Minutes">How long, min, 1 to 120.</param>
+public sealed record HandsFreeJob(string Text, double Minutes);
 
 /// <summary>The whole meal back from eating time.</summary>
 /// <param name="StartBy">When the first task starts; null when there is no arrangement.</param>

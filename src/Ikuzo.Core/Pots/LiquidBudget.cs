@@ -23,7 +23,7 @@ public sealed record FillOutcome(double BeforeLitres, double AfterLitres, double
 /// <param name="ColdWaterMl">Cold water, ml.</param>
 public sealed record Thickening(string Name, double StarchGrams, double ColdWaterMl);
 
-/// <summary>Boiling down on the browning function, lid off.</summary>
+/// <summary>Boiling down on the browning function, lid off: to half, or as far as a quarter of an hour goes.</summary>
 /// <param name="ToMl">What is left, ml.</param>
 /// <param name="Minutes">How long, min.</param>
 public sealed record Reduction(double ToMl, double Minutes);
@@ -53,7 +53,7 @@ public sealed record LiquidOutcome(double MinimumMl, MedianOnly GivenOffMl, doub
     /// <summary>Starch for a sauce, thin to thick.</summary>
     public IReadOnlyList<Thickening> Thicken { get; init; } = [];
 
-    /// <summary>Boiling down to half; null when there is little to boil down.</summary>
+    /// <summary>Boiling down; null when there is little to boil down, or too much.</summary>
     public Reduction? Reduce { get; init; }
 
     /// <summary>Names of what goes in only after pressure.</summary>
@@ -68,10 +68,11 @@ public static class LiquidBudget
     private const double VegetableMinutes = 6; // time constant with which vegetables give off theirs; estimate
     private const double SoupMl = 1500; // above this it is soup, and nobody boils it down; estimate
     private const double BrowningShare = 0.6; // share of the heater's power on the browning function, which cycles; estimate
+    private const double MostReductionMinutes = 15; // nobody stands there for longer; choice
     private const double LitresPerKg = 0.95; // food under the liquid line; estimate
 
     // Starch by litre of sauce, g: common kitchen practice with maize starch.
-    private static readonly (string Name, double GramsPerLitre)[] Consistencies = [("as cream", 15), ("coats a spoon", 28), ("as gravy", 45)];
+    private static readonly (string Name, double GramsPerLitre)[] Consistencies = [("to pour like cream", 15), ("to coat a spoon", 28), ("for gravy", 45)];
 
     /// <summary>The budget of a cook.</summary>
     /// <param name="request">What is in the pot.</param>
@@ -94,16 +95,24 @@ public static class LiquidBudget
             Fill = FillOf(request, given),
             OverTime = [.. lossByMinutes.Select(p => (p.Minutes, Given: Given(p.LossPercent, p.Minutes))).Select(p => new LiquidPoint(p.Minutes, Round(p.Given), Round(Left(p.Given))))],
             Thicken = left < 30 ? [] : [.. Consistencies.Select(c => Slurry(c.Name, c.GramsPerLitre * left / 1000))],
-            Reduce = left is > 200 and < SoupMl ? new(Math.Round(left / 20) * 10, ReductionMinutes(request.Pot, left / 2)) : null,
+            Reduce = left is > 200 and < SoupMl ? Reduction(request.Pot, left) : null,
             AfterPressure = [.. request.Companions.Where(c => c.Companion.Is(CompanionTraits.AfterPressure)).Select(c => c.Companion.Name)],
         };
     }
+
+    private static Reduction Reduction(PotModel pot, double leftMl)
+    {
+        var goes = Math.Min(leftMl / 2, MostReductionMinutes * 60 * BrowningWatts(pot) / SteamJoulePerGram);
+        return new(Math.Round((leftMl - goes) / 10) * 10, ReductionMinutes(pot, goes));
+    }
+
+    private static double BrowningWatts(PotModel pot) => pot.HeaterWatts * pot.Efficiency * BrowningShare;
 
     /// <summary>Minutes on the browning function to boil off some liquid, lid off.</summary>
     /// <param name="pot">The pot.</param>
     /// <param name="offMl">What goes, ml.</param>
     public static double ReductionMinutes(PotModel pot, double offMl)
-        => Math.Ceiling(offMl * SteamJoulePerGram / (pot.HeaterWatts * pot.Efficiency * BrowningShare) / 60);
+        => Math.Ceiling(offMl * SteamJoulePerGram / BrowningWatts(pot) / 60);
 
     /// <summary>How full the pot is at lid-on and at opening. Grains drink what is there already: only what food gives off is added.</summary>
     /// <param name="request">What is in the pot.</param>

@@ -7,6 +7,7 @@ export type BandPoint = Schemas['BandPoint']
 export type HeatCurve = Schemas['HeatCurve']
 export type Warning = Schemas['Warning']
 export type ReleaseKind = Schemas['ReleaseKind']
+export type LiquidBudget = Required<NonNullable<Schemas['LiquidOutcome']>>
 export type Course = Schemas['CourseView']
 export type Energy = Schemas['EnergyView']
 export type Assumption = Schemas['Assumption']

@@ -9,6 +9,7 @@ import PhraseMenu from './PhraseMenu.vue'
 interface Beside {
   id: string | null
   grams: number | null
+  inBowl?: boolean | null
 }
 
 /** What else is in the pot. */
@@ -36,10 +37,15 @@ const remove = (id: string | null) =>
     'change',
     props.beside.filter((b) => b.id !== id),
   )
+const bowl = (id: string | null, inBowl: boolean) =>
+  emit(
+    'change',
+    props.beside.map((b) => (b.id === id ? { ...b, inBowl } : b)),
+  )
 const weigh = (id: string | null, kg: number) =>
   emit(
     'change',
-    props.beside.map((b) => (b.id === id ? { id, grams: Math.round(kg * 1000) } : b)),
+    props.beside.map((b) => (b.id === id ? { ...b, grams: Math.round(kg * 1000) } : b)),
   )
 </script>
 
@@ -53,6 +59,14 @@ const weigh = (id: string | null, kg: number) =>
         :shown="massOf(b)"
         @read="weigh(b.id, $event)"
       />
+      <label class="bowl">
+        <input
+          type="checkbox"
+          :checked="b.inBowl ?? false"
+          @change="bowl(b.id, ($event.target as HTMLInputElement).checked)"
+        />
+        in a bowl on the rack
+      </label>
       <v-btn :icon="mdiClose" :aria-label="`Take ${nameOf(b.id)} out`" @click="remove(b.id)" />
     </div>
     <v-autocomplete
@@ -76,5 +90,17 @@ const weigh = (id: string | null, kg: number) =>
   display: flex;
   align-items: center;
   margin-bottom: 8px;
+}
+.bowl {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 48px;
+  padding: 0 12px;
+}
+.bowl input {
+  appearance: auto;
+  width: 24px;
+  height: 24px;
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
-import type { Release, Request, SavedPlan } from '@/api/types'
+import type { LiquidBudget, Release, Request, SavedPlan } from '@/api/types'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
@@ -10,6 +10,8 @@ import AnswerPanel from './AnswerPanel.vue'
 import AskField from './AskField.vue'
 import HeatPicture from './HeatPicture.vue'
 import KeptPlans from './KeptPlans.vue'
+import LiquidPanel from './LiquidPanel.vue'
+import PotPicture from './PotPicture.vue'
 import ReleaseList from './ReleaseList.vue'
 import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
@@ -105,17 +107,27 @@ useShortcuts({
         />
         <ReleaseList :options="releases" :chosen="plannedRelease" @choose="change({ release: $event })" />
       </div>
-      <HeatPicture
-        v-if="plan.curve && minutes !== null && release"
-        class="right"
-        :plan="plan"
-        :minutes="minutes"
-        :release="release"
-        :units="units"
-        @release="tryRelease"
-        @drag="tryMinutes"
-        @nudge="nudge"
-      />
+      <div class="right">
+        <HeatPicture
+          v-if="plan.curve && minutes !== null && release"
+          :plan="plan"
+          :minutes="minutes"
+          :release="release"
+          :units="units"
+          @release="tryRelease"
+          @drag="tryMinutes"
+          @nudge="nudge"
+        />
+        <div v-if="plan.picture" class="pot-side">
+          <PotPicture :picture="plan.picture" :fit="plan.fit" :units="units" />
+          <LiquidPanel
+            v-if="plan.liquid && minutes !== null"
+            :liquid="plan.liquid as LiquidBudget"
+            :minutes="minutes"
+            :units="units"
+          />
+        </div>
+      </div>
     </div>
     <div v-if="plan" class="below" :class="{ stale }">
       <WarningList :warnings="others" @confirm="confirm" />
@@ -150,6 +162,16 @@ useShortcuts({
   align-items: start;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
   padding-top: 18px;
+}
+.pot-side {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 260px), 1fr));
+  gap: 28px;
+  align-items: start;
+  margin-top: 22px;
+}
+.right {
+  min-width: 0;
 }
 @media (max-width: 900px) {
   .bench {

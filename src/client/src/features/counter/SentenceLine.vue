@@ -9,7 +9,7 @@ import CountStepper from './CountStepper.vue'
 import CutPicker from './CutPicker.vue'
 import PhraseMenu from './PhraseMenu.vue'
 import type { DraftActions } from './useDraft'
-import { aims, placements, states, stateWords } from './words'
+import { aims, brownings, fridgeDays, placements, states, stateWords } from './words'
 
 const props = defineProps<{
   actions: DraftActions
@@ -32,6 +32,8 @@ const weight = computed(() => text(props.units.mass(load.value.totalKg ?? 0)))
 const liquid = computed(() => text(props.units.volume(request.value.liquidMl ?? pot.value?.minimumLiquidMl ?? 0)))
 const aim = computed(() => aims.find((a) => a.value === (request.value.aim ?? cut.value?.usualAim)) ?? aims[0])
 const placement = computed(() => placements.find((p) => p.value === (load.value.placement ?? 'rack')) ?? placements[0])
+const browning = computed(() => brownings.find((b) => b.value === (request.value.browned ?? false)) ?? brownings[0])
+const inFridge = computed(() => fridgeDays.find((d) => d.value === (load.value.daysInFridge ?? null)) ?? fridgeDays[0])
 const potItems = computed(() =>
   props.pots.map((p) => ({ title: p.name, hint: `${p.capacityLitres} litres`, id: p.id })),
 )
@@ -78,6 +80,14 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
         "
       /> </PhraseMenu
     >,
+    <PhraseMenu v-if="load.state !== 'frozen'" v-slot="{ close }" name="How long in the fridge" :label="inFridge.title">
+      <ChoiceList
+        :items="fridgeDays"
+        :is-chosen="(d) => d === inFridge"
+        @choose="(actions.changeLoad({ daysInFridge: $event.value }), close())"
+      />
+    </PhraseMenu>
+    <template v-if="load.state !== 'frozen'">, </template>
     <PhraseMenu v-slot="{ close }" name="Weight of all" :label="weight">
       <QuantityField
         label="Weight of all"
@@ -123,6 +133,13 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
         :items="aims"
         :is-chosen="(a) => a === aim"
         @choose="(actions.change({ aim: $event.value }), close())"
+      /> </PhraseMenu
+    >,
+    <PhraseMenu v-slot="{ close }" name="Browning" :label="browning.title">
+      <ChoiceList
+        :items="brownings"
+        :is-chosen="(b) => b === browning"
+        @choose="(actions.change({ browned: $event.value }), close())"
       /> </PhraseMenu
     >, in
     <PhraseMenu v-slot="{ close }" name="Pot" :label="potWords">

@@ -33,6 +33,18 @@ export const states = [
   { value: 'room', title: 'at room temperature', arrangement: 'single' },
 ] as const
 
+/** How long raw meat has been in the fridge: past two days it is thrown away. */
+export const fridgeDays = [
+  { value: null, title: 'fresh', hint: 'bought or thawed today' },
+  { value: 2, title: 'two days old', hint: 'the last day' },
+  { value: 3, title: 'three days old or more', hint: 'bought or thawed then' },
+] as const
+
+export const brownings = [
+  { value: false, title: 'not browned' },
+  { value: true, title: 'browned first' },
+] as const
+
 export const placements = [
   { value: 'rack', title: 'on the rack' },
   { value: 'in-liquid', title: 'in the liquid' },

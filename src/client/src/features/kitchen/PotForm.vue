@@ -13,6 +13,11 @@ const form = reactive({
   minimumLiquidMl: props.pot?.minimumLiquidMl ?? null,
   highGaugeKpa: props.pot?.highGaugeKpa ?? null,
   lowGaugeKpa: props.pot?.lowGaugeKpa ?? null,
+  innerDiameterMm: props.pot?.innerDiameterMm ?? null,
+  usableHeightMm: props.pot?.usableHeightMm ?? null,
+  rackMm: props.pot?.rackMm ?? null,
+  fillMarkLitres: props.pot?.fillMarkLitres ?? null,
+  halfMarkLitres: props.pot?.halfMarkLitres ?? null,
   isDefault: props.pot?.isDefault ?? false,
 })
 const numbers = [
@@ -20,6 +25,13 @@ const numbers = [
   { key: 'heaterWatts', label: 'Power, W', step: 10 },
   { key: 'highGaugeKpa', label: 'High pressure, kPa', step: 1 },
   { key: 'lowGaugeKpa', label: 'Low pressure, kPa', step: 1 },
+  { key: 'fillMarkLitres', label: 'Highest mark, litres', step: 0.1 },
+  { key: 'halfMarkLitres', label: 'Mark for what foams, litres', step: 0.1 },
+] as const
+const lengths = [
+  { key: 'innerDiameterMm', label: 'Across, inside' },
+  { key: 'usableHeightMm', label: 'Floor to lid' },
+  { key: 'rackMm', label: 'Height of the rack' },
 ] as const
 const set = (key: (typeof numbers)[number]['key'], value: string) => {
   const number = value === '' ? null : Number(value)
@@ -48,6 +60,15 @@ const set = (key: (typeof numbers)[number]['key'], value: string) => {
       :units="unitSystem"
       :shown="form.minimumLiquidMl === null ? '' : text(units.volume(form.minimumLiquidMl))"
       @read="form.minimumLiquidMl = $event"
+    />
+    <QuantityField
+      v-for="field in lengths"
+      :key="field.key"
+      :label="field.label"
+      dimension="length"
+      :units="unitSystem"
+      :shown="form[field.key] === null ? '' : text(units.length(form[field.key]!))"
+      @read="form[field.key] = $event"
     />
     <label class="check"><input v-model="form.isDefault" type="checkbox" /> Use it unless I say otherwise</label>
     <div class="buttons">

@@ -27,7 +27,11 @@ export function inUnits(units: UnitSystem) {
   const length = (mm: number): Shown =>
     us ? { number: fixed(mm / INCH_MM, 2), unit: 'in' } : { number: fixed(mm, 0), unit: 'mm' }
   const volume = (ml: number): Shown =>
-    us ? cups(fixed(ml / CUP_ML, 1)) : { number: fixed(Math.round(ml / 10) * 10, 0), unit: 'ml' }
+    us
+      ? cups(fixed(ml / CUP_ML, 1))
+      : ml < 2000
+        ? { number: fixed(Math.round(ml / 10) * 10, 0), unit: 'ml' }
+        : { number: fixed(ml / 1000, 1), unit: 'l' }
   const degrees = (celsius: number) => (us ? celsius * 1.8 + 32 : celsius)
   const temperature = (celsius: number): Shown => ({ number: fixed(degrees(celsius), 0), unit: us ? '°F' : '°C' })
   /** Never rounded up: for what is said about safety. */

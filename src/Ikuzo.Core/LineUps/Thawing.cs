@@ -1,0 +1,79 @@
+using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+
+namespace Ikuzo.Core.LineUps;
+
+/// <summary>How long a way of thawing takes for one load.</summary>
+/// <param name="Way">The way.</param>
+/// <param name="ComputedHours">Until the middle of the thickest piece has no ice, by the engine, h; null for no thawing.</param>
+/// <param name="RuleHours">By the official rule of thumb, h; null for no thawing.</param>
+/// <param name="Hours">What counts: the longer of the two, h.</param>
+/// <param name="KeepsHours">How long it may wait afterwards, h; 0 for at once.</param>
+/// <param name="How">What to do.</param>
+public sealed record ThawEstimate(ThawWay Way, double? ComputedHours, double? RuleHours, double Hours, double KeepsHours, string How);
+
+/// <summary>Thaws a load in the fridge or in cold water, with the solver of the cook and the rule of thumb; the longer governs.</summary>
+public static class Thawing
+{
+    /// <summary>Official rule in the fridge, h/kg: 24 h per 2 kg (USDA FSIS, 4 to 5 lb).</summary>
+    public const double FridgeRuleHoursPerKg = 12;
+
+    /// <summary>Official rule in cold water, h/kg: about an hour per kilogram (USDA FSIS, 30 min per lb).</summary>
+    public const double WaterRuleHoursPerKg = 1;
+
+    /// <summary>Minutes after which cold water is changed (USDA FSIS).</summary>
+    public const double WaterChangeMinutes = 30;
+
+    /// <summary>How long poultry thawed in the fridge keeps, h: 1 to 2 days (USDA FSIS).</summary>
+    public const double FridgeKeepsHours = 24;
+
+    private const double LeastFridgeHours = 8, LeastWaterHours = 0.5; // nobody plans for less
+    private const double FridgeCelsius = 4, WaterCelsius = 10; // a cold tap; a warmer one would only be faster
+    private const double FridgeFilm = 9, WaterFilm = 120; // W/m²K: still air around a wrapped piece; slowly moving water around a tight bag. Estimates.
+    private const double Cautious = 1.15; // a thickness taken from the weight may be this much greater: one standard deviation
+    private const double MostHours = 240;
+    private const double MostStepSeconds = 60;
+
+    /// <summary>What thawing takes.</summary>
+    /// <param name="load">Frozen meat.</param>
+    /// <param name="way">The way.</param>
+    public static ThawEstimate Of(MeatLoad load, ThawWay way) => way switch
+    {
+        ThawWay.Fridge => Longer(load, way, Compute(load, FridgeFilm, FridgeCelsius), Math.Max(LeastFridgeHours, FridgeRuleHoursPerKg * HeaviestTogetherKg(load)), FridgeKeepsHours,
+            "In the fridge, in a tray, away from what is eaten raw."),
+        ThawWay.ColdWater => Longer(load, way, Compute(load, WaterFilm, WaterCelsius), Math.Max(LeastWaterHours, WaterRuleHoursPerKg * HeaviestTogetherKg(load)), 0,
+            "In a tight bag under cold water, changed every half an hour; then cook it at once."),
+        _ => new(ThawWay.None, null, null, 0, 0, "Straight into the pot, if your manual allows frozen meat. Never thaw on the counter."),
+    };
+
+    private static ThawEstimate Longer(MeatLoad load, ThawWay way, double computed, double rule, double keeps, string how)
+        => new(way, Math.Round(computed, 1), Math.Round(rule, 1), Math.Ceiling(Math.Max(computed, rule) * 2) / 2, keeps, load.Arrangement == Arrangement.Lump ? $"{how} Pull the pieces apart as soon as they give." : how);
+
+    // Single pieces thaw side by side; the official figure is for the package, and packages hold about a kilogram and a half.
+    private static double HeaviestTogetherKg(MeatLoad load) => load.Arrangement == Arrangement.Lump ? load.TotalKg : Math.Max(load.PieceKg, Math.Min(load.TotalKg, 1.5));
+
+    private static double Compute(MeatLoad load, double film, double celsius)
+    {
+        var model = ModelBuilder.Build(new PlanRequest { Pot = PotDefaults.For(5.7), Load = load with { State = MeatState.Frozen } });
+        return model.Bodies.Max(body =>
+        {
+            var half = body.HalfThicknessMetres * (load.ThicknessMm is null ? Cautious : 1);
+            var batch = new ConductionBatch();
+            batch.Shape(Lanes.All(half), Lanes.All(body.Dimensionality), model.Meat, Lane.One, body.CoreFraction);
+            batch.Reset(Lanes.All(model.StartCelsius));
+            var step = Math.Min(MostStepSeconds, ConductionMesh.StepSeconds(half, FrozenDiffusivity));
+            var (seconds, previous) = (0.0, 0.0);
+            while (batch.CentreCelsius()[0] < model.Meat.FreezingCelsius && seconds < MostHours * 3600)
+            {
+                batch.Step(Lanes.All(step), Lanes.All(previous), Lanes.All(film), Lanes.All(celsius));
+                previous = step;
+                seconds += step;
+            }
+
+            return seconds / 3600;
+        });
+    }
+
+    private const double FrozenDiffusivity = 1.0e-6; // m²/s, frozen lean meat, ASHRAE Refrigeration ch. 19
+}
