@@ -40,6 +40,10 @@ builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new Database(configuration["IKUZO_DATA"] ?? Path.Combine(Directory.GetCurrentDirectory(), "data")));
 builder.Services.AddSingleton<KitchenStore>();
 builder.Services.AddSingleton<PlanStore>();
+builder.Services.AddSingleton<DishStore>();
+builder.Services.AddSingleton<DishImport>();
+builder.Services.AddSingleton<DishSchema>();
+builder.Services.AddSingleton<LineUpService>();
 
 var app = builder.Build();
 if (!describing)

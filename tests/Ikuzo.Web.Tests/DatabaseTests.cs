@@ -56,6 +56,9 @@ public sealed class DatabaseTests : IDisposable
     // Every earlier version of the file comes up to date with what the household had put in.
     [Theory]
     [InlineData("0001_first.sql")]
+    [InlineData("0002_default_school.sql")]
+    [InlineData("0003_pot_sizes.sql")]
+    [InlineData("0004_dishes.sql")]
     public async Task Migrate_FromAnEarlierVersion_KeepsWhatWasThere(string newest)
     {
         var database = new Database(_folder);
@@ -71,6 +74,8 @@ public sealed class DatabaseTests : IDisposable
         Assert.Equal("Old house", await db.ExecuteScalarAsync<string>("SELECT name FROM kitchen"));
         Assert.Equal("Old plan", await db.ExecuteScalarAsync<string>("SELECT name FROM plans"));
         Assert.Null(await db.ExecuteScalarAsync<string>("SELECT default_school FROM kitchen"));
+        Assert.Null(await db.ExecuteScalarAsync<double?>("SELECT inner_diameter_mm FROM pots"));
+        Assert.Equal(0, await db.ExecuteScalarAsync<long>("SELECT count(*) FROM dishes"));
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 
@@ -45,7 +46,7 @@ public static class DishSolver
         var found = Partitions(dish.Items.Count)
             .Select(sets => sets.Select(judge.Of).ToArray())
             .Where(stages => stages.All(s => s is not null))
-            .Select(stages => stages.Select(s => s!).OrderByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes).ToArray())
+            .Select(stages => stages.Select(s => s!).OrderByDescending(s => s.IsQuickVegetable).ThenByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes).ToArray())
             .OrderBy(stages => stages.Length).ThenBy(stages => stages.Sum(s => s.Cost))
             .Take(8);
         var orders = found.Select(stages => Finishing.Order(dish, windows, stages, cancellation)).OfType<StageOrder>().Take(2).ToList();
@@ -86,6 +87,11 @@ internal sealed record StageDraft(IReadOnlyList<DishItem> Items, Release Release
     public int Minutes => Math.Clamp(Range.Wanted, Range.Least, Range.Most);
 
     public bool HasMeat => Items.Any(i => i is MeatItem);
+
+    /// <summary>True for vegetables of a moment: they go first, come out, and go back at the end, so that the bird does not wait for them.</summary>
+    public bool IsQuickVegetable => Minutes <= MostQuickMinutes && Items.All(i => i is BesideItem { Companion.Kind: CompanionKind.Green or CompanionKind.Flesh });
+
+    private const int MostQuickMinutes = 1;
 }
 
 /// <summary>Judges sets of items, each once.</summary>

@@ -25,7 +25,8 @@ internal static class DishWords
             _ => "left until the pin drops",
         };
         var past = draft.Range.IsPast ? " Being safe takes longer than its aim allows; thinner pieces would hold together better." : "";
-        return Inv($"{string.Join(", ", parts)}: all meet at {minutes} min, {ending}.{past}");
+        var first = draft.IsQuickVegetable ? " First and alone, then out of the pot and back in at the end, so that the meat does not wait." : "";
+        return Inv($"{string.Join(", ", parts)}: all meet at {minutes} min, {ending}.{first}{past}");
     }
 
     public static Blame Blame(DishRequest dish, DishItem item) => item is MeatItem meat

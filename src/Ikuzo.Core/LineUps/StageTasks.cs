@@ -22,7 +22,7 @@ internal static class StageTasks
         board.Add(new LineUpTask($"hold-{number}", LineUpLane.Pot, pressure, release, stage.Minutes > 0
             ? FormattableString.Invariant($"{stage.Minutes:0} min under pressure: {names}. Hands are free.")
             : $"At pressure {names} are done: no minutes more.", HandsOn: false));
-        var lid = pressure.AddMinutes(-stage.ToPressureMinutes.P95);
+        var lid = pressure.AddMinutes(-Math.Ceiling(stage.ToPressureMinutes.P95));
         board.Add(new LineUpTask($"come-up-{number}", LineUpLane.Pot, lid, pressure, FormattableString.Invariant($"Coming to pressure, likely {stage.ToPressureMinutes.P50:0} min."), HandsOn: false));
         var with = index == 0 && aromatics.Count > 0 ? $", {string.Join(", ", aromatics)}," : "";
         return board.Hands($"lid-{number}", lid, index == 0 ? LayerMinutes : Finishing.ChangeMinutes, FormattableString.Invariant(
@@ -31,7 +31,7 @@ internal static class StageTasks
 
     private static DateTimeOffset Release(Board board, DishStage stage, string number, DateTimeOffset opened)
     {
-        var release = opened.AddMinutes(-stage.ReleaseMinutes.P95);
+        var release = opened.AddMinutes(-Math.Ceiling(stage.ReleaseMinutes.P95));
         var vents = stage.Release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed;
         board.Add(new LineUpTask($"release-{number}", LineUpLane.Pot, release, opened, vents ? "The steam goes." : "Leave it until the pin drops.", HandsOn: false));
         if (vents)

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 
@@ -12,6 +13,11 @@ namespace Ikuzo.Core.LineUps;
 /// <param name="KeepsHours">How long it may wait afterwards, h; 0 for at once.</param>
 /// <param name="How">What to do.</param>
 public sealed record ThawEstimate(ThawWay Way, double? ComputedHours, double? RuleHours, double Hours, double KeepsHours, string How);
+
+/// <summary>A way of thawing with the cook that follows.</summary>
+/// <param name="Thaw">The thawing; for none, its computed and rule hours are those of the cook from frozen.</param>
+/// <param name="CookMinutes">From lid-on to open; null when that cook cannot be planned.</param>
+public sealed record ThawChoice(ThawEstimate Thaw, LikelyAndLate? CookMinutes);
 
 /// <summary>Thaws a load in the fridge or in cold water, with the solver of the cook and the rule of thumb; the longer governs.</summary>
 public static class Thawing
@@ -27,6 +33,9 @@ public static class Thawing
 
     /// <summary>How long poultry thawed in the fridge keeps, h: 1 to 2 days (USDA FSIS).</summary>
     public const double FridgeKeepsHours = 24;
+
+    /// <summary>Official rule for cooking from frozen: half as long again as thawed (USDA FSIS).</summary>
+    public const double FrozenRuleFactor = 1.5;
 
     private const double LeastFridgeHours = 8, LeastWaterHours = 0.5; // nobody plans for less
     private const double FridgeCelsius = 4, WaterCelsius = 10; // a cold tap; a warmer one would only be faster
@@ -46,6 +55,24 @@ public static class Thawing
             "In a tight bag under cold water, changed every half an hour; then cook it at once."),
         _ => new(ThawWay.None, null, null, 0, 0, "Straight into the pot, if your manual allows frozen meat. Never thaw on the counter."),
     };
+
+    /// <summary>Every way for one cook of frozen meat, each with the time under the lid that follows it.</summary>
+    /// <param name="request">The cook; its load is taken as frozen before and chilled after thawing.</param>
+    /// <param name="cancellation">Stops the work.</param>
+    public static IReadOnlyList<ThawChoice> Choices(PlanRequest request, CancellationToken cancellation = default)
+    {
+        var frozen = request with { Load = request.Load with { State = MeatState.Frozen } };
+        var thawed = request with
+        {
+            Load = request.Load with { State = MeatState.Chilled, StartCelsius = null, Arrangement = request.Load.Arrangement == Arrangement.Lump ? Arrangement.Single : request.Load.Arrangement },
+        };
+        var (fromFrozen, fromThawed) = (CookMinutes(frozen, cancellation), CookMinutes(thawed, cancellation));
+        var straight = Of(frozen.Load, ThawWay.None) with { ComputedHours = fromFrozen?.P95 / 60, RuleHours = fromThawed?.P95 * FrozenRuleFactor / 60 };
+        return [new(Of(frozen.Load, ThawWay.Fridge), fromThawed), new(Of(frozen.Load, ThawWay.ColdWater), fromThawed), new(straight, fromFrozen)];
+    }
+
+    private static LikelyAndLate? CookMinutes(PlanRequest request, CancellationToken cancellation)
+        => Planner.Compute(request, cancellation) is { Minutes: not null, TotalMinutes: { } total } ? new(total.P50, total.P95) : null;
 
     private static ThawEstimate Longer(MeatLoad load, ThawWay way, double computed, double rule, double keeps, string how)
         => new(way, Math.Round(computed, 1), Math.Round(rule, 1), Math.Ceiling(Math.Max(computed, rule) * 2) / 2, keeps, load.Arrangement == Arrangement.Lump ? $"{how} Pull the pieces apart as soon as they give." : how);

@@ -2,12 +2,13 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;
 
 namespace Ikuzo.Web.Demo;
 
-/// <summary>A made-up household high up in the hills, with two pots and a few kept plans.</summary>
+/// <summary>A made-up household high up in the hills, with two pots, a few kept plans and nine dishes.</summary>
 internal static class DemoData
 {
     private const string FirstPotId = "first"; // comes with the empty database
@@ -65,6 +66,12 @@ internal static class DemoData
             var request = new PreviewBody { Load = load, Aim = aim, LiquidMl = liquidMl, Companions = companions };
             var plan = Planner.Compute(request.ToRequest(usual), cancellation);
             await store.AddAsync(name, request, plan.Minutes, plan.Release, cancellation);
+        }
+
+        var dishes = services.GetRequiredService<DishStore>();
+        foreach (var dish in DemoDishes.All)
+        {
+            await dishes.AddAsync(dish, cancellation);
         }
     }
 }

@@ -1,10 +1,11 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Web.Errors;
 
 /// <summary>Collects what is wrong with a request, by field.</summary>
-public sealed class FieldErrors
+public sealed partial class FieldErrors
 {
     private readonly Dictionary<string, List<string>> _messages = [];
 
@@ -53,6 +54,23 @@ public sealed class FieldErrors
             Add(field, "is not a school that we know; see /api/catalogue.");
         }
     }
+
+    /// <summary>Checks a text that may be missing: no markup, no control characters, not too long.</summary>
+    public void PlainText(string field, string? value, int most)
+    {
+        if (value?.Length > most)
+        {
+            Add(field, string.Create(CultureInfo.InvariantCulture, $"is longer than {most} characters."));
+        }
+
+        if (value is not null && (Markup().IsMatch(value) || value.Any(char.IsControl)))
+        {
+            Add(field, "contains markup or control characters; only plain text is taken.");
+        }
+    }
+
+    [GeneratedRegex(@"<\s*[a-zA-Z/!?]|javascript:", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
+    private static partial Regex Markup();
 
     /// <summary>Checks a text that must be there.</summary>
     public void RequiredText(string field, string? value, int most)

@@ -16,7 +16,7 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
 
         var problem = exception switch
         {
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(Problems.BodyTooLarge, "Send at most 64 kB."),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(Problems.BodyTooLarge, "Send at most 64 kB; a file with a dish may have 1 MB."),
             BadHttpRequestException bad => Unreadable(bad),
             _ => Unexpected(exception),
         };

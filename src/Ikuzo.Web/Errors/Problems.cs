@@ -21,6 +21,9 @@ public static class Problems
     /// <summary>The cook has a stop, so there is nothing to compute on: 409.</summary>
     public const string NoPlan = "no-plan";
 
+    /// <summary>A file that cannot be taken: 422.</summary>
+    public const string UnusableFile = "unusable-file";
+
     /// <summary>Our fault: 500.</summary>
     public const string Unexpected = "unexpected";
 
@@ -31,6 +34,7 @@ public static class Problems
         [NotFound] = (StatusCodes.Status404NotFound, "There is no such thing here."),
         [LastPot] = (StatusCodes.Status409Conflict, "A kitchen needs at least one pot."),
         [NoPlan] = (StatusCodes.Status409Conflict, "There is no safe plan for this yet."),
+        [UnusableFile] = (StatusCodes.Status422UnprocessableEntity, "This file cannot be taken in; nothing was stored."),
         [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),
     };
 

@@ -47,6 +47,7 @@ public sealed record DishItemBody
     internal void Check(FieldErrors errors, string at)
     {
         errors.RequiredText($"{at}key", Key, 40);
+        errors.PlainText($"{at}key", Key, 40);
         switch (Kind)
         {
             case ItemKind.Meat:
@@ -66,6 +67,14 @@ public sealed record DishItemBody
         }
     }
 
+    /// <summary>The body of an item.</summary>
+    internal static DishItemBody Of(DishItem item) => item switch
+    {
+        MeatItem meat => new() { Key = meat.Key, Kind = ItemKind.Meat, Load = LoadBody.Of(meat.Load), Aim = meat.Aim },
+        BesideItem beside => new() { Key = beside.Key, Kind = ItemKind.Companion, Id = beside.Companion.Id, Grams = beside.Grams, Size = beside.Size, InBowl = beside.InBowl },
+        _ => throw new ArgumentException("is not a kind of item that we know", nameof(item)),
+    };
+
     internal DishItem ToItem() => Kind == ItemKind.Meat
         ? new MeatItem(Key!, Load!.ToLoad(), Aim)
         : new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams!.Value, Size ?? PieceSize.Usual, InBowl ?? false);
@@ -80,13 +89,17 @@ public record DishBody
     /// <summary>Altitude, m, -100 to 4,500; the household's unless given.</summary>
     public double? AltitudeMetres { get; init; }
 
+    /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
+    public double? BrothMl { get; init; }
+
     /// <summary>One to eight items.</summary>
     public IReadOnlyList<DishItemBody>? Items { get; init; }
 
-    internal void Check(FieldErrors errors, string at)
+    internal virtual void Check(FieldErrors errors, string at)
     {
         Pot?.Check(errors, $"{at}pot.");
         errors.Range($"{at}altitudeMetres", AltitudeMetres, -100, 4500, "m");
+        errors.Range($"{at}brothMl", BrothMl, 0, 10_000, "ml");
         if (Items is not { Count: >= 1 and <= DishRequest.MostItems })
         {
             errors.Add($"{at}items", $"must have one to {DishRequest.MostItems} entries.");
@@ -109,6 +122,7 @@ public record DishBody
         Pot = Pot?.ToModel() ?? kitchen.Pot,
         AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
         RoomCelsius = kitchen.Settings.RoomCelsius,
+        BrothMl = BrothMl ?? 0,
         Items = [.. Items!.Select(i => i.ToItem())],
     };
 }

@@ -1,14 +1,31 @@
+using System.Text.Json.Nodes;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Ikuzo.Web.Features.Dishes;
 
 internal static class DishEndpoints
 {
     public static void MapDishes(this IEndpointRouteBuilder routes)
-        => routes.MapPost("/api/dishes/solve", SolveAsync).WithTags("Dishes").WithName("solveDish");
+    {
+        var dishes = routes.MapGroup("/api/dishes").WithTags("Dishes");
+        dishes.MapPost("/solve", SolveAsync).WithName("solveDish");
+        dishes.MapPost("", AddAsync).WithName("addDish");
+        dishes.MapGet("", ListAsync).WithName("listDishes");
+        dishes.MapGet("/schema", (DishSchema schema) => TypedResults.Json(schema.Document, contentType: DishSchema.ContentType)).WithName("dishSchema")
+            .Produces<JsonObject>(contentType: DishSchema.ContentType);
+        dishes.MapGet("/{id}", FindAsync).WithName("getDish");
+        dishes.MapPut("/{id}", PutAsync).WithName("putDish");
+        dishes.MapDelete("/{id}", RemoveAsync).WithName("removeDish");
+        dishes.MapPost("/{id}/restore", RestoreAsync).WithName("restoreDish");
+        dishes.MapGet("/{id}/recipe", RecipeAsync).WithName("dishRecipe").Produces<JsonObject>(contentType: RecipeFile.ContentType);
+        dishes.MapPost("/{id}/scale", ScaleAsync).WithName("scaleDish");
+        dishes.MapPost("/import", ImportAsync).WithName("importDish").Accepts<JsonNode>("application/json", RecipeFile.ContentType)
+            .WithMetadata(new RequestSizeLimitAttribute(DishImport.MostBytes));
+    }
 
     private static async Task<Results<Ok<DishView>, BadRequest<HttpValidationProblemDetails>>> SolveAsync(
         DishBody body, KitchenStore kitchen, CancellationToken cancellation)
@@ -22,4 +39,97 @@ internal static class DishEndpoints
 
         return TypedResults.Ok(DishView.Of(DishSolver.Solve(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation)));
     }
+
+    private static async Task<Results<Created<KeptDish>, BadRequest<HttpValidationProblemDetails>>> AddAsync(
+        DishDocument document, DishStore store, CancellationToken cancellation)
+    {
+        if (document.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        var dish = await store.AddAsync(document, cancellation);
+        return TypedResults.Created($"/api/dishes/{dish.Id}", dish);
+    }
+
+    private static async Task<Ok<IReadOnlyList<KeptDish>>> ListAsync(DishStore store, CancellationToken cancellation)
+        => TypedResults.Ok(await store.AllAsync(cancellation));
+
+    private static async Task<Results<Ok<KeptDish>, NotFound<ProblemDetails>>> FindAsync(string id, DishStore store, CancellationToken cancellation)
+        => await store.FindAsync(id, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
+
+    private static async Task<Results<Ok<KeptDish>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>>> PutAsync(
+        string id, DishDocument document, DishStore store, CancellationToken cancellation)
+    {
+        if (document.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        return await store.PutAsync(id, document, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
+    }
+
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(string id, DishStore store, CancellationToken cancellation)
+        => await store.RemoveAsync(id, cancellation) ? TypedResults.NoContent() : Missing();
+
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestoreAsync(string id, DishStore store, CancellationToken cancellation)
+        => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Missing();
+
+    private static async Task<Results<JsonHttpResult<JsonObject>, NotFound<ProblemDetails>>> RecipeAsync(
+        string id, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
+    {
+        if (await store.FindAsync(id, cancellation) is not { Document: var document })
+        {
+            return Missing();
+        }
+
+        var request = document.ToRequest(await kitchen.UsualAsync(cancellation));
+        return TypedResults.Json(RecipeFile.Write(document, request.Items, DishSolver.Solve(request, cancellation)), contentType: RecipeFile.ContentType);
+    }
+
+    private static async Task<Results<Ok<ScaledView>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>, Conflict<ProblemDetails>>> ScaleAsync(
+        string id, [FromQuery] int servings, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
+    {
+        var errors = new FieldErrors();
+        errors.RequiredRange("servings", servings, 1, 40, "");
+        if (!errors.None)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        if (await store.FindAsync(id, cancellation) is not { Document: var document })
+        {
+            return Missing();
+        }
+
+        var factor = Math.Clamp((double)servings / document.Servings!.Value, 0.1, 20);
+        return Scaling.To(document.ToRequest(await kitchen.UsualAsync(cancellation)), factor, cancellation) is { } scaled
+            ? TypedResults.Ok(new ScaledView(
+                document with { Servings = servings, BrothMl = scaled.PerBatch.BrothMl, Items = [.. scaled.PerBatch.Items.Select(DishItemBody.Of)] }, scaled.Batches, scaled.Why))
+            : TypedResults.Conflict(Problems.Of(Problems.NoPlan, $"This pot would have to be filled more than {Scaling.MostBatches} times. Take a bigger pot, or cook for fewer."));
+    }
+
+    private static async Task<Results<Created<ImportView>, BadRequest<HttpValidationProblemDetails>, UnprocessableEntity<ProblemDetails>>> ImportAsync(
+        HttpRequest request, DishImport import, DishStore store, CancellationToken cancellation)
+    {
+        using var file = new MemoryStream();
+        await request.Body.CopyToAsync(file, cancellation);
+        try
+        {
+            var (document, notMapped) = import.Read(file.GetBuffer().AsMemory(0, (int)file.Length));
+            if (document.Check() is { None: false } errors)
+            {
+                return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+            }
+
+            var dish = await store.AddAsync(document, cancellation);
+            return TypedResults.Created($"/api/dishes/{dish.Id}", new ImportView(dish, notMapped));
+        }
+        catch (FormatException error)
+        {
+            return TypedResults.UnprocessableEntity(Problems.Of(Problems.UnusableFile, error.Message));
+        }
+    }
+
+    private static NotFound<ProblemDetails> Missing() => Problems.Missing("This dish");
 }

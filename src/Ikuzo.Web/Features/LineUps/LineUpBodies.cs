@@ -6,7 +6,7 @@ using Ikuzo.Web.Features.Kitchen;
 namespace Ikuzo.Web.Features.LineUps;
 
 /// <summary>A dish with what happens before and after the pot.</summary>
-public sealed record MealBody : DishBody
+public record MealBody : DishBody
 {
     /// <summary>True to brown the meat first.</summary>
     public bool? Brown { get; init; }
@@ -22,6 +22,17 @@ public sealed record MealBody : DishBody
 
     /// <summary>How frozen meat is thawed first.</summary>
     public ThawWay? Thaw { get; init; }
+
+    /// <summary>Adds what only a kept dish says.</summary>
+    internal virtual LineUpRequest Detail(LineUpRequest meal) => meal;
+
+    internal override void Check(FieldErrors errors, string at)
+    {
+        base.Check(errors, at);
+        errors.Range($"{at}crispMinutes", CrispMinutes, 0, 60, "min");
+        errors.Range($"{at}marinadeHours", MarinadeHours, 0, 48, "h");
+        errors.Range($"{at}restMinutes", RestMinutes, 0, 60, "min");
+    }
 }
 
 /// <summary>A meal to schedule back from the table.</summary>
@@ -29,6 +40,12 @@ public sealed record LineUpBody
 {
     /// <summary>What is cooked.</summary>
     public MealBody? Dish { get; init; }
+
+    /// <summary>A kept dish instead of <see cref="Dish"/>.</summary>
+    public string? DishId { get; init; }
+
+    /// <summary>How often the pot is filled, 1 to 4.</summary>
+    public int? Batches { get; init; }
 
     /// <summary>When it is eaten, with offset.</summary>
     public DateTimeOffset? ServeAt { get; init; }
@@ -43,9 +60,7 @@ public sealed record LineUpBody
     {
         var errors = new FieldErrors();
         (Dish ?? new MealBody()).Check(errors, "dish.");
-        errors.Range("dish.crispMinutes", Dish?.CrispMinutes, 0, 60, "min");
-        errors.Range("dish.marinadeHours", Dish?.MarinadeHours, 0, 48, "h");
-        errors.Range("dish.restMinutes", Dish?.RestMinutes, 0, 60, "min");
+        errors.Range("batches", Batches, 1, Core.Dishes.Scaling.MostBatches, "");
         if (ServeAt is not { Year: >= 2000 and <= 2200 })
         {
             errors.Add("serveAt", "must be a moment with offset between the years 2000 and 2200.");
@@ -59,9 +74,9 @@ public sealed record LineUpBody
         return errors;
     }
 
-    internal LineUpRequest ToRequest(UsualKitchen kitchen, TimeProvider clock) => new()
+    internal LineUpRequest ToRequest(UsualKitchen kitchen, TimeProvider clock) => Dish!.Detail(new LineUpRequest
     {
-        Dish = Dish!.ToRequest(kitchen),
+        Dish = Dish.ToRequest(kitchen),
         ServeAt = ServeAt!.Value,
         Now = Now ?? clock.GetUtcNow(),
         Zone = TimeZone is null ? null : TimeZoneInfo.FindSystemTimeZoneById(TimeZone),
@@ -70,5 +85,6 @@ public sealed record LineUpBody
         MarinadeHours = Dish.MarinadeHours ?? 0,
         RestMinutes = Dish.RestMinutes ?? 5,
         Thaw = Dish.Thaw ?? ThawWay.None,
-    };
+        Batches = Batches ?? 1,
+    });
 }

@@ -1,7 +1,9 @@
 using Ikuzo.Core.LineUps;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Features.Plans;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 
 namespace Ikuzo.Web.Features.LineUps;
 
@@ -11,27 +13,39 @@ internal static class LineUpEndpoints
     {
         var lineUps = routes.MapGroup("/api/lineup").WithTags("LineUps");
         lineUps.MapPost("", MakeAsync).WithName("makeLineUp");
+        lineUps.MapPost("/thaw", ThawAsync).WithName("thawChoices");
         lineUps.MapPost("/ics", CalendarAsync).WithName("lineUpCalendar").Produces<string>(contentType: CalendarFile.ContentType);
     }
 
-    private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>>> MakeAsync(
-        LineUpBody body, KitchenStore kitchen, TimeProvider clock, CancellationToken cancellation)
-        => body.Check() is { None: false } errors
-            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
-            : TypedResults.Ok(await ComputeAsync(body, kitchen, clock, cancellation));
-
-    private static async Task<Results<FileContentHttpResult, BadRequest<HttpValidationProblemDetails>>> CalendarAsync(
-        LineUpBody body, KitchenStore kitchen, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> MakeAsync(
+        LineUpBody body, LineUpService lineUps, CancellationToken cancellation)
     {
-        if (body.Check() is { None: false } errors)
+        if (await lineUps.FillAsync(body, cancellation) is not { } filled)
         {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+            return Problems.Missing("This dish");
         }
 
-        var lineUp = await ComputeAsync(body, kitchen, clock, cancellation);
-        return TypedResults.File(CalendarFile.Of(lineUp), CalendarFile.ContentType, "dinner.ics");
+        return filled.Check() is { None: false } errors
+            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
+            : TypedResults.Ok(await lineUps.MakeAsync(filled, cancellation));
     }
 
-    private static async Task<LineUp> ComputeAsync(LineUpBody body, KitchenStore kitchen, TimeProvider clock, CancellationToken cancellation)
-        => BackSchedule.Make(body.ToRequest(await kitchen.UsualAsync(cancellation), clock), cancellation);
+    private static async Task<Results<FileContentHttpResult, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> CalendarAsync(
+        LineUpBody body, LineUpService lineUps, CancellationToken cancellation)
+    {
+        if (await lineUps.FillAsync(body, cancellation) is not { } filled)
+        {
+            return Problems.Missing("This dish");
+        }
+
+        return filled.Check() is { None: false } errors
+            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
+            : TypedResults.File(CalendarFile.Of(await lineUps.MakeAsync(filled, cancellation)), CalendarFile.ContentType, "dinner.ics");
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<ThawChoice>>, BadRequest<HttpValidationProblemDetails>>> ThawAsync(
+        PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
+        => body.Check() is { None: false } errors
+            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
+            : TypedResults.Ok(Thawing.Choices(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
 }

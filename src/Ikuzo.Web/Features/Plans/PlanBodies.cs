@@ -60,6 +60,20 @@ public sealed record LoadBody
         errors.Range($"{at}.startCelsius", load.StartCelsius, coldest, warmest, "°C in this state");
     }
 
+    /// <summary>The body of a load.</summary>
+    internal static LoadBody Of(MeatLoad load) => new()
+    {
+        Cut = load.Cut.Id,
+        State = load.State,
+        StartCelsius = load.StartCelsius,
+        Pieces = load.Pieces,
+        TotalKg = load.TotalKg,
+        ThicknessMm = load.ThicknessMm,
+        Arrangement = load.Arrangement,
+        Placement = load.Placement,
+        DaysInFridge = load.DaysInFridge,
+    };
+
     /// <summary>The meat for Core. Only for a body without errors.</summary>
     internal MeatLoad ToLoad() => new()
     {

@@ -68,22 +68,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dishes/solve": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["solveDish"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/plans/preview": {
         parameters: {
             query?: never;
@@ -292,6 +276,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dishes/solve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solveDish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listDishes"];
+        put?: never;
+        post: operations["addDish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/schema": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dishSchema"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getDish"];
+        put: operations["putDish"];
+        post?: never;
+        delete: operations["removeDish"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreDish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{id}/recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dishRecipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{id}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scaleDish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importDish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lineup": {
         parameters: {
             query?: never;
@@ -302,6 +414,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["makeLineUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lineup/thaw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["thawChoices"];
         delete?: never;
         options?: never;
         head?: never;
@@ -564,6 +692,71 @@ export interface components {
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
             altitudeMetres: null | number;
+            /**
+             * Format: double
+             * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
+             */
+            brothMl: null | number;
+            /** @description One to eight items. */
+            items: null | components["schemas"]["DishItemBody"][];
+        };
+        /** @description A dish as it is kept and as our own file carries it: bird, companions, seasoning, browning, layers in order, finish. */
+        DishDocument: {
+            /** @description "ikuzo-dish". */
+            format: string;
+            /**
+             * Format: int32
+             * @description Version of the format: 1.
+             */
+            version: number;
+            /** @description What the household calls it; at most 80 characters. */
+            name: null | string;
+            /**
+             * Format: int32
+             * @description For how many, 1 to 40.
+             */
+            servings: null | number;
+            /** @description What it is seasoned with; at most 200 characters. */
+            seasoning: null | string;
+            /** @description What loosens the browned bits; at most 200 characters. */
+            deglazeWith: null | string;
+            /** @description Herbs, spices and all that goes in beside without changing minutes; at most 30 lines. */
+            aromatics: null | string[];
+            /** @description Jobs while the pot works; at most 30. */
+            meanwhile: null | components["schemas"]["JobBody"][];
+            /** @description What is done at the end, in order; at most 30 lines. */
+            finish: null | string[];
+            /** @description Whatever else is worth remembering, in lines; at most 30. */
+            notes: null | string[];
+            /** @description True to brown the meat first. */
+            brown: null | boolean;
+            /**
+             * Format: double
+             * @description Minutes under the grill at the end, 0 to 60.
+             */
+            crispMinutes: null | number;
+            /**
+             * Format: double
+             * @description Hours in a marinade, 0 to 48.
+             */
+            marinadeHours: null | number;
+            /**
+             * Format: double
+             * @description Minutes that the meat rests, 0 to 60; 5 unless given.
+             */
+            restMinutes: null | number;
+            thaw: null | components["schemas"]["ThawWay"];
+            pot: null | components["schemas"]["PotBody"];
+            /**
+             * Format: double
+             * @description Altitude, m, -100 to 4,500; the household's unless given.
+             */
+            altitudeMetres: null | number;
+            /**
+             * Format: double
+             * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
+             */
+            brothMl: null | number;
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
@@ -723,6 +916,13 @@ export interface components {
                 [key: string]: string[];
             };
         };
+        /** @description What came of a file. */
+        ImportView: {
+            /** @description The dish, now kept. */
+            dish: components["schemas"]["KeptDish"];
+            /** @description What could not be taken over, in words. */
+            notMapped: string[];
+        };
         /** @enum {unknown} */
         ItemKind: "meat" | "companion" | null;
         /** @description An item after a stage. */
@@ -744,6 +944,30 @@ export interface components {
          * @enum {unknown}
          */
         ItemVerdict: "in-window" | "under" | "over";
+        /** @description A job for the hands while the pot works. */
+        JobBody: {
+            /** @description What to do; at most 200 characters. */
+            text: null | string;
+            /**
+             * Format: double
+             * @description How long, min, 1 to 120.
+             */
+            minutes: null | number;
+        };
+        JsonNode: unknown;
+        JsonObject: Record<string, never>;
+        /** @description A kept dish. */
+        KeptDish: {
+            /** @description Stable name. */
+            id: string;
+            /** @description The dish. */
+            document: components["schemas"]["DishDocument"];
+            /**
+             * Format: date-time
+             * @description When it was last changed.
+             */
+            changedAt: string;
+        };
         /** @description The household's kitchen, without its pots. */
         KitchenSettings: {
             /** @description What the household calls it; at most 60 characters. */
@@ -797,6 +1021,13 @@ export interface components {
         /** @description A meal to schedule back from the table. */
         LineUpBody: {
             dish: null | components["schemas"]["MealBody"];
+            /** @description A kept dish instead of MealBody? LineUpBody.Dish. */
+            dishId: null | string;
+            /**
+             * Format: int32
+             * @description How often the pot is filled, 1 to 4.
+             */
+            batches: null | number;
             /**
              * Format: date-time
              * @description When it is eaten, with offset.
@@ -958,6 +1189,11 @@ export interface components {
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
             altitudeMetres: null | number;
+            /**
+             * Format: double
+             * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
+             */
+            brothMl: null | number;
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
@@ -1343,7 +1579,7 @@ export interface components {
              */
             afterOpeningMinutes: null | number;
         };
-        /** @description Boiling down on the browning function, lid off. */
+        /** @description Boiling down on the browning function, lid off: to half, or as far as a quarter of an hour goes. */
         Reduction: {
             /**
              * Format: double
@@ -1356,14 +1592,9 @@ export interface components {
              */
             minutes: number;
         };
-        /** @description A way of letting the pressure go. */
         Release: {
-            /** @description Which way. */
             kind: components["schemas"]["ReleaseKind"];
-            /**
-             * Format: double
-             * @description Minutes left alone before venting, for ReleaseKind.RestThenVent; otherwise 0.
-             */
+            /** Format: double */
             restMinutes: number;
         };
         /** @description A release to try. */
@@ -1375,10 +1606,7 @@ export interface components {
              */
             restMinutes: null | number;
         };
-        /**
-         * @description How the pressure is let go.
-         * @enum {unknown}
-         */
+        /** @enum {unknown} */
         ReleaseKind: "natural" | "rest-then-vent" | "vent" | "pulsed";
         /** @description What another way of letting the pressure go would cost. */
         ReleaseOption: {
@@ -1465,6 +1693,18 @@ export interface components {
             /** @description What the household calls it; at most 80 characters. */
             name: null | string;
             request: null | components["schemas"]["PreviewBody"];
+        };
+        /** @description A dish for other servings. */
+        ScaledView: {
+            /** @description What goes into the pot at a time. */
+            document: components["schemas"]["DishDocument"];
+            /**
+             * Format: int32
+             * @description How often the pot is filled.
+             */
+            batches: number;
+            /** @description In one sentence. */
+            why: string;
         };
         /** @description What cooks of one school would set, and what it would give by the same computation. */
         SchoolOutcome: {
@@ -1565,6 +1805,39 @@ export interface components {
             atBone: number;
             /** @description In kitchen words. */
             label: string;
+        };
+        /** @description A way of thawing with the cook that follows. */
+        ThawChoice: {
+            /** @description The thawing; for none, its computed and rule hours are those of the cook from frozen. */
+            thaw: components["schemas"]["ThawEstimate"];
+            cookMinutes: null | components["schemas"]["LikelyAndLate"];
+        };
+        /** @description How long a way of thawing takes for one load. */
+        ThawEstimate: {
+            /** @description The way. */
+            way: components["schemas"]["ThawWay"];
+            /**
+             * Format: double
+             * @description Until the middle of the thickest piece has no ice, by the engine, h; null for no thawing.
+             */
+            computedHours: null | number;
+            /**
+             * Format: double
+             * @description By the official rule of thumb, h; null for no thawing.
+             */
+            ruleHours: null | number;
+            /**
+             * Format: double
+             * @description What counts: the longer of the two, h.
+             */
+            hours: number;
+            /**
+             * Format: double
+             * @description How long it may wait afterwards, h; 0 for at once.
+             */
+            keepsHours: number;
+            /** @description What to do. */
+            how: string;
         };
         /** @enum {unknown} */
         ThawWay: "none" | "fridge" | "cold-water" | null;
@@ -1760,39 +2033,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["QuantityView"];
-                };
-            };
-            /** @description Bad Request */
-            400: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
-                };
-            };
-        };
-    };
-    solveDish: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["DishBody"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DishView"];
                 };
             };
             /** @description Bad Request */
@@ -2339,6 +2579,370 @@ export interface operations {
             };
         };
     };
+    solveDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DishBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    listDishes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDish"][];
+                };
+            };
+        };
+    };
+    addDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DishDocument"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDish"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    dishSchema: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/schema+json": components["schemas"]["JsonObject"];
+                };
+            };
+        };
+    };
+    getDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDish"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DishDocument"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptDish"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restoreDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    dishRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/ld+json": components["schemas"]["JsonObject"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    scaleDish: {
+        parameters: {
+            query: {
+                servings: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaledView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importDish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+                "application/ld+json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     makeLineUp: {
         parameters: {
             query?: never;
@@ -2359,6 +2963,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineUp"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    thawChoices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThawChoice"][];
                 };
             };
             /** @description Bad Request */
@@ -2401,6 +3047,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

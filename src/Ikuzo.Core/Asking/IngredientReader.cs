@@ -1,0 +1,143 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Asking;
+
+/// <summary>Reads a line of a list of ingredients: "6 frozen chicken thighs, 1.2 kg", "250 g pearl barley", "2 onions".</summary>
+public static partial class IngredientReader
+{
+    /// <summary>Longest line, in characters.</summary>
+    public const int MostCharacters = 300;
+
+    // Typical kitchen measures, g. Estimates.
+    private const double GrainCupGrams = 190, OtherCupGrams = 140, SpoonGrams = 12;
+
+    // Made of a bird without being the meat that is cooked.
+    private static readonly string[] NotMeat = ["stock", "broth", "bouillon", "fat", "powder", "seasoning", "liver", "livers", "sauce", "cube", "cubes"];
+
+    // One piece of what is counted rather than weighed, g. Estimates.
+    private static readonly Dictionary<string, double> PieceGrams = new()
+    {
+        ["onions"] = 120, ["carrots-chunks"] = 80, ["carrots-whole"] = 80, ["tomatoes"] = 100, ["apples"] = 150, ["leeks"] = 150, ["fennel"] = 220,
+        ["bell-pepper"] = 150, ["potatoes-chunks"] = 150, ["potatoes-whole-small"] = 60, ["celery"] = 40, ["corn-cobs"] = 220, ["beetroot-whole"] = 130,
+        ["parsnips-chunks"] = 120, ["sweet-potato-chunks"] = 250, ["cauliflower"] = 600, ["broccoli"] = 350,
+    };
+
+    private static readonly Dictionary<string, double> UnitGrams = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["g"] = 1, ["gram"] = 1, ["grams"] = 1, ["kg"] = 1000, ["lb"] = 453.59237, ["lbs"] = 453.59237, ["pound"] = 453.59237, ["pounds"] = 453.59237,
+        ["oz"] = 28.349523, ["ounce"] = 28.349523, ["ounces"] = 28.349523, ["ml"] = 1, ["tbsp"] = SpoonGrams, ["tablespoon"] = SpoonGrams, ["tablespoons"] = SpoonGrams,
+    };
+
+    // Names from long to short, so that "brown rice" is found before "rice"; each with its words.
+    private static readonly (Companion Companion, string[] Words)[] Names =
+        [.. CompanionCatalogue.All.Select(c => (c, Words(c.Name))).OrderByDescending(n => n.Item2.Length)];
+
+    /// <summary>The item that a line names, or null when it is neither meat nor something that we know.</summary>
+    /// <param name="line">One line, at most <see cref="MostCharacters"/>.</param>
+    /// <param name="key">Key of the item.</param>
+    public static DishItem? Read(string line, string key)
+    {
+        if (line.Length > MostCharacters || string.IsNullOrWhiteSpace(line))
+        {
+            return null;
+        }
+
+        return IsBird(line) ? Meat(line, key) : Beside(line, key);
+    }
+
+    /// <summary>A line that <see cref="Read"/> reads back as the same item.</summary>
+    public static string Write(DishItem item) => item switch
+    {
+        MeatItem { Load: var load } meat => string.Create(CultureInfo.InvariantCulture,
+            $"{load.Pieces} {(load.Pieces == 1 ? load.Cut.Name : load.Cut.Plural)}, {State(load)}{load.TotalKg:0.###} kg{Thickness(load)}{Place(load)}{Aim(meat)}"),
+        BesideItem beside => string.Create(CultureInfo.InvariantCulture,
+            $"{beside.Grams:0.###} g {beside.Companion.Name.ToLowerInvariant()}{(beside.Size == PieceSize.Usual ? "" : $", {beside.Size.ToString().ToLowerInvariant()}")}{(beside.InBowl ? ", in a bowl" : "")}"),
+        _ => item.Key,
+    };
+
+    private static bool IsBird(string line) => Words(line).Any(w => w is "chicken" or "turkey" or "duck" or "poussin" or "hen");
+
+    private static MeatItem? Meat(string line, string key)
+        => QuestionParser.Parse(line) is { } q && !(q.Cut.Part == Part.Whole && Words(line).Any(NotMeat.Contains))
+            ? new(key, new MeatLoad
+            {
+                Cut = q.Cut,
+                Pieces = q.Pieces,
+                TotalKg = q.TotalKg,
+                ThicknessMm = q.ThicknessMm,
+                State = q.State ?? MeatState.Chilled,
+                StartCelsius = q.StartCelsius,
+                Arrangement = q.Arrangement ?? Arrangement.Single,
+                Placement = q.Placement ?? Cooking.Placement.Rack,
+            }, q.Aim)
+            : null;
+
+    private static BesideItem? Beside(string line, string key)
+    {
+        var words = Words(line);
+        var found = Names.FirstOrDefault(n => n.Words.All(w => words.Contains(w))).Companion ?? Loosely(words);
+        if (found is null || Grams(line, found) is not { } grams || grams is < 1 or > 5000)
+        {
+            return null;
+        }
+
+        var size = words.Contains("small") && !found.Id.Contains("small", StringComparison.Ordinal) ? PieceSize.Small : words.Contains("large") ? PieceSize.Large : PieceSize.Usual;
+        return new(key, found, Math.Round(grams, 1), found.IsCut ? size : PieceSize.Usual, words.Contains("bowl"));
+    }
+
+    // "onion" for onions, "rice" for the first rice: the last word of a name alone, if it is one that names something.
+    private static Companion? Loosely(string[] words)
+        => Names.Where(n => n.Words.Length > 1 || n.Words[0].Length > 3).Select(n => n.Companion)
+            .FirstOrDefault(c => words.Contains(Words(c.Name)[0]) && c.Kind is not CompanionKind.Enrichment && Words(c.Name)[0] is not ("dry" or "canned" or "soaked" or "small" or "whole" or "brown" or "red" or "egg" or "diced" or "crushed" or "wild" or "pearl" or "sweet" or "long"));
+
+    private static double? Grams(string line, Companion of)
+    {
+        var match = Amount().Match(line.Trim());
+        if (!match.Success)
+        {
+            return null;
+        }
+
+        var number = Number(match.Groups["whole"].Value, match.Groups["part"].Value);
+        var unit = match.Groups["unit"].Value;
+        return unit.StartsWith("cup", StringComparison.OrdinalIgnoreCase) ? number * (of.Kind is CompanionKind.Grain or CompanionKind.Pulse ? GrainCupGrams : OtherCupGrams)
+            : UnitGrams.TryGetValue(unit, out var grams) ? number * grams
+            : PieceGrams.TryGetValue(of.Id, out var piece) ? number * piece
+            : null;
+    }
+
+    private static double Number(string whole, string part)
+    {
+        var fraction = part switch { "½" => 0.5, "¼" => 0.25, "¾" => 0.75, "1/2" => 0.5, "1/4" => 0.25, "3/4" => 0.75, "1/3" => 1 / 3.0, _ => 0 };
+        return (double.TryParse(whole.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n) ? n : 0) + fraction;
+    }
+
+    private static string[] Words(string text)
+        => [.. Word().Matches(text.ToLowerInvariant()).Select(m => m.Value).Where(w => w is not ("in" or "of" or "the" or "a")).Select(w => w.Length > 3 && w.EndsWith('s') && !w.EndsWith("ss", StringComparison.Ordinal) ? w[..^1] : w)];
+
+    private static string State(MeatLoad load) => load switch
+    {
+        { State: MeatState.Frozen, Arrangement: Arrangement.Lump } => "frozen in one lump, ",
+        { State: MeatState.Frozen } => "frozen, ",
+        { State: MeatState.Room } => "room temperature, ",
+        _ => "",
+    };
+
+    private static string Thickness(MeatLoad load) => load.ThicknessMm is { } mm ? string.Create(CultureInfo.InvariantCulture, $", {mm:0.#} mm") : "";
+
+    private static string Place(MeatLoad load)
+        => load.Placement switch { Cooking.Placement.InLiquid => ", in the liquid", Cooking.Placement.OnBed => ", on a bed", _ => "" } + (load.Arrangement == Arrangement.Overlapping ? ", overlapping" : "");
+
+    private static string Aim(MeatItem meat) => meat.Aim switch { Core.Poultry.Aim.Slice => ", to slice", Core.Poultry.Aim.Pull => ", to pull", Core.Poultry.Aim.FallApart => ", to fall apart", _ => "" };
+
+    [GeneratedRegex(@"^(?<whole>\d+(?:[.,]\d+)?(?!/))?\s*(?<part>½|¼|¾|\d/\d)?\s*(?<unit>[a-zA-Z]+)?", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
+    private static partial Regex Amount();
+
+    [GeneratedRegex(@"\p{L}+", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
+    private static partial Regex Word();
+}

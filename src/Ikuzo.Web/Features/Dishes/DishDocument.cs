@@ -1,0 +1,129 @@
+using System.Text.Json.Serialization;
+using Ikuzo.Core.LineUps;
+using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.LineUps;
+
+namespace Ikuzo.Web.Features.Dishes;
+
+/// <summary>A job for the hands while the pot works.</summary>
+/// <param name="Text">What to do; at most 200 characters.</param>
+/// <param name="Minutes">How long, min, 1 to 120.</param>
+public sealed record JobBody(string? Text, double? Minutes);
+
+/// <summary>A dish as it is kept and as our own file carries it: bird, companions, seasoning, browning, layers in order, finish.</summary>
+public sealed record DishDocument : MealBody
+{
+    /// <summary>Value of <see cref="Format"/>.</summary>
+    public const string FormatName = "ikuzo-dish";
+
+    /// <summary>Newest version that is written and read.</summary>
+    public const int NewestVersion = 1;
+
+    private const int MostLines = 30, MostLineCharacters = 200;
+
+    /// <summary>"ikuzo-dish".</summary>
+    [JsonPropertyOrder(-3)]
+    public string Format { get; init; } = FormatName;
+
+    /// <summary>Version of the format: 1.</summary>
+    [JsonPropertyOrder(-2)]
+    public int Version { get; init; } = NewestVersion;
+
+    /// <summary>What the household calls it; at most 80 characters.</summary>
+    [JsonPropertyOrder(-1)]
+    public string? Name { get; init; }
+
+    /// <summary>For how many, 1 to 40.</summary>
+    public int? Servings { get; init; }
+
+    /// <summary>What it is seasoned with; at most 200 characters.</summary>
+    public string? Seasoning { get; init; }
+
+    /// <summary>What loosens the browned bits; at most 200 characters.</summary>
+    public string? DeglazeWith { get; init; }
+
+    /// <summary>Herbs, spices and all that goes in beside without changing minutes; at most 30 lines.</summary>
+    public IReadOnlyList<string>? Aromatics { get; init; }
+
+    /// <summary>Jobs while the pot works; at most 30.</summary>
+    public IReadOnlyList<JobBody>? Meanwhile { get; init; }
+
+    /// <summary>What is done at the end, in order; at most 30 lines.</summary>
+    public IReadOnlyList<string>? Finish { get; init; }
+
+    /// <summary>Whatever else is worth remembering, in lines; at most 30.</summary>
+    public IReadOnlyList<string>? Notes { get; init; }
+
+    internal FieldErrors Check()
+    {
+        var errors = new FieldErrors();
+        if (Format != FormatName || Version is < 1 or > NewestVersion)
+        {
+            errors.Add("format", $"must be \"{FormatName}\" in version 1 to {NewestVersion}. A newer Ikuzo may have written it.");
+        }
+
+        Check(errors, "");
+        errors.RequiredText("name", Name, 80);
+        errors.PlainText("name", Name, 80);
+        errors.RequiredRange("servings", Servings, 1, 40, "");
+        errors.PlainText("seasoning", Seasoning, MostLineCharacters);
+        errors.PlainText("deglazeWith", DeglazeWith, MostLineCharacters);
+        CheckLines(errors, "aromatics", Aromatics);
+        CheckLines(errors, "finish", Finish);
+        CheckLines(errors, "notes", Notes);
+        CheckLines(errors, "meanwhile", Meanwhile?.Select(j => j?.Text ?? "").ToList());
+        for (var i = 0; i < Meanwhile?.Count; i++)
+        {
+            errors.RequiredRange($"meanwhile[{i}].minutes", Meanwhile[i]?.Minutes, 1, 120, "min");
+        }
+
+        return errors;
+    }
+
+    private static void CheckLines(FieldErrors errors, string field, IReadOnlyList<string>? lines)
+    {
+        if (lines?.Count > MostLines)
+        {
+            errors.Add(field, $"has more than {MostLines} lines.");
+        }
+
+        for (var i = 0; i < Math.Min(MostLines, lines?.Count ?? 0); i++)
+        {
+            errors.RequiredText($"{field}[{i}]", lines![i], MostLineCharacters);
+            errors.PlainText($"{field}[{i}]", lines[i], MostLineCharacters);
+        }
+    }
+
+    internal override LineUpRequest Detail(LineUpRequest meal) => meal with
+    {
+        Seasoning = Seasoning,
+        DeglazeWith = DeglazeWith,
+        Aromatics = Aromatics ?? [],
+        Meanwhile = [.. (Meanwhile ?? []).Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
+        Finish = Finish ?? [],
+    };
+}
+
+/// <summary>A kept dish.</summary>
+public sealed record KeptDish
+{
+    /// <summary>Stable name.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>The dish.</summary>
+    public required DishDocument Document { get; init; }
+
+    /// <summary>When it was last changed.</summary>
+    public required DateTimeOffset ChangedAt { get; init; }
+}
+
+/// <summary>What came of a file.</summary>
+/// <param name="Dish">The dish, now kept.</param>
+/// <param name="NotMapped">What could not be taken over, in words.</param>
+public sealed record ImportView(KeptDish Dish, IReadOnlyList<string> NotMapped);
+
+/// <summary>A dish for other servings.</summary>
+/// <param name="Document">What goes into the pot at a time.</param>
+/// <param name="Batches">How often the pot is filled.</param>
+/// <param name="Why">In one sentence.</param>
+public sealed record ScaledView(DishDocument Document, int Batches, string Why);

@@ -1,0 +1,78 @@
+using System.Globalization;
+using System.Text.Json;
+using Dapper;
+using Ikuzo.Web.Data;
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.Extensions.Options;
+
+namespace Ikuzo.Web.Features.Dishes;
+
+/// <summary>Keeps dishes. A removed dish stays in the file so that removing can be undone.</summary>
+public sealed class DishStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
+{
+    private const string Columns = "id AS Id, document AS Document, changed_at AS ChangedAt";
+
+    private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
+
+    private string Now => clock.GetUtcNow().ToString("O");
+
+    /// <summary>Keeps a new dish.</summary>
+    public async Task<KeptDish> AddAsync(DishDocument document, CancellationToken cancellation)
+    {
+        var row = new Row(Guid.CreateVersion7().ToString("N"), JsonSerializer.Serialize(document, _json), Now);
+        await using var db = await database.OpenAsync(cancellation);
+        await db.ExecuteAsync(
+            "INSERT INTO dishes (id, name, document, created_at, changed_at) VALUES (@Id, @Name, @Document, @ChangedAt, @ChangedAt)",
+            new { row.Id, Name = document.Name!.Trim(), row.Document, row.ChangedAt });
+        return ToDish(row);
+    }
+
+    /// <summary>All kept dishes by name.</summary>
+    public async Task<IReadOnlyList<KeptDish>> AllAsync(CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return [.. (await db.QueryAsync<Row>($"SELECT {Columns} FROM dishes WHERE removed_at IS NULL ORDER BY name COLLATE NOCASE, id LIMIT 1000")).Select(ToDish)];
+    }
+
+    /// <summary>One dish, or null.</summary>
+    public async Task<KeptDish?> FindAsync(string id, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        var row = await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM dishes WHERE id = @id AND removed_at IS NULL", new { id });
+        return row is null ? null : ToDish(row);
+    }
+
+    /// <summary>Replaces a dish; null when it is not there.</summary>
+    public async Task<KeptDish?> PutAsync(string id, DishDocument document, CancellationToken cancellation)
+    {
+        var row = new Row(id, JsonSerializer.Serialize(document, _json), Now);
+        await using var db = await database.OpenAsync(cancellation);
+        var rows = await db.ExecuteAsync(
+            "UPDATE dishes SET name = @Name, document = @Document, changed_at = @ChangedAt WHERE id = @Id AND removed_at IS NULL",
+            new { row.Id, Name = document.Name!.Trim(), row.Document, row.ChangedAt });
+        return rows == 1 ? ToDish(row) : null;
+    }
+
+    /// <summary>Removes a dish; false when it is not there.</summary>
+    public Task<bool> RemoveAsync(string id, CancellationToken cancellation)
+        => ChangeAsync("UPDATE dishes SET removed_at = @now WHERE id = @id AND removed_at IS NULL", new { id, now = Now }, cancellation);
+
+    /// <summary>Brings a removed dish back; false when there is none.</summary>
+    public Task<bool> RestoreAsync(string id, CancellationToken cancellation)
+        => ChangeAsync("UPDATE dishes SET removed_at = NULL WHERE id = @id", new { id }, cancellation);
+
+    private async Task<bool> ChangeAsync(string sql, object values, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.ExecuteAsync(sql, values) == 1;
+    }
+
+    private KeptDish ToDish(Row row) => new()
+    {
+        Id = row.Id,
+        Document = JsonSerializer.Deserialize<DishDocument>(row.Document, _json)!,
+        ChangedAt = DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture),
+    };
+
+    private sealed record Row(string Id, string Document, string ChangedAt);
+}

@@ -1,0 +1,67 @@
+using Ikuzo.Core.Asking;
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Tests.Asking;
+
+public class IngredientReaderTests
+{
+    public static TheoryData<string> Companions => [.. CompanionCatalogue.All.Select(c => c.Id)];
+
+    public static TheoryData<string> Cuts => [.. CutCatalogue.All.Select(c => c.Id)];
+
+    [Theory]
+    [MemberData(nameof(Companions))]
+    public void Read_WhatWriteWrote_IsTheSameCompanion(string id)
+    {
+        var item = new BesideItem("a", CompanionCatalogue.Find(id)!, 250, InBowl: true);
+        Assert.Equal(item, IngredientReader.Read(IngredientReader.Write(item), "a"));
+    }
+
+    [Theory]
+    [MemberData(nameof(Cuts))]
+    public void Read_WhatWriteWrote_IsTheSameMeat(string id)
+    {
+        var cut = CutCatalogue.Find(id)!;
+        foreach (var state in new[] { MeatState.Chilled, MeatState.Frozen })
+        {
+            var item = new MeatItem("a", new MeatLoad { Cut = cut, Pieces = 2, TotalKg = 1.25, ThicknessMm = 33, State = state, Placement = Placement.OnBed }, Aim.Pull);
+            Assert.Equal(item, IngredientReader.Read(IngredientReader.Write(item), "a"));
+        }
+    }
+
+    [Theory]
+    [InlineData("2 onions, sliced", "onions", 240)]
+    [InlineData("1 large onion", "onions", 120)]
+    [InlineData("1½ cups long-grain white rice", "long-grain-white-rice", 285)]
+    [InlineData("1/2 lb mushrooms", "mushrooms", 226.8)]
+    [InlineData("8 oz penne", "penne-pasta", 226.8)]
+    [InlineData("0,5 kg carrots in chunks", "carrots-chunks", 500)]
+    [InlineData("250 ml cream", "cream", 250)]
+    public void Read_LinesOfOtherCooks_FindsWhatAndHowMuch(string line, string id, double grams)
+    {
+        var item = Assert.IsType<BesideItem>(IngredientReader.Read(line, "a"));
+        Assert.Equal(id, item.Companion.Id);
+        Assert.Equal(grams, item.Grams, 0.1);
+    }
+
+    [Theory]
+    [InlineData("2 cups chicken stock")]
+    [InlineData("1 tbsp duck fat")]
+    [InlineData("salt and pepper")]
+    [InlineData("3 sprigs of thyme")]
+    [InlineData("rice, as much as you like")]
+    [InlineData("")]
+    public void Read_WhatIsNeitherMeatNorKnown_IsNull(string line) => Assert.Null(IngredientReader.Read(line, "a"));
+
+    [Fact]
+    public void Read_SixFrozenThighs_AreMeat()
+    {
+        var meat = Assert.IsType<MeatItem>(IngredientReader.Read("6 frozen chicken thighs, 3 lb", "bird"));
+        Assert.Equal(("chicken-thigh-bone-in", 6, MeatState.Frozen), (meat.Load.Cut.Id, meat.Load.Pieces, meat.Load.State));
+        Assert.Equal(1.361, meat.Load.TotalKg, 0.01);
+    }
+}

@@ -1,0 +1,78 @@
+using System.Globalization;
+using System.Text.Json.Nodes;
+
+namespace Ikuzo.Web.Tests;
+
+/// <summary>The household of the demo, its dishes solved and lined up.</summary>
+public sealed class DemoServer : IAsyncLifetime
+{
+    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-demo-").FullName;
+
+    internal IkuzoServer Server { get; private set; } = null!;
+
+    public ValueTask InitializeAsync()
+    {
+        Server = new IkuzoServer(demo: true, _folder);
+        return ValueTask.CompletedTask;
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        await Server.DisposeAsync();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        Directory.Delete(_folder, recursive: true);
+    }
+}
+
+public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
+{
+    // One of each route through the kitchen.
+    [Theory]
+    [InlineData("Frost thighs under marsh rice", "bird+wild-rice-blend")]
+    [InlineData("Hill bean drumsticks", "bird+dry-navy-beans+onions+prunes")]
+    [InlineData("Two-act breasts and quills", "bird,penne-pasta")]
+    [InlineData("Turkey pillows with green crowns", "broccoli,bird")]
+    [InlineData("Upstairs grain, downstairs thighs", "bird+mushrooms+red-lentils")]
+    [InlineData("Flat bird with a lid of bark", "bird,potatoes-whole-small")]
+    [InlineData("Rain soup", "bird+pearl-barley+onions")]
+    [InlineData("Duck legs, quince mood", "bird+beetroot-whole,apples")]
+    [InlineData("Crown of the hill", "bird")]
+    public async Task DemoDish_TakesItsRoute(string name, string stages)
+    {
+        var solved = (await demo.Server.PostAsync("/api/dishes/solve", (await DocumentAsync(name))["document"]!.ToJsonString())).Body!;
+        Assert.Equal(stages, string.Join(",", solved["stages"]!.AsArray().Select(s => string.Join("+", s!["items"]!.AsArray().Select(i => (string)i!)))));
+        Assert.All(solved["stages"]!.AsArray().SelectMany(s => s!["outcomes"]!.AsArray()), o => Assert.True(o!["coldestP01"] is null || (double)o["coldestP01"]! >= 74));
+    }
+
+    // The clocks go back on 25 October and forward on 28 March, each at night.
+    [Theory]
+    [InlineData("2026-12-06T19:00:00+01:00")]
+    [InlineData("2026-10-25T12:30:00+01:00")]
+    [InlineData("2027-03-28T12:30:00+02:00")]
+    public async Task LineUpOfEachDemoDish_KeepsHandsAndWaitingRules(string serveAt)
+    {
+        foreach (var dish in (await demo.Server.GetAsync("/api/dishes")).Body!.AsArray())
+        {
+            var serve = DateTimeOffset.Parse(serveAt, CultureInfo.InvariantCulture);
+            var (status, lineUp) = await demo.Server.PostAsync("/api/lineup", new { dishId = (string)dish!["id"]!, serveAt, now = serve.AddDays(-5), timeZone = "Europe/Vienna" });
+            Assert.Equal(200, status);
+            Assert.Empty(lineUp!["conflicts"]!.AsArray());
+            var tasks = lineUp["tasks"]!.AsArray().Select(t => (Id: (string)t!["id"]!, Start: At(t["start"]), End: At(t["end"]), HandsOn: (bool)t["handsOn"]!)).ToList();
+            var hands = tasks.Where(t => t.HandsOn).OrderBy(t => t.Start).ToList();
+            Assert.All(hands.Zip(hands.Skip(1)), pair => Assert.True(pair.First.End <= pair.Second.Start, $"{dish["document"]!["name"]}: {pair.First.Id} and {pair.Second.Id}"));
+            Assert.All(tasks, t => Assert.True(t.Start <= t.End));
+            Assert.All(tasks, t => Assert.Equal(Zone.GetUtcOffset(t.Start), t.Start.Offset));
+
+            // Raw meat out of the fridge and cooked meat before it is eaten wait less than two hours in all.
+            var opened = tasks.Where(t => t.Id.StartsWith("check", StringComparison.Ordinal)).Min(t => t.Start);
+            Assert.True(serve - opened < TimeSpan.FromHours(2), $"{dish["document"]!["name"]} waits from {opened}");
+        }
+    }
+
+    private static TimeZoneInfo Zone => TimeZoneInfo.FindSystemTimeZoneById("Europe/Vienna");
+
+    private static DateTimeOffset At(JsonNode? moment) => DateTimeOffset.Parse((string)moment!, CultureInfo.InvariantCulture);
+
+    private async Task<JsonNode> DocumentAsync(string name)
+        => (await demo.Server.GetAsync("/api/dishes")).Body!.AsArray().Single(d => (string)d!["document"]!["name"]! == name)!;
+}
