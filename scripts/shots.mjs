@@ -21,6 +21,10 @@ const ask = async (page, text) => {
   await page.keyboard.press('Enter')
   await page.waitForTimeout(1200)
 }
+const openDish = async (page, name) => {
+  await page.getByRole('link', { name }).click()
+  await page.waitForTimeout(1200)
+}
 // A dinner of the demo household, as the browser remembers it.
 const dinner = {
   'ikuzo.counter': {
@@ -41,6 +45,8 @@ const shots = [
   { name: 'counter-narrow', width: 390, height: 844, act: (page) => ask(page, 'turkey breast 1.2 kg') },
   { name: 'line-up', path: '/line-up', store: dinner },
   { name: 'line-up-narrow', path: '/line-up', width: 390, height: 844, store: dinner },
+  { name: 'dishes', path: '/dishes', act: (page) => openDish(page, 'Hill bean drumsticks') },
+  { name: 'dishes-narrow', path: '/dishes', width: 390, height: 844, act: (page) => openDish(page, 'Rain soup') },
   { name: 'kitchen', path: '/kitchen' },
   { name: 'trust', path: '/trust' },
 ]

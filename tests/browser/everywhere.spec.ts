@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 
-const views = ['/', '/kitchen', '/trust', '/line-up']
+const views = ['/', '/kitchen', '/trust', '/line-up', '/dishes']
 
 for (const view of views) {
   for (const colorScheme of ['light', 'dark'] as const) {

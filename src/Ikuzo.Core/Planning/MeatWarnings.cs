@@ -9,7 +9,7 @@ internal static class MeatWarnings
     private const double MostDaysInFridge = 2, LastGoodDay = 1; // raw poultry keeps 1 to 2 days: USDA FSIS
 
     public static readonly Warnings.Rule[] Rules =
-        [PastItsDay, Lump, LumpNotFrozen, Giblets, FrozenAllowed, RoomTemperature, UnusualWeight, DuckFat, Unmeasured];
+        [PastItsDay, Lump, LumpNotFrozen, Piled, Giblets, FrozenAllowed, RoomTemperature, UnusualWeight, DuckFat, Unmeasured];
 
     private static Warning? PastItsDay(PlanRequest r, Wording say) => r.Load.DaysInFridge switch
     {
@@ -26,6 +26,11 @@ internal static class MeatWarnings
 
     private static Warning? LumpNotFrozen(PlanRequest r, Wording say) => r.Load.Arrangement == Arrangement.Lump && r.Load.State != MeatState.Frozen
         ? new("lump-not-frozen", WarningLevel.Note, "Spread the pieces out.", "They are not frozen together, so they were computed as lying on each other.")
+        : null;
+
+    private static Warning? Piled(PlanRequest r, Wording say) => ModelBuilder.IsPiled(r.Load, r.Pot)
+        ? new("piled", WarningLevel.Caution, "Turn the pieces so that steam gets between them, or cook them in two batches. Check some from the middle of the pile.",
+            "So many lie on each other in this pot, so they were computed as thicker than one alone.")
         : null;
 
     private static Warning? Giblets(PlanRequest r, Wording say) => r.Load.Cut.Part is Part.Whole

@@ -99,6 +99,12 @@ public class WarningsTests
         Assert.Equal(WarningLevel.Note, Level(request with { Load = request.Load with { Arrangement = Arrangement.Lump } }, "lump-not-frozen"));
     }
 
+    [Theory]
+    [InlineData(6, false)]
+    [InlineData(16, true)]
+    public void MorePiecesThanLieLoosely_AreSaidToBePiled(int pieces, bool piled)
+        => Assert.Equal(piled, Warnings.Of(Request("chicken-thigh-bone-in", pieces)).Any(w => w.Code == "piled"));
+
     [Fact]
     public void Stops_ComeFirst()
     {

@@ -1,6 +1,8 @@
 using System.Text.Json.Serialization;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.LineUps;
 
 namespace Ikuzo.Web.Features.Dishes;
@@ -80,6 +82,15 @@ public sealed record DishDocument : MealBody
         return errors;
     }
 
+    /// <summary>The dish for other servings, in as many batches as the pot asks for; null when that is too often.</summary>
+    internal ScaledView? For(int servings, UsualKitchen kitchen, CancellationToken cancellation)
+    {
+        var factor = Math.Clamp((double)servings / Servings!.Value, 0.1, 20);
+        return Scaling.To(ToRequest(kitchen), factor, cancellation) is { } scaled
+            ? new(this with { Servings = servings, BrothMl = scaled.PerBatch.BrothMl, Items = [.. scaled.PerBatch.Items.Select(DishItemBody.Of)] }, scaled.Batches, scaled.Why)
+            : null;
+    }
+
     private static void CheckLines(FieldErrors errors, string field, IReadOnlyList<string>? lines)
     {
         if (lines?.Count > MostLines)
@@ -116,6 +127,11 @@ public sealed record KeptDish
     /// <summary>When it was last changed.</summary>
     public required DateTimeOffset ChangedAt { get; init; }
 }
+
+/// <summary>A line of a list of ingredients to read.</summary>
+/// <param name="Text">As in "6 chicken thighs 1.2 kg"; at most 300 characters.</param>
+/// <param name="Key">Name that the item gets; at most 40 characters.</param>
+public sealed record IngredientBody(string? Text, string? Key);
 
 /// <summary>What came of a file.</summary>
 /// <param name="Dish">The dish, now kept.</param>

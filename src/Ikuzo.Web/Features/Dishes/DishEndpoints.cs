@@ -1,9 +1,12 @@
+using System.Text.Json;
 using System.Text.Json.Nodes;
+using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.Extensions.Options;
 
 namespace Ikuzo.Web.Features.Dishes;
 
@@ -13,6 +16,7 @@ internal static class DishEndpoints
     {
         var dishes = routes.MapGroup("/api/dishes").WithTags("Dishes");
         dishes.MapPost("/solve", SolveAsync).WithName("solveDish");
+        dishes.MapPost("/item", ReadItem).WithName("readDishItem");
         dishes.MapPost("", AddAsync).WithName("addDish");
         dishes.MapGet("", ListAsync).WithName("listDishes");
         dishes.MapGet("/schema", (DishSchema schema) => TypedResults.Json(schema.Document, contentType: DishSchema.ContentType)).WithName("dishSchema")
@@ -22,6 +26,7 @@ internal static class DishEndpoints
         dishes.MapDelete("/{id}", RemoveAsync).WithName("removeDish");
         dishes.MapPost("/{id}/restore", RestoreAsync).WithName("restoreDish");
         dishes.MapGet("/{id}/recipe", RecipeAsync).WithName("dishRecipe").Produces<JsonObject>(contentType: RecipeFile.ContentType);
+        dishes.MapGet("/{id}/file", FileAsync).WithName("dishFile").Produces<DishDocument>();
         dishes.MapPost("/{id}/scale", ScaleAsync).WithName("scaleDish");
         dishes.MapPost("/import", ImportAsync).WithName("importDish").Accepts<JsonNode>("application/json", RecipeFile.ContentType)
             .WithMetadata(new RequestSizeLimitAttribute(DishImport.MostBytes));
@@ -87,6 +92,12 @@ internal static class DishEndpoints
         return TypedResults.Json(RecipeFile.Write(document, request.Items, DishSolver.Solve(request, cancellation)), contentType: RecipeFile.ContentType);
     }
 
+    private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> FileAsync(
+        string id, DishStore store, IOptions<Microsoft.AspNetCore.Http.Json.JsonOptions> json, CancellationToken cancellation)
+        => await store.FindAsync(id, cancellation) is { Document: var document }
+            ? TypedResults.File(JsonSerializer.SerializeToUtf8Bytes(document, json.Value.SerializerOptions), "application/json", "dish.json")
+            : Missing();
+
     private static async Task<Results<Ok<ScaledView>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>, Conflict<ProblemDetails>>> ScaleAsync(
         string id, [FromQuery] int servings, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
     {
@@ -102,11 +113,28 @@ internal static class DishEndpoints
             return Missing();
         }
 
-        var factor = Math.Clamp((double)servings / document.Servings!.Value, 0.1, 20);
-        return Scaling.To(document.ToRequest(await kitchen.UsualAsync(cancellation)), factor, cancellation) is { } scaled
-            ? TypedResults.Ok(new ScaledView(
-                document with { Servings = servings, BrothMl = scaled.PerBatch.BrothMl, Items = [.. scaled.PerBatch.Items.Select(DishItemBody.Of)] }, scaled.Batches, scaled.Why))
+        return document.For(servings, await kitchen.UsualAsync(cancellation), cancellation) is { } scaled
+            ? TypedResults.Ok(scaled)
             : TypedResults.Conflict(Problems.Of(Problems.NoPlan, $"This pot would have to be filled more than {Scaling.MostBatches} times. Take a bigger pot, or cook for fewer."));
+    }
+
+    private static Results<Ok<DishItemBody>, BadRequest<HttpValidationProblemDetails>> ReadItem(IngredientBody body)
+    {
+        var errors = new FieldErrors();
+        errors.RequiredText("text", body.Text, IngredientReader.MostCharacters);
+        errors.RequiredText("key", body.Key, 40);
+        if (!errors.None)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        if (IngredientReader.Read(body.Text!, body.Key!) is { } item)
+        {
+            return TypedResults.Ok(DishItemBody.Of(item));
+        }
+
+        errors.Add("text", "is not poultry or something beside it that we know. Try \"6 chicken thighs 1.2 kg\" or \"250 g pearl barley\".");
+        return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
     }
 
     private static async Task<Results<Created<ImportView>, BadRequest<HttpValidationProblemDetails>, UnprocessableEntity<ProblemDetails>>> ImportAsync(

@@ -44,7 +44,10 @@ public sealed record LineUpBody
     /// <summary>A kept dish instead of <see cref="Dish"/>.</summary>
     public string? DishId { get; init; }
 
-    /// <summary>How often the pot is filled, 1 to 4.</summary>
+    /// <summary>For how many the kept dish is cooked, 1 to 40; as it says unless given.</summary>
+    public int? Servings { get; init; }
+
+    /// <summary>How often the pot is filled, 1 to 4; for other servings it is computed.</summary>
     public int? Batches { get; init; }
 
     /// <summary>When it is eaten, with offset.</summary>
@@ -60,6 +63,7 @@ public sealed record LineUpBody
     {
         var errors = new FieldErrors();
         (Dish ?? new MealBody()).Check(errors, "dish.");
+        errors.Range("servings", Servings, 1, 40, "");
         errors.Range("batches", Batches, 1, Core.Dishes.Scaling.MostBatches, "");
         if (ServeAt is not { Year: >= 2000 and <= 2200 })
         {

@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dishes/item": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readDishItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dishes": {
         parameters: {
             query?: never;
@@ -364,6 +380,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["dishRecipe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dishes/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dishFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -923,6 +955,13 @@ export interface components {
             /** @description What could not be taken over, in words. */
             notMapped: string[];
         };
+        /** @description A line of a list of ingredients to read. */
+        IngredientBody: {
+            /** @description As in "6 chicken thighs 1.2 kg"; at most 300 characters. */
+            text: null | string;
+            /** @description Name that the item gets; at most 40 characters. */
+            key: null | string;
+        };
         /** @enum {unknown} */
         ItemKind: "meat" | "companion" | null;
         /** @description An item after a stage. */
@@ -1025,7 +1064,12 @@ export interface components {
             dishId: null | string;
             /**
              * Format: int32
-             * @description How often the pot is filled, 1 to 4.
+             * @description For how many the kept dish is cooked, 1 to 40; as it says unless given.
+             */
+            servings: null | number;
+            /**
+             * Format: int32
+             * @description How often the pot is filled, 1 to 4; for other servings it is computed.
              */
             batches: null | number;
             /**
@@ -2612,6 +2656,39 @@ export interface operations {
             };
         };
     };
+    readDishItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["IngredientBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishItemBody"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
     listDishes: {
         parameters: {
             query?: never;
@@ -2836,6 +2913,37 @@ export interface operations {
                 };
                 content: {
                     "application/ld+json": components["schemas"]["JsonObject"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    dishFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DishDocument"];
                 };
             };
             /** @description Not Found */

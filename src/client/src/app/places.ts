@@ -1,9 +1,10 @@
-import { mdiChartGantt, mdiPotSteamOutline, mdiScaleBalance, mdiSilverwareForkKnife } from '@mdi/js'
+import { mdiBowlMixOutline, mdiChartGantt, mdiPotSteamOutline, mdiScaleBalance, mdiSilverwareForkKnife } from '@mdi/js'
 
 /** What the rail shows. */
 export const places = [
   { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife },
   { name: 'line-up', title: 'Line-up', icon: mdiChartGantt },
+  { name: 'dishes', title: 'Dishes', icon: mdiBowlMixOutline },
   { name: 'kitchen', title: 'Kitchen', icon: mdiPotSteamOutline },
   { name: 'trust', title: 'Trust', icon: mdiScaleBalance },
 ] as const

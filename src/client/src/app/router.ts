@@ -6,6 +6,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/line-up', name: 'line-up', component: () => import('@/features/lineup/LineUpPage.vue') },
+    { path: '/dishes/:id?', name: 'dishes', component: () => import('@/features/dishes/DishesPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('@/features/kitchen/KitchenPage.vue') },
     { path: '/trust', name: 'trust', component: () => import('@/features/trust/TrustPage.vue') },
     { path: '/:rest(.*)*', redirect: '/' },

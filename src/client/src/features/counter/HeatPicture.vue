@@ -5,7 +5,7 @@ import type { Plan, Release } from '@/api/types'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { text, type Units } from '@/shared/units/format'
 import { drawHeat, heatRows, margin, releaseAt, restOf, SAFE_CELSIUS, stagesOf } from './heat'
-import HeatHandle from './HeatHandle.vue'
+import DragHandle from '@/shared/ui/DragHandle.vue'
 import MinutesRibbon from './MinutesRibbon.vue'
 
 /** Temperature over minutes since lid-on. The ends of the hold and of the release are handles: pointer, touch, arrow keys. */
@@ -101,7 +101,7 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
           {{ units.temperature(SAFE_CELSIUS).number }}°
         </text>
       </g>
-      <HeatHandle
+      <DragHandle
         v-if="rest"
         :x="releaseX"
         :top="margin.top"
@@ -118,7 +118,7 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
         @home="setRest(0)"
         @end="setRest(rest.most)"
       />
-      <HeatHandle
+      <DragHandle
         :x="handleX"
         :top="margin.top"
         :bottom="height - margin.bottom"

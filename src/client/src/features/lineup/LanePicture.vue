@@ -1,15 +1,21 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, useId, useTemplateRef } from 'vue'
+import { computed, ref, useId, useTemplateRef } from 'vue'
 import type { LineUpTask } from '@/api/types'
+import DragHandle from '@/shared/ui/DragHandle.vue'
 import { clockTime } from '@/shared/units/format'
-import { drawLanes } from './lanes'
+import { drawLanes, hoursOf } from './lanes'
 
-/** The meal as lanes for hands, pot, oven and fridge. The list beside it says the same in words. */
-const props = defineProps<{ tasks: readonly LineUpTask[] }>()
+/** The meal as lanes for hands, pot, oven and fridge, with a handle at eating time. The list beside it says the same in words. */
+const props = defineProps<{ tasks: readonly LineUpTask[]; servedAt: Date }>()
+const emit = defineEmits<{ serve: [Date] }>()
+const step = 300_000
 const frame = useTemplateRef<HTMLElement>('frame')
 const { width } = useElementSize(frame, { width: 900, height: 0 })
-const drawing = computed(() => drawLanes(props.tasks, Math.max(320, width.value)))
+const held = ref<readonly [number, number] | null>(null) // the hours stand still while the handle is dragged
+const drawing = computed(() => drawLanes(props.tasks, Math.max(320, width.value), held.value ?? hoursOf(props.tasks)))
+const serve = (moment: number) => emit('serve', new Date(Math.round(moment / step) * step))
+const hold = () => (held.value = hoursOf(props.tasks))
 const hatch = useId()
 const dots = useId()
 const fillOf = (kind: string) =>
@@ -19,7 +25,15 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
 
 <template>
   <figure ref="frame" class="lanes">
-    <svg :width="width" :height="drawing.height" aria-hidden="true">
+    <svg
+      :width="width"
+      :height="drawing.height + 52"
+      role="group"
+      aria-label="The meal over the hours"
+      @pointerdown.capture="hold"
+      @pointerup="held = null"
+      @pointercancel="held = null"
+    >
       <defs>
         <pattern :id="hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <line y2="8" class="hatch" />
@@ -28,12 +42,14 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
           <circle cx="4" cy="4" r="1.6" class="dot" />
         </pattern>
       </defs>
-      <g v-for="tick in drawing.ticks" :key="tick.getTime()" class="tick">
+      <g v-for="tick in drawing.ticks" :key="tick.getTime()" aria-hidden="true" class="tick">
         <line :x1="drawing.x(tick)" :x2="drawing.x(tick)" y1="20" :y2="drawing.height" />
         <text :x="drawing.x(tick)" y="14">{{ clockTime(tick.toISOString()) }}</text>
       </g>
-      <text v-for="lane in drawing.lanes" :key="lane.lane" x="0" :y="lane.y + 28" class="lane">{{ lane.lane }}</text>
-      <g v-for="bar in drawing.bars" :key="bar.task.id" :class="['bar', bar.task.lane, bar.kind]">
+      <text v-for="lane in drawing.lanes" :key="lane.lane" aria-hidden="true" x="0" :y="lane.y + 28" class="lane">
+        {{ lane.lane }}
+      </text>
+      <g v-for="bar in drawing.bars" :key="bar.task.id" aria-hidden="true" :class="['bar', bar.task.lane, bar.kind]">
         <rect :x="bar.x" :y="bar.y + 4" :width="bar.width" height="38" rx="6" :fill="fillOf(bar.kind)" />
         <text
           v-if="titles[bar.kind] && bar.width > titles[bar.kind]!.length * 8"
@@ -43,6 +59,19 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
           {{ titles[bar.kind] }}
         </text>
       </g>
+      <DragHandle
+        :x="drawing.x(servedAt)"
+        :top="24"
+        :bottom="drawing.height"
+        :grip-y="drawing.height + 2"
+        text="eat"
+        label="Eating time"
+        :now="servedAt.getHours() * 60 + servedAt.getMinutes()"
+        :most="1439"
+        :words="clockTime(servedAt.toISOString())"
+        @drag="serve(drawing.x.invert($event).getTime())"
+        @nudge="serve(servedAt.getTime() + $event * step)"
+      />
     </svg>
   </figure>
 </template>

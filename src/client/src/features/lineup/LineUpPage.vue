@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watchEffect } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import type { LineUpTask } from '@/api/types'
 import { useDraft } from '@/features/counter/useDraft'
+import { useDishes } from '@/features/dishes/useDishes'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { download } from '@/shared/ui/download'
 import { clockTime } from '@/shared/units/format'
 import LanePicture from './LanePicture.vue'
-import { useLineUp } from './useLineUp'
+import ThawChoices from './ThawChoices.vue'
+import { mealTime, useLineUp } from './useLineUp'
 
-/** The whole meal back from eating time, for the cook on the Counter. */
+/** The whole meal back from eating time, for the cook on the Counter or a kept dish. */
 const { draft } = useDraft()
 const { pots } = useKitchen()
 const { findCut, companions } = useCatalogue()
@@ -16,16 +20,30 @@ const request = computed(() => ({
   ...draft.value.request,
   pot: draft.value.request.pot ?? pots.value.find((p) => p.id === draft.value.potId) ?? null,
 }))
-const { meal, query, calendar } = useLineUp(request)
+const { meal, servedAt, query, calendar } = useLineUp(request)
 const { data: lineUp, error } = query
-const what = computed(() => {
+const { dishes } = useDishes()
+const route = useRoute()
+const router = useRouter()
+watchEffect(() => {
+  const asked = route.query.dish
+  if (typeof asked !== 'string') return
+  Object.assign(meal.value, { dishId: asked, servings: null })
+  void router.replace({ query: {} })
+})
+const dish = computed(() => dishes.value.find((d) => d.id === meal.value.dishId))
+const counter = computed(() => {
   const { pieces, cut } = request.value.load
   const found = findCut(cut)
   const beside = (request.value.companions ?? []).map((c) => companions.value.find((b) => b.id === c.id)?.name)
   const bird = found ? `${pieces} ${pieces === 1 ? found.name : found.plural}` : '…'
   return [bird, ...beside.map((name) => name?.toLowerCase())].join(', ')
 })
-const frozen = computed(() => request.value.load.state === 'frozen')
+const what = computed(() => dish.value?.document.name ?? counter.value)
+const frozen = computed(() => dish.value === undefined && request.value.load.state === 'frozen')
+const choose = (event: Event) =>
+  Object.assign(meal.value, { dishId: (event.target as HTMLSelectElement).value || null, servings: null })
+const serve = (moment: Date) => Object.assign(meal.value, mealTime(moment, new Date()))
 const days = ['today', 'tomorrow', 'in two days', 'in three days']
 // Only what somebody does or waits for is read out; the pot's own stages are in the picture.
 const todo = computed(() => (lineUp.value?.tasks ?? []).filter((t) => t.lane !== 'pot' || t.id.startsWith('hold')))
@@ -33,13 +51,9 @@ const dayOf = (task: LineUpTask) =>
   new Date(task.start).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
 const isNewDay = (i: number) => i === 0 || dayOf(todo.value[i]!) !== dayOf(todo.value[i - 1]!)
 
-async function saveCalendar() {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(await calendar())
-  link.download = 'dinner.ics'
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
+const saveCalendar = async () => download(await calendar(), 'dinner.ics')
+const saveJson = () =>
+  download(new Blob([JSON.stringify(lineUp.value, null, 2)], { type: 'application/json' }), 'dinner.json')
 const print = () => window.print()
 </script>
 
@@ -57,24 +71,36 @@ const print = () => window.print()
           <option v-for="(day, i) in days" :key="day" :value="i">{{ day }}</option>
         </select>
       </label>
-      <label>
-        <span>Marinade, hours</span>
-        <input v-model.number="meal.marinadeHours" type="number" min="0" max="48" step="0.5" />
-      </label>
-      <label>
-        <span>Crisp after, minutes</span>
-        <input v-model.number="meal.crispMinutes" type="number" min="0" max="60" />
-      </label>
-      <label v-if="frozen">
-        <span>Thaw first</span>
-        <select v-model="meal.thaw">
-          <option value="none">no, cook it frozen</option>
-          <option value="fridge">in the fridge</option>
-          <option value="cold-water">in cold water</option>
+      <label class="which">
+        <span>What</span>
+        <select :value="meal.dishId ?? ''" @change="choose">
+          <option value="">{{ counter }}</option>
+          <option v-for="d in dishes" :key="d.id" :value="d.id">{{ d.document.name }}</option>
         </select>
       </label>
-      <label class="tick"><input v-model="meal.brown" type="checkbox" /> <span>Brown first</span></label>
+      <label v-if="dish">
+        <span>Serves</span>
+        <input
+          type="number"
+          min="1"
+          max="40"
+          :value="meal.servings ?? dish.document.servings"
+          @change="meal.servings = Number(($event.target as HTMLInputElement).value) || null"
+        />
+      </label>
+      <template v-else>
+        <label>
+          <span>Marinade, hours</span>
+          <input v-model.number="meal.marinadeHours" type="number" min="0" max="48" step="0.5" />
+        </label>
+        <label>
+          <span>Crisp after, minutes</span>
+          <input v-model.number="meal.crispMinutes" type="number" min="0" max="60" />
+        </label>
+        <label class="tick"><input v-model="meal.brown" type="checkbox" /> <span>Brown first</span></label>
+      </template>
     </form>
+    <ThawChoices v-if="frozen" v-model="meal.thaw" :request="request" />
     <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
     <p v-for="conflict in lineUp?.conflicts" :key="conflict" role="alert" class="stop">
       <b>Look out.</b> {{ conflict }}
@@ -84,7 +110,7 @@ const print = () => window.print()
         Start at <b>{{ clockTime(lineUp.startBy) }}</b>, eat at <b>{{ meal.eatAt }}</b>. Late in one dinner of twenty at
         most.
       </p>
-      <LanePicture :tasks="lineUp.tasks" />
+      <LanePicture :tasks="lineUp.tasks" :served-at="servedAt" @serve="serve" />
       <ol class="todo" aria-label="What to do, in order">
         <template v-for="(task, i) in todo" :key="task.id">
           <li v-if="isNewDay(i)" class="day">{{ dayOf(task) }}</li>
@@ -97,6 +123,7 @@ const print = () => window.print()
       <div class="ways">
         <v-btn class="tall" variant="outlined" @click="saveCalendar">To my calendar</v-btn>
         <v-btn class="tall" variant="outlined" @click="print">Print</v-btn>
+        <v-btn class="tall" variant="outlined" @click="saveJson">Save as JSON</v-btn>
       </div>
     </template>
   </div>
@@ -133,6 +160,13 @@ h1 {
   color: inherit;
   border: 1px solid rgba(var(--v-theme-on-background), 0.5);
   border-radius: 8px;
+}
+.asks .which {
+  flex: 1 1 300px;
+  min-width: 0;
+}
+.which select {
+  width: 100%;
 }
 .asks .tick {
   grid-auto-flow: column;

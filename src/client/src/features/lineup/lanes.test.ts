@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest'
 import type { LineUpTask } from '@/api/types'
 import { drawLanes } from './lanes'
-import { asItems, servingMoment } from './useLineUp'
+import { asItems, mealTime, servingMoment, usualMeal } from './useLineUp'
 
 const task = (id: string, lane: LineUpTask['lane'], start: string, end: string): LineUpTask => ({
   id,
@@ -38,8 +38,9 @@ describe('the lanes', () => {
 })
 
 test('eating time is on the wall clock of the day that is meant', () => {
-  const meal = { eatAt: '19:30', inDays: 2, brown: false, crispMinutes: 0, marinadeHours: 0, thaw: 'none' as const }
+  const meal = { ...usualMeal, eatAt: '19:30', inDays: 2 }
   expect(servingMoment(meal, new Date(2026, 10, 29, 8))).toEqual(new Date(2026, 11, 1, 19, 30))
+  expect(mealTime(new Date(2026, 11, 1, 19, 30), new Date(2026, 10, 29, 8))).toEqual({ eatAt: '19:30', inDays: 2 })
 })
 
 test('the cook on the Counter is a dish with the bird and what is beside it', () => {

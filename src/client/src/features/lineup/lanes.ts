@@ -9,15 +9,21 @@ const left = 64
 const top = 26
 const hour = 3_600_000
 
-/** The tasks as bars in lanes over the hours in which something is done; what began long before is cut off at the left. */
-export function drawLanes(tasks: readonly LineUpTask[], width: number) {
+/** First and last moment of the picture: the hours in which something is done. */
+export function hoursOf(tasks: readonly LineUpTask[]): readonly [number, number] {
   const active = tasks.filter((t) => t.lane === 'pot' || t.lane === 'oven')
-  const first = Math.min(...active.map((t) => Date.parse(t.start))) - hour * 0.75
-  const last = Math.max(...tasks.map((t) => Date.parse(t.end)))
+  return [
+    Math.min(...active.map((t) => Date.parse(t.start))) - hour * 0.75,
+    Math.max(...tasks.filter((t) => t.id !== 'store').map((t) => Date.parse(t.end))) + hour / 4,
+  ]
+}
+
+/** The tasks as bars in lanes between two moments; what began long before is cut off at the left. */
+export function drawLanes(tasks: readonly LineUpTask[], width: number, [first, last] = hoursOf(tasks)) {
   const x = scaleTime([new Date(first), new Date(last)], [left, width - 30])
   const used = (Object.keys(laneNames) as LaneName[]).filter((lane) => tasks.some((t) => t.lane === lane))
   const bars = tasks
-    .filter((t) => Date.parse(t.end) > first)
+    .filter((t) => Date.parse(t.end) > first && Date.parse(t.start) < last)
     .map((task) => {
       const from = x(Math.max(first, Date.parse(task.start)))
       return {

@@ -15,14 +15,36 @@ export interface Meal {
   crispMinutes: number
   marinadeHours: number
   thaw: ThawWay
+  /** A kept dish; null for the cook on the Counter. */
+  dishId: string | null
+  /** For how many the kept dish is cooked; null for as many as it says. */
+  servings: number | null
 }
 
-const usual: Meal = { eatAt: '19:00', inDays: 0, brown: false, crispMinutes: 0, marinadeHours: 0, thaw: 'none' }
+/** A meal of which nothing has been said. */
+export const usualMeal: Meal = {
+  eatAt: '19:00',
+  inDays: 0,
+  brown: false,
+  crispMinutes: 0,
+  marinadeHours: 0,
+  thaw: 'none',
+  dishId: null,
+  servings: null,
+}
 
 /** The moment at which the household eats, in its own time zone. */
 export function servingMoment(meal: Meal, now: Date): Date {
   const [hours = 19, minutes = 0] = meal.eatAt.split(':').map(Number)
   return new Date(now.getFullYear(), now.getMonth(), now.getDate() + meal.inDays, hours, minutes)
+}
+
+/** Hour and day of a moment at which the household eats, the other way round. */
+export function mealTime(moment: Date, now: Date): Pick<Meal, 'eatAt' | 'inDays'> {
+  const midnight = (d: Date) => new Date(d.getFullYear(), d.getMonth(), d.getDate()).getTime()
+  const two = (n: number) => String(n).padStart(2, '0')
+  const days = Math.round((midnight(moment) - midnight(now)) / 86_400_000)
+  return { eatAt: `${two(moment.getHours())}:${two(moment.getMinutes())}`, inDays: Math.min(3, Math.max(0, days)) }
 }
 
 /** The cook of the Counter as a dish. */
@@ -41,19 +63,23 @@ export function asItems(request: Request): DishItemBody[] {
 
 /** The line-up of the cook on the Counter, made anew whenever something about it changes. */
 export function useLineUp(request: Ref<Request>) {
-  const meal = useLocalStorage<Meal>('ikuzo.meal', usual, { mergeDefaults: true })
+  const meal = useLocalStorage<Meal>('ikuzo.meal', usualMeal, { mergeDefaults: true })
+  const servedAt = computed(() => servingMoment(meal.value, new Date()))
+  const counterDish = () => ({
+    pot: request.value.pot ?? null,
+    altitudeMetres: null,
+    items: asItems(request.value),
+    brown: meal.value.brown,
+    crispMinutes: meal.value.crispMinutes,
+    marinadeHours: meal.value.marinadeHours,
+    restMinutes: null,
+    thaw: request.value.load.state === 'frozen' ? meal.value.thaw : 'none',
+  })
   const body = sameWhileEqual(() => ({
-    dish: {
-      pot: request.value.pot ?? null,
-      altitudeMetres: null,
-      items: asItems(request.value),
-      brown: meal.value.brown,
-      crispMinutes: meal.value.crispMinutes,
-      marinadeHours: meal.value.marinadeHours,
-      restMinutes: null,
-      thaw: request.value.load.state === 'frozen' ? meal.value.thaw : 'none',
-    },
-    serveAt: servingMoment(meal.value, new Date()).toISOString(),
+    ...(meal.value.dishId === null
+      ? { dish: counterDish() }
+      : { dishId: meal.value.dishId, servings: meal.value.servings }),
+    serveAt: servedAt.value.toISOString(),
     now: null,
     timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
   }))
@@ -69,5 +95,5 @@ export function useLineUp(request: Ref<Request>) {
     const answer = await api.POST('/api/lineup/ics', { body: body.value as never, parseAs: 'blob' })
     return answer.data as unknown as Blob
   }
-  return { meal, query, calendar }
+  return { meal, servedAt, query, calendar }
 }

@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import { mdiPlus } from '@mdi/js'
+import { watchDebounced } from '@vueuse/core'
+import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { api, unwrap } from '@/api/client'
+import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
+import { useKitchen } from '@/features/kitchen/useKitchen'
+import DishItemRow from './DishItemRow.vue'
+import JobList from './JobList.vue'
+import LinesField from './LinesField.vue'
+import StageList from './StageList.vue'
+import { useSolved } from './useSolved'
+
+/** One dish. What is changed is kept at once; a refusal stays beside it until it is mended. */
+const props = defineProps<{ kept: KeptDish }>()
+const emit = defineEmits<{ save: [DishDocument]; remove: [] }>()
+const { units, unitSystem } = useKitchen()
+const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
+const { data: solved, error } = useSolved(computed(() => dish.value))
+const adding = ref('')
+const refusal = ref<string | null>(null)
+const scaled = ref<string | null>(null)
+const items = computed(() => dish.value.items ?? [])
+
+const saveNow = () => JSON.stringify(dish.value) !== JSON.stringify(props.kept.document) && emit('save', dish.value)
+watchDebounced(dish, saveNow, { debounce: 400, maxWait: 2000 })
+onBeforeUnmount(saveNow)
+
+const change = (part: Partial<DishDocument>) => (dish.value = { ...dish.value, ...part })
+const number = (event: Event) => Number((event.target as HTMLInputElement).value) || null
+const changeItem = (key: string | null, to: DishItemBody) =>
+  change({ items: items.value.map((i) => (i.key === key ? to : i)) })
+const takeOut = (key: string | null) => change({ items: items.value.filter((i) => i.key !== key) })
+
+async function attempt(work: () => Promise<void>) {
+  refusal.value = null
+  scaled.value = null
+  try {
+    await work()
+  } catch (problem) {
+    refusal.value = (problem as Error).message
+  }
+}
+const freeKey = () => {
+  let n = items.value.length + 1
+  while (items.value.some((i) => i.key === `item-${n}`)) n++
+  return `item-${n}`
+}
+const add = () =>
+  attempt(async () => {
+    const item = unwrap(await api.POST('/api/dishes/item', { body: { text: adding.value, key: freeKey() } }))
+    change({ items: [...items.value, item] })
+    adding.value = ''
+  })
+const scale = (servings: number | null) =>
+  attempt(async () => {
+    const answer = unwrap(
+      await api.POST('/api/dishes/{id}/scale', {
+        params: { path: { id: props.kept.id }, query: { servings: servings ?? 0 } },
+      }),
+    )
+    scaled.value = answer.why
+    if (answer.batches === 1) dish.value = answer.document
+  })
+</script>
+
+<template>
+  <article class="editor">
+    <div class="asked">
+      <div class="head">
+        <label class="name">
+          <span class="sr-only">Name of the dish</span>
+          <input
+            class="title"
+            :value="dish.name"
+            maxlength="80"
+            @change="change({ name: ($event.target as HTMLInputElement).value.trim() || dish.name })"
+          />
+        </label>
+        <label>
+          <span>Serves</span>
+          <input type="number" min="1" max="40" :value="dish.servings" @change="scale(number($event))" />
+        </label>
+      </div>
+      <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
+      <p v-if="scaled" role="status">{{ scaled }}</p>
+      <h2>In the pot</h2>
+      <ul class="items">
+        <DishItemRow
+          v-for="item in items"
+          :key="item.key ?? ''"
+          :item="item"
+          :units="units"
+          :unit-system="unitSystem"
+          :last="items.length === 1"
+          @change="changeItem(item.key, $event)"
+          @remove="takeOut(item.key)"
+        />
+      </ul>
+      <form class="add" @submit.prevent="add">
+        <label>
+          <span>Add</span>
+          <input v-model="adding" maxlength="300" placeholder="250 g pearl barley" />
+        </label>
+        <v-btn type="submit" :icon="mdiPlus" aria-label="Add to the dish" :disabled="items.length >= 8" />
+      </form>
+      <h2>Around it</h2>
+      <div class="fields">
+        <label class="wide">
+          <span>Seasoned with</span>
+          <input
+            :value="dish.seasoning"
+            maxlength="200"
+            @change="change({ seasoning: ($event.target as HTMLInputElement).value || null })"
+          />
+        </label>
+        <label class="tick">
+          <input
+            type="checkbox"
+            :checked="dish.brown ?? false"
+            @change="change({ brown: ($event.target as HTMLInputElement).checked })"
+          />
+          <span>Brown in batches</span>
+        </label>
+        <label v-if="dish.brown" class="wide">
+          <span>Loosen the bits with</span>
+          <input
+            :value="dish.deglazeWith"
+            maxlength="200"
+            @change="change({ deglazeWith: ($event.target as HTMLInputElement).value || null })"
+          />
+        </label>
+        <label>
+          <span>Marinade, hours</span>
+          <input
+            type="number"
+            min="0"
+            max="48"
+            :value="dish.marinadeHours ?? 0"
+            @change="change({ marinadeHours: number($event) })"
+          />
+        </label>
+        <label>
+          <span>Rest, minutes</span>
+          <input
+            type="number"
+            min="0"
+            max="60"
+            :value="dish.restMinutes ?? 5"
+            @change="change({ restMinutes: number($event) })"
+          />
+        </label>
+        <label>
+          <span>Crisp after, minutes</span>
+          <input
+            type="number"
+            min="0"
+            max="60"
+            :value="dish.crispMinutes ?? 0"
+            @change="change({ crispMinutes: number($event) })"
+          />
+        </label>
+        <label>
+          <span>Broth wanted, ml</span>
+          <input
+            type="number"
+            min="0"
+            max="10000"
+            step="50"
+            :value="dish.brothMl ?? 0"
+            @change="change({ brothMl: number($event) })"
+          />
+        </label>
+      </div>
+      <LinesField
+        label="Herbs and spices that go in whole"
+        hint="2 bay leaves"
+        :lines="dish.aromatics"
+        @change="change({ aromatics: $event })"
+      />
+      <JobList :jobs="dish.meanwhile ?? []" @change="change({ meanwhile: $event })" />
+      <LinesField
+        label="At the end, in order"
+        hint="Skim the fat."
+        :lines="dish.finish"
+        @change="change({ finish: $event })"
+      />
+      <LinesField
+        label="To remember"
+        hint="Needed more salt."
+        :lines="dish.notes"
+        @change="change({ notes: $event })"
+      />
+    </div>
+    <aside class="answer" aria-live="polite">
+      <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
+      <StageList v-if="solved" :solved="solved" :items="items" :units="units" />
+      <div class="ways">
+        <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
+          When must I start?
+        </v-btn>
+        <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/file`" download>Save as a file</v-btn>
+        <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/recipe`" download="recipe.jsonld">
+          Save as a recipe
+        </v-btn>
+        <v-btn class="tall" @click="emit('remove')">Remove</v-btn>
+      </div>
+    </aside>
+  </article>
+</template>
+
+<style scoped src="./editor.css"></style>

@@ -1,0 +1,52 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, unwrap } from '@/api/client'
+import type { DishDocument } from '@/api/types'
+
+/** Dishes that the household keeps, and the ways to change them. */
+export function useDishes() {
+  const client = useQueryClient()
+  const query = useQuery({ queryKey: ['dishes'], queryFn: async () => unwrap(await api.GET('/api/dishes')) })
+  const refresh = () => client.invalidateQueries({ queryKey: ['dishes'] })
+  const at = (id: string) => ({ params: { path: { id } } })
+
+  const add = useMutation({
+    mutationFn: async (body: DishDocument) => unwrap(await api.POST('/api/dishes', { body })),
+    onSuccess: refresh,
+  })
+  const save = useMutation({
+    mutationFn: async ({ id, body }: { id: string; body: DishDocument }) =>
+      unwrap(await api.PUT('/api/dishes/{id}', { ...at(id), body })),
+    onSuccess: refresh,
+  })
+  const remove = useMutation({
+    mutationFn: (id: string) => api.DELETE('/api/dishes/{id}', at(id)),
+    onSuccess: refresh,
+  })
+  const restore = useMutation({
+    mutationFn: (id: string) => api.POST('/api/dishes/{id}/restore', at(id)),
+    onSuccess: refresh,
+  })
+  const bringIn = useMutation({
+    mutationFn: async (file: File) => {
+      if (file.size > 1_048_576) throw new Error('This file is larger than 1 MB: a dish is a few kilobytes.')
+      return unwrap(
+        await api.POST('/api/dishes/import', { body: (await file.text()) as never, bodySerializer: String }),
+      )
+    },
+    onSuccess: refresh,
+  })
+  return { dishes: computed(() => query.data.value ?? []), query, add, save, remove, restore, bringIn }
+}
+
+/** A dish to begin with. */
+export const newDish = (): DishDocument =>
+  ({
+    format: 'ikuzo-dish',
+    version: 1,
+    name: 'New dish',
+    servings: 4,
+    items: [
+      { key: 'bird', kind: 'meat', load: { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.2 }, aim: 'pull' },
+    ],
+  }) as unknown as DishDocument

@@ -1,0 +1,22 @@
+import { useQuery } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { api, unwrap } from '@/api/client'
+import type { DishDocument } from '@/api/types'
+import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
+
+/** How the things of a dish meet in the pot, solved anew whenever they change. */
+export function useSolved(dish: Ref<DishDocument>) {
+  const body = sameWhileEqual(() => ({
+    pot: dish.value.pot,
+    altitudeMetres: dish.value.altitudeMetres,
+    brothMl: dish.value.brothMl,
+    items: dish.value.items,
+  }))
+  return useQuery({
+    queryKey: ['solved', computed(() => JSON.stringify(body.value))],
+    queryFn: async ({ signal }) => unwrap(await api.POST('/api/dishes/solve', { body: body.value, signal })),
+    placeholderData: (before) => before,
+    enabled: () => (body.value.items?.length ?? 0) > 0,
+    retry: false,
+  })
+}

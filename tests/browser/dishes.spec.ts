@@ -1,0 +1,86 @@
+import { expect, test } from '@playwright/test'
+import { readFile } from 'node:fs/promises'
+
+test('a dish is changed, solved as it changes, and still there after a reload', async ({ page }) => {
+  await page.goto('/dishes')
+  await page.getByRole('button', { name: 'New dish' }).click()
+  await page.getByLabel('Name of the dish').fill('Cellar supper')
+  await page.getByLabel('Name of the dish').press('Enter')
+  await page.getByLabel('Add', { exact: true }).fill('270 g wild rice blend')
+  await page.getByRole('button', { name: 'Add to the dish' }).click()
+  await expect(page.getByTestId('stage')).toHaveCount(1)
+  await page.getByLabel('How it ends').selectOption('fall-apart')
+  await page.getByLabel('Add', { exact: true }).fill('320 g penne')
+  await page.getByRole('button', { name: 'Add to the dish' }).click()
+  await expect(page.getByTestId('stage')).toHaveCount(2)
+  await expect(page.getByText('Twice under the lid')).toBeVisible()
+  await page.waitForTimeout(700)
+  await page.reload()
+  await expect(page.getByRole('link', { name: 'Cellar supper' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'penne' })).toBeVisible()
+})
+
+test('a removed dish comes back', async ({ page }) => {
+  await page.goto('/dishes')
+  await page.getByRole('link', { name: 'Rain soup' }).click()
+  await page.getByRole('button', { name: 'Remove' }).click()
+  await expect(page.getByRole('link', { name: 'Rain soup' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('link', { name: 'Rain soup' })).toBeVisible()
+})
+
+test('a dish goes out as a recipe and comes in again, saying what it could not map', async ({ page }) => {
+  await page.goto('/dishes')
+  await page.getByRole('link', { name: 'Duck legs, quince mood' }).click()
+  const saving = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Save as a recipe' }).click()
+  const recipe = JSON.parse(await readFile((await (await saving).path())!, 'utf8'))
+  expect(recipe['@type']).toBe('Recipe')
+  recipe.name = 'Borrowed legs'
+  recipe.recipeIngredient.push('1 pinch of stardust')
+  const buffer = Buffer.from(JSON.stringify(recipe))
+  await page.getByLabel('File with a dish').setInputFiles({ name: 'r.jsonld', mimeType: 'application/ld+json', buffer })
+  await expect(page.getByRole('link', { name: 'Borrowed legs' })).toBeVisible()
+  await expect(page.getByRole('status')).toContainText('stardust')
+})
+
+test('a file with a script in it is refused and says why', async ({ page }) => {
+  await page.goto('/dishes')
+  const buffer = Buffer.from(
+    '{"@type":"Recipe","name":"<script>alert(1)</script>","recipeIngredient":["1 kg chicken thighs"]}',
+  )
+  await page.getByLabel('File with a dish').setInputFiles({ name: 'r.json', mimeType: 'application/json', buffer })
+  await expect(page.getByRole('alert')).toContainText('markup')
+})
+
+test('a kept dish is lined up for more people, and its eating time moves with the arrow keys', async ({ page }) => {
+  await page.goto('/dishes')
+  await page.getByRole('link', { name: 'Two-act breasts and quills' }).click()
+  await page.getByRole('link', { name: 'When must I start?' }).click()
+  await page.getByLabel('Day').selectOption('tomorrow')
+  await page.getByLabel('Eat at').fill('19:00')
+  await expect(page.getByTestId('start-by')).toContainText('eat at 19:00')
+  const start = page.getByTestId('start-by').locator('b').first()
+  const before = await start.innerText()
+  await page.getByRole('slider', { name: 'Eating time' }).focus()
+  await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('ArrowRight')
+  await expect(page.getByTestId('start-by')).toContainText('eat at 19:10')
+  await expect(start).not.toHaveText(before)
+  await page.getByLabel('Serves').fill('24')
+  await page.getByLabel('Serves').press('Enter')
+  await expect(page.getByText(/^Open only when the pin is down/)).toHaveCount(4)
+  await expect(page.getByRole('alert')).toContainText('more than two hours')
+})
+
+test('frozen meat shows three ways, with the computed time and the rule of thumb', async ({ page }) => {
+  await page.goto('/')
+  await page.getByLabel('What have you got?').fill('2 frozen turkey thighs 1.4 kg')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('frozen singly')).toBeVisible()
+  await page.goto('/line-up')
+  await page.getByLabel('Day').selectOption('in two days')
+  await page.getByRole('radio', { name: /Thaw in the fridge/ }).check()
+  await expect(page.getByText(/^Thaw/).last()).toBeVisible()
+  await expect(page.getByRole('group', { name: 'It is frozen' })).toContainText('rule of thumb')
+})
