@@ -4,8 +4,8 @@ import { readFile } from 'node:fs/promises'
 test('a dish is changed, solved as it changes, and still there after a reload', async ({ page }) => {
   await page.goto('/dishes')
   await page.getByRole('button', { name: 'New dish' }).click()
+  await expect(page.getByLabel('Name of the dish')).toHaveValue('New dish')
   await page.getByLabel('Name of the dish').fill('Cellar supper')
-  await page.getByLabel('Name of the dish').press('Enter')
   await page.getByLabel('Add', { exact: true }).fill('270 g wild rice blend')
   await page.getByRole('button', { name: 'Add to the dish' }).click()
   await expect(page.getByTestId('stage')).toHaveCount(1)

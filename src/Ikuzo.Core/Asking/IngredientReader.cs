@@ -22,15 +22,42 @@ public static partial class IngredientReader
     // One piece of what is counted rather than weighed, g. Estimates.
     private static readonly Dictionary<string, double> PieceGrams = new()
     {
-        ["onions"] = 120, ["carrots-chunks"] = 80, ["carrots-whole"] = 80, ["tomatoes"] = 100, ["apples"] = 150, ["leeks"] = 150, ["fennel"] = 220,
-        ["bell-pepper"] = 150, ["potatoes-chunks"] = 150, ["potatoes-whole-small"] = 60, ["celery"] = 40, ["corn-cobs"] = 220, ["beetroot-whole"] = 130,
-        ["parsnips-chunks"] = 120, ["sweet-potato-chunks"] = 250, ["cauliflower"] = 600, ["broccoli"] = 350,
+        ["onions"] = 120,
+        ["carrots-chunks"] = 80,
+        ["carrots-whole"] = 80,
+        ["tomatoes"] = 100,
+        ["apples"] = 150,
+        ["leeks"] = 150,
+        ["fennel"] = 220,
+        ["bell-pepper"] = 150,
+        ["potatoes-chunks"] = 150,
+        ["potatoes-whole-small"] = 60,
+        ["celery"] = 40,
+        ["corn-cobs"] = 220,
+        ["beetroot-whole"] = 130,
+        ["parsnips-chunks"] = 120,
+        ["sweet-potato-chunks"] = 250,
+        ["cauliflower"] = 600,
+        ["broccoli"] = 350,
     };
 
     private static readonly Dictionary<string, double> UnitGrams = new(StringComparer.OrdinalIgnoreCase)
     {
-        ["g"] = 1, ["gram"] = 1, ["grams"] = 1, ["kg"] = 1000, ["lb"] = 453.59237, ["lbs"] = 453.59237, ["pound"] = 453.59237, ["pounds"] = 453.59237,
-        ["oz"] = 28.349523, ["ounce"] = 28.349523, ["ounces"] = 28.349523, ["ml"] = 1, ["tbsp"] = SpoonGrams, ["tablespoon"] = SpoonGrams, ["tablespoons"] = SpoonGrams,
+        ["g"] = 1,
+        ["gram"] = 1,
+        ["grams"] = 1,
+        ["kg"] = 1000,
+        ["lb"] = 453.59237,
+        ["lbs"] = 453.59237,
+        ["pound"] = 453.59237,
+        ["pounds"] = 453.59237,
+        ["oz"] = 28.349523,
+        ["ounce"] = 28.349523,
+        ["ounces"] = 28.349523,
+        ["ml"] = 1,
+        ["tbsp"] = SpoonGrams,
+        ["tablespoon"] = SpoonGrams,
+        ["tablespoons"] = SpoonGrams,
     };
 
     // Names from long to short, so that "brown rice" is found before "rice"; each with its words.

@@ -79,8 +79,19 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             """,
             new
             {
-                pot.Id, pot.Name, pot.CapacityLitres, pot.HeaterWatts, pot.MinimumLiquidMl, pot.HighGaugeKpa, pot.LowGaugeKpa, pot.IsDefault,
-                pot.InnerDiameterMm, pot.UsableHeightMm, pot.RackMm, pot.FillMarkLitres, pot.HalfMarkLitres,
+                pot.Id,
+                pot.Name,
+                pot.CapacityLitres,
+                pot.HeaterWatts,
+                pot.MinimumLiquidMl,
+                pot.HighGaugeKpa,
+                pot.LowGaugeKpa,
+                pot.IsDefault,
+                pot.InnerDiameterMm,
+                pot.UsableHeightMm,
+                pot.RackMm,
+                pot.FillMarkLitres,
+                pot.HalfMarkLitres,
                 CreatedAt = clock.GetUtcNow().ToString("O"),
             },
             transaction);

@@ -74,7 +74,7 @@ const scale = (servings: number | null) =>
             class="title"
             :value="dish.name"
             maxlength="80"
-            @change="change({ name: ($event.target as HTMLInputElement).value.trim() || dish.name })"
+            @input="change({ name: ($event.target as HTMLInputElement).value.trim() || dish.name })"
           />
         </label>
         <label>
