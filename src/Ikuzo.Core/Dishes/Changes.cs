@@ -11,7 +11,7 @@ internal static class Changes
 
     public static IReadOnlyList<Suggestion> Of(DishRequest dish, ItemWindows windows, CancellationToken cancellation)
         => [.. dish.Items.SelectMany((item, i) => Of(item).Select(c => (c.Words, Dish: dish with { Items = [.. dish.Items.Select((old, j) => j == i ? c.Item : old)] })))
-            .Where(c => DishSolver.IsOneStage(c.Dish, windows))
+            .AsParallel().AsOrdered().WithCancellation(cancellation).Where(c => DishSolver.IsOneStage(c.Dish, windows)).AsSequential()
             .Select(c => (c.Words, Plan: DishSolver.Solve(c.Dish, windows, withChanges: false, cancellation).Best))
             .Where(c => c.Plan is { Stages.Count: 1 })
             .Select(c => new Suggestion(c.Words, 1, c.Plan!.TotalMinutes))

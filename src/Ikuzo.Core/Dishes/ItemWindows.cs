@@ -22,7 +22,7 @@ internal readonly record struct MinuteRange(int Least, int Most, int Wanted, boo
 internal sealed class ItemWindows(DishRequest dish)
 {
     private const int MostMinutes = 120, SafetySlackMinutes = 4;
-    private static readonly double[] ScoutedMinutes = [.. Enumerable.Range(0, 20).Select(i => i * 3.0), 60, 70, 80, 90, 105, MostMinutes];
+    private static readonly double[] ScoutedMinutes = [.. Enumerable.Range(0, 10).Select(i => i * 3.0), 30, 34, 38, 43, 48, 54, 60, 70, 80, 95, MostMinutes];
 
     // Time from the end of the hold to the pin cooks on at a falling temperature: counted as this share of minutes under pressure. Estimate.
     private const double NaturalCooksOn = 0.4, NaturalMinutes = 10, PulsedMinutes = 4;
