@@ -25,7 +25,7 @@ internal sealed class CookBlock
     private readonly SpotState[] _spots = [new(), new()];
     private readonly List<Saved> _saved = [];
     private CookModel _model = null!;
-    private Lane _power, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor, _gaugeFactor;
+    private Lane _power, _fullPower, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor, _gaugeFactor;
     private Lane _sinceTick, _tau;
     private double _stepSeconds, _settledStepSeconds;
     private Progress _now;
@@ -65,6 +65,7 @@ internal sealed class CookBlock
         _stepSeconds = model.StepSeconds;
         _settledStepSeconds = model.SettledStepSeconds;
         _power = Factor(Uncertain.HeaterPower) * (float)(model.Pot.HeaterWatts * model.Pot.Efficiency);
+        _fullPower = _power;
         _loss = Factor(Uncertain.HeatLoss) * (float)model.Pot.LossWattPerKelvin;
         _capacity = Lanes.All(model.PotJoulePerKelvin);
         _purge = Vector256.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * (float)model.Pot.PurgeJoule;
@@ -160,6 +161,30 @@ internal sealed class CookBlock
         _now.Release = Lane.Zero;
         _now.MeatWatts = Lane.Zero;
     }
+
+    /// <summary>Lets a cook that is watched go on for a while: the stage and the heater are in the hands of the caller.</summary>
+    /// <param name="around">What the meat is in.</param>
+    /// <param name="seconds">How long, s, above 0.</param>
+    /// <param name="powerShare">Share of its power that the heater gives, 0 to 1.</param>
+    /// <param name="tauSeconds">Time constant of venting, s; of no matter otherwise.</param>
+    public void Live(Surroundings around, double seconds, double powerShare, double tauSeconds)
+    {
+        _power = _fullPower * (float)powerShare;
+        _tau = Lanes.All(tauSeconds);
+        var step = around == Surroundings.Vent ? Math.Min(_stepSeconds, tauSeconds / 6) : _stepSeconds;
+        for (var t = 0.0; t < seconds; t += step)
+        {
+            var now = Lanes.All(Math.Min(step, seconds - t));
+            Advance(now, around);
+            if (around == Surroundings.Vent)
+            {
+                BoilMeat(Lane.AllBitsSet);
+            }
+        }
+    }
+
+    /// <summary>Closes or opens the valve while heating: with an open one the pot stays at the boil.</summary>
+    public void Seal(bool sealedUp) => _held = sealedUp ? HeldFor(_model, _gaugeFactor) : _boiling;
 
     /// <summary>Keeps the present state under a number, to come back to.</summary>
     public void Keep(int slot)

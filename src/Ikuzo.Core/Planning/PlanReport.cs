@@ -77,7 +77,6 @@ internal static class PlanReport
 
     private static CookClock? Clock(PlanRequest request, Branch branch, DetailedRun run)
     {
-        const double PieceRestMinutes = 5, BirdRestMinutes = 12, BirdKg = 0.8;
         if (request.LidOnAt is not { } lidOn)
         {
             return null;
@@ -86,7 +85,7 @@ internal static class PlanReport
         DateTimeOffset After(double minutes) => lidOn.AddSeconds(Math.Round(minutes * 60));
         var pressure = Ninety(run.ToPressureMinutes).P50;
         var total = Ninety(run.Outcome.ElapsedMinutes);
-        var rest = request.Load.PieceKg >= BirdKg ? BirdRestMinutes : PieceRestMinutes;
+        var rest = Running.Aftercare.RestMinutes(request.Load);
         return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(total.P95 + rest), rest);
     }
 

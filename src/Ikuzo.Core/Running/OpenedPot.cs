@@ -38,34 +38,34 @@ internal sealed class OpenedPot : IDisposable
     /// <summary>Cooks until the last reading.</summary>
     /// <param name="model">The cook.</param>
     /// <param name="particles">Which possible cooks.</param>
-    /// <param name="held">Minutes held and release.</param>
+    /// <param name="held">Minutes held and release; null when the pieces are put in again, each as cold throughout as it can be, into the hot pot.</param>
     /// <param name="readings">Spot and minutes after opening, in the order of time.</param>
+    /// <param name="later">What was cooked on since.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
-    public static OpenedPot Cook(CookModel model, ParticleSource particles, Branch held, IReadOnlyList<ProbeReading> readings, CancellationToken cancellation)
+    public static OpenedPot Cook(
+        CookModel model, ParticleSource particles, Branch? held, IReadOnlyList<ProbeReading> readings, IReadOnlyList<RescueRound> later, CancellationToken cancellation)
     {
-        var pot = new OpenedPot(model, particles.Count, readings.Count);
+        var pot = new OpenedPot(model, particles.Count, readings.Count + later.Sum(l => l.Readings.Count));
         pot.ForEach(
             (block, first) =>
             {
                 block.Load(model, particles, first);
-                block.ComeUp();
-                block.Hold(held.HoldMinutes * 60);
-                block.Let(held.Release);
-                pot.Read(block, first, readings);
-                block.Keep(AsRead);
-            },
-            cancellation);
-        return pot;
-    }
+                if (held is { } once)
+                {
+                    block.ComeUp();
+                    block.Hold(once.HoldMinutes * 60);
+                    block.Let(once.Release);
+                    pot.Read(block, first, readings, 0);
+                }
 
-    /// <summary>The same pieces put in again, each as cold throughout as it can be, into the hot pot.</summary>
-    public static OpenedPot StartAgain(CookModel model, ParticleSource particles, CancellationToken cancellation)
-    {
-        var pot = new OpenedPot(model, particles.Count, 0);
-        pot.ForEach(
-            (block, first) =>
-            {
-                block.Load(model, particles, first);
+                var read = readings.Count;
+                foreach (var round in later)
+                {
+                    pot.Again(block, round);
+                    pot.Read(block, first, round.Readings, read);
+                    read += round.Readings.Count;
+                }
+
                 block.Keep(AsRead);
             },
             cancellation);
@@ -109,7 +109,17 @@ internal sealed class OpenedPot : IDisposable
         }
     }
 
-    private void Read(CookBlock block, int first, IReadOnlyList<ProbeReading> readings)
+    private void Again(CookBlock block, RescueRound round)
+    {
+        Span<Lane> peaks = stackalloc Lane[CookBlock.MostBodies];
+        block.Open(RecloseMinutes * 60, peaks);
+        block.Reclose(round.UnderPressure);
+        block.ComeUp();
+        block.Hold(round.MinutesHeld * 60);
+        block.Let(round.UnderPressure ? round.Release : Release.Vent);
+    }
+
+    private void Read(CookBlock block, int first, IReadOnlyList<ProbeReading> readings, int from)
     {
         Span<Lane> peaks = stackalloc Lane[CookBlock.MostBodies];
         var (since, warmest) = (0.0, block.ColdestCelsius());
@@ -119,7 +129,7 @@ internal sealed class OpenedPot : IDisposable
             since = readings[i].AfterOpeningMinutes;
             warmest = Vector256.Max(warmest, block.ColdestCelsius());
             var spot = _model.Bodies.TakeWhile(b => b.SpotId != readings[i].SpotId).Count();
-            Lanes.Store(block.Spot(spot).Batch.CentreCelsius(), AtReading[i], first);
+            Lanes.Store(block.Spot(spot).Batch.CentreCelsius(), AtReading[from + i], first);
         }
 
         Lanes.Store(warmest, Coldest, first);

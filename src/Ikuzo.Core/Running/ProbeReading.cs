@@ -28,4 +28,8 @@ public static class ProbeError
         var z = error / (error > 0 ? TooHotKelvin : TooColdKelvin);
         return -z * z / 2;
     }
+
+    /// <summary>An error by chance, K. The halves are as likely as they are wide.</summary>
+    internal static double Draw(Cooking.SplitMix64 random)
+        => random.Share() < TooHotKelvin / (TooHotKelvin + TooColdKelvin) ? Math.Abs(random.Normal()) * TooHotKelvin : -Math.Abs(random.Normal()) * TooColdKelvin;
 }

@@ -25,22 +25,30 @@ public static class Rescue
     /// <exception cref="ArgumentException">There is no reading, or one at a spot that the cut does not have.</exception>
     public static RescueAdvice Advise(RescueRequest request, CancellationToken cancellation = default)
     {
-        var readings = Checked(request);
-        var model = ModelBuilder.Build(request.Plan);
-        var held = new Branch(request.MinutesHeld, request.Release);
-        var pot = OpenedPot.Cook(model, ParticleSource.Ensemble, held, readings, cancellation);
-        var belief = Believe(pot, readings);
+        if (request.NewestReadings.Count == 0)
+        {
+            throw new ArgumentException("There must be at least one reading since the pot was last opened.", nameof(request));
+        }
+
+        var readings = Checked(request.Plan, request.Readings);
+        var later = request.Later.Select(r => r with { Readings = Checked(request.Plan, r.Readings) }).ToArray();
+        var model = request.SeparatedAtCelsius is { } apart ? Separated(request, apart) : ModelBuilder.Build(request.Plan);
+        Branch? held = request.SeparatedAtCelsius is null ? new Branch(request.MinutesHeld, request.Release) : null;
+        ProbeReading[] all = [.. held is null ? [] : readings, .. later.SelectMany(l => l.Readings)];
+        OpenedPot Cook(ParticleSource particles) => OpenedPot.Cook(model, particles, held, held is null ? [] : readings, later, cancellation);
+        var pot = Cook(ParticleSource.Ensemble);
+        var belief = Believe(pot, all);
         if (belief.EffectiveCount < LeastEffectiveCount)
         {
             pot.Dispose();
-            pot = OpenedPot.Cook(model, ParticleSource.Wide, held, readings, cancellation);
-            belief = Believe(pot, readings);
+            pot = Cook(ParticleSource.Wide);
+            belief = Believe(pot, all);
         }
 
         using (pot)
         {
             var likely = belief.Low(pot.Coldest, 1 - SafetyRule.ShareSafe);
-            var lowest = readings.Min(r => r.Celsius);
+            var lowest = request.NewestReadings.Min(r => r.Celsius);
             return likely >= SafetyRule.CoreCelsius && lowest >= SafetyRule.CoreCelsius
                 ? Done(request, pot, belief, likely)
                 : IsLump(request) ? Separate(request, lowest, cancellation)
@@ -48,19 +56,19 @@ public static class Rescue
         }
     }
 
-    private static ProbeReading[] Checked(RescueRequest request)
+    private static ProbeReading[] Checked(PlanRequest plan, IReadOnlyList<ProbeReading> readings)
     {
-        var spots = request.Plan.Load.Cut.Spots;
-        return request.Readings.Count == 0 || request.Readings.Any(r => spots.All(s => s.Id != r.SpotId))
-            ? throw new ArgumentException("Every reading needs a spot of the cut, and there must be at least one.", nameof(request))
-            : [.. request.Readings.OrderBy(r => r.AfterOpeningMinutes)];
+        var spots = plan.Load.Cut.Spots;
+        return readings.Any(r => spots.All(s => s.Id != r.SpotId))
+            ? throw new ArgumentException("Every reading needs a spot of the cut.", nameof(readings))
+            : [.. readings.OrderBy(r => r.AfterOpeningMinutes)];
     }
 
     private static Belief Believe(OpenedPot pot, IReadOnlyList<ProbeReading> readings)
         => Belief.From([.. Enumerable.Range(0, pot.Coldest.Length)
             .Select(p => readings.Select((r, i) => ProbeError.LogLikelihood(r.Celsius, pot.AtReading[i][p])).Sum())]);
 
-    private static bool IsLump(RescueRequest request) => request.Plan.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
+    private static bool IsLump(RescueRequest request) => request.SeparatedAtCelsius is null && request.Plan.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
 
     private static RescueAdvice Done(RescueRequest request, OpenedPot pot, Belief belief, double likely)
     {
@@ -82,18 +90,19 @@ public static class Rescue
     // The pieces of a lump, apart at last, are taken as cold throughout as the coldest reading, less a margin.
     private static RescueAdvice Separate(RescueRequest request, double lowest, CancellationToken cancellation)
     {
-        var load = request.Plan.Load with { Arrangement = Arrangement.Single };
-        var model = ModelBuilder.Build(request.Plan with { Load = load }) with
-        {
-            StartCelsius = lowest - SeparatedMarginKelvin,
-            Frozen = false,
-        };
-        using var again = OpenedPot.StartAgain(model, ParticleSource.Ensemble, cancellation);
+        using var again = OpenedPot.Cook(Separated(request, lowest), ParticleSource.Ensemble, null, [], [], cancellation);
         var outcomes = again.CookOn(!request.LiquidIsThick, Candidates, Ending(request), cancellation);
         var belief = Belief.Even(ParticleSource.Ensemble.Count);
         var enough = Enough(outcomes, belief);
         return Short(request, RescueMethod.SeparateAndRepeat, enough, belief, RescueWords.Separate(request, enough, lowest));
     }
+
+    private static CookModel Separated(RescueRequest request, double lowest)
+        => ModelBuilder.Build(request.Plan with { Load = request.Plan.Load with { Arrangement = Arrangement.Single } }) with
+        {
+            StartCelsius = lowest - SeparatedMarginKelvin,
+            Frozen = false,
+        };
 
     private static RescueAdvice Short(RescueRequest request, RescueMethod method, BranchOutcome? enough, Belief belief, IReadOnlyList<string> why)
         => new(CheckVerdict.Short, method, enough?.Branch.HoldMinutes, why, enough is null ? [] : Spots(request, belief, enough.SpotCelsius));

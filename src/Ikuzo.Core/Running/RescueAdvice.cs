@@ -35,7 +35,27 @@ public enum RescueMethod
 /// <param name="Release">How the pressure was let go.</param>
 /// <param name="Readings">At least one; spots of the cut.</param>
 /// <param name="LiquidIsThick">True when dairy or starch is in, so that the pot would scorch under pressure.</param>
-public sealed record RescueRequest(PlanRequest Plan, double MinutesHeld, Release Release, IReadOnlyList<ProbeReading> Readings, bool LiquidIsThick);
+public sealed record RescueRequest(PlanRequest Plan, double MinutesHeld, Release Release, IReadOnlyList<ProbeReading> Readings, bool LiquidIsThick)
+{
+    /// <summary>What was cooked on since, each time opened and measured again; empty for a pot that was opened once.</summary>
+    public IReadOnlyList<RescueRound> Later { get; init; } = [];
+
+    /// <summary>
+    /// Coldest reading of a lump before its pieces were spread out and put in again, °C; null for all else. What is in
+    /// <see cref="Readings"/> was then of the lump, and only <see cref="Later"/> counts.
+    /// </summary>
+    public double? SeparatedAtCelsius { get; init; }
+
+    /// <summary>Readings since the pot was last opened.</summary>
+    public IReadOnlyList<ProbeReading> NewestReadings => Later.Count > 0 ? Later[^1].Readings : Readings;
+}
+
+/// <summary>A time under the lid after the first.</summary>
+/// <param name="UnderPressure">False for a simmer.</param>
+/// <param name="MinutesHeld">Minutes at pressure or at a simmer, 0 to 240.</param>
+/// <param name="Release">How the pressure was let go; of no matter for a simmer.</param>
+/// <param name="Readings">What was measured when it was opened again.</param>
+public sealed record RescueRound(bool UnderPressure, double MinutesHeld, Release Release, IReadOnlyList<ProbeReading> Readings);
 
 /// <summary>What to do with an opened pot.</summary>
 /// <param name="Verdict">Done or short.</param>

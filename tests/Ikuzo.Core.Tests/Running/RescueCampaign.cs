@@ -66,11 +66,11 @@ internal static class RescueCampaign
         var thick = random.Share() < 0.3;
         var truth = ParticleSource.Chance(random.Next());
         ProbeReading[] perfect = [.. cut.Spots.Select((s, i) => new ProbeReading(s.Id, 0, 1 + i))];
-        using var pot = OpenedPot.Cook(model, truth, held, perfect, default);
+        using var pot = OpenedPot.Cook(model, truth, held, perfect, [], default);
         var enough = pot.CookOn(!thick, Whole, release, default);
         for (var lane = 0; lane < Lanes.Width; lane++)
         {
-            ProbeReading[] readings = [.. perfect.Select((r, i) => r with { Celsius = Math.Round(pot.AtReading[i][lane] + Error(random), 1) })];
+            ProbeReading[] readings = [.. perfect.Select((r, i) => r with { Celsius = Math.Round(pot.AtReading[i][lane] + ProbeError.Draw(random), 1) })];
             if (pot.Coldest[lane] < SafetyRule.CoreCelsius)
             {
                 yield return Follow(new RescueRequest(request, held.HoldMinutes, release, readings, thick), pot, enough, lane);
@@ -90,10 +90,4 @@ internal static class RescueCampaign
         var least = enough.FirstOrDefault(o => o.Coldest[lane] >= SafetyRule.CoreCelsius)?.Branch.HoldMinutes;
         return new(cut, pot.Coldest[lane], advice, enough[(int)minutes - 1].Coldest[lane], minutes - least);
     }
-
-    // The halves of the error are as likely as they are wide.
-    private static double Error(SplitMix64 random)
-        => random.Share() < ProbeError.TooHotKelvin / (ProbeError.TooHotKelvin + ProbeError.TooColdKelvin)
-            ? Math.Abs(random.Normal()) * ProbeError.TooHotKelvin
-            : -Math.Abs(random.Normal()) * ProbeError.TooColdKelvin;
 }

@@ -1,0 +1,254 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+
+namespace Ikuzo.Core.Running;
+
+/// <summary>
+/// A multicooker and a probe made of the engine, with a hidden truth that the plan does not know: one cook drawn by chance. It follows the
+/// journal, and its own clock in steps of a fixed grid, so that the same journal always gives the same cook.
+/// </summary>
+public sealed class SimulatedPot : IMulticooker, IProbe
+{
+    /// <summary>Grid of its clock, s.</summary>
+    public const double GridSeconds = 5;
+
+    private const double SlowShare = 0.67, ValveOpenMinutes = 4, ScorchMinutes = 6, PowerCutAfterMinutes = 3, PowerCutMinutes = 4;
+    private const double NoisyFactor = 2.5, MisplacedKelvin = 5;
+    private const int SilentEvery = 3, Truth = 0; // the lane that is looked at
+    private const double CurveSeconds = 15;
+
+    private readonly PlannedCook _cook;
+    private readonly HashSet<SimulatedFault> _faults;
+    private readonly CookBlock _block = new();
+    private readonly ulong _seed;
+    private readonly SplitMix64 _random;
+    private readonly List<Announcement> _announced = [];
+    private readonly List<(double Minutes, double Pot, double Coldest)> _curve = [];
+    private Stage _stage = Stage.Idle;
+    private DateTimeOffset _clock, _start, _stageSince;
+    private double _minutes, _scorchedSeconds;
+    private bool _simmers, _pinUp;
+    private int _asked;
+
+    /// <summary>A pot before its lid is on.</summary>
+    /// <param name="cook">What is cooked.</param>
+    /// <param name="seed">Same seed, same truth.</param>
+    /// <param name="faults">What goes wrong.</param>
+    public SimulatedPot(PlannedCook cook, long seed, IReadOnlyList<SimulatedFault> faults)
+    {
+        _cook = cook;
+        _faults = [.. faults];
+        _seed = (ulong)seed;
+        _random = new SplitMix64(_seed);
+        _block.Load(ModelBuilder.Build(cook.Request), ParticleSource.Chance(_seed), 0);
+        WarmestColdest = ColdestCelsius;
+    }
+
+    private enum Stage
+    {
+        Idle,
+        Heating,
+        Holding,
+        Off,
+        Venting,
+        Cool,
+        Open,
+    }
+
+    /// <inheritdoc/>
+    public CookerReport Report => new(_stage is not (Stage.Idle or Stage.Open), _pinUp, _stage is Stage.Heating or Stage.Holding, _block.PotCelsius[Truth]);
+
+    /// <summary>The coldest spot as it truly is, °C.</summary>
+    public double ColdestCelsius => _block.ColdestCelsius()[Truth];
+
+    /// <summary>The highest that the coldest spot truly was, °C.</summary>
+    public double WarmestColdest { get; private set; }
+
+    /// <summary>Minutes since the first lid-on, pot and coldest spot, °C, every quarter of a minute.</summary>
+    public IReadOnlyList<(double Minutes, double Pot, double Coldest)> Curve => _curve;
+
+    /// <summary>A pot that has followed a whole journal until a moment.</summary>
+    public static SimulatedPot Replay(PlannedCook cook, long seed, IReadOnlyList<SimulatedFault> faults, IEnumerable<CookEvent> events, DateTimeOffset until)
+    {
+        var pot = new SimulatedPot(cook, seed, faults);
+        foreach (var entry in events)
+        {
+            pot.Take(entry);
+        }
+
+        pot.AdvanceTo(until);
+        return pot;
+    }
+
+    /// <summary>Follows what a hand did.</summary>
+    public void Take(CookEvent entry)
+    {
+        AdvanceTo(entry.At);
+        switch (entry.Kind)
+        {
+            case CookEventKind.LidOn when _stage is Stage.Idle or Stage.Open:
+                _start = _start == default ? entry.At : _start;
+                Close(entry.At, _cook.Minutes, simmers: false);
+                break;
+            case CookEventKind.BackUnderPressure when _stage is Stage.Open:
+                if (entry.Data.Separate == true)
+                {
+                    TakeApart();
+                }
+
+                _block.Reclose(underPressure: true);
+                Close(entry.At, entry.Data.Minutes ?? _cook.Minutes, simmers: entry.Data.Simmer == true);
+                break;
+            case CookEventKind.Vented when _pinUp:
+                Enter(Stage.Venting);
+                break;
+            case CookEventKind.Opened when !_pinUp:
+                Enter(Stage.Open);
+                break;
+        }
+    }
+
+    /// <summary>Lets time pass until a moment, in whole steps of the grid.</summary>
+    public void AdvanceTo(DateTimeOffset until)
+    {
+        if (_stage == Stage.Idle)
+        {
+            return;
+        }
+
+        while (_clock.AddSeconds(GridSeconds) <= until)
+        {
+            Step();
+        }
+    }
+
+    /// <inheritdoc/>
+    public IReadOnlyList<Announcement> TakeAnnouncements()
+    {
+        Announcement[] taken = [.. _announced];
+        _announced.Clear();
+        return taken;
+    }
+
+    /// <inheritdoc/>
+    public double? Read(string spotId)
+    {
+        if (++_asked % SilentEvery == 0 && _faults.Contains(SimulatedFault.ProbeDropout))
+        {
+            return null;
+        }
+
+        var spot = _cook.Request.Load.Cut.Spots.TakeWhile(s => s.Id != spotId).Count();
+        if (spot >= _block.Spots)
+        {
+            return null;
+        }
+
+        var error = ProbeError.Draw(_random) * (_faults.Contains(SimulatedFault.NoisyProbe) ? NoisyFactor : 1);
+        return Math.Round(_block.Spot(spot).Batch.CentreCelsius()[Truth] + error + (_faults.Contains(SimulatedFault.MisplacedProbe) ? MisplacedKelvin : 0), 1);
+    }
+
+    // The pieces of a lump go back as cold throughout as the coldest of them.
+    private void TakeApart()
+    {
+        var single = _cook.Request with { Load = _cook.Request.Load with { Arrangement = Arrangement.Single } };
+        _block.Load(ModelBuilder.Build(single) with { StartCelsius = ColdestCelsius, Frozen = false }, ParticleSource.Chance(_seed), 0);
+    }
+
+    private void Close(DateTimeOffset at, double minutes, bool simmers)
+    {
+        (_clock, _minutes, _simmers) = (at, minutes, simmers);
+        _block.Seal(!simmers);
+        Enter(Stage.Heating);
+    }
+
+    private void Enter(Stage stage) => (_stage, _stageSince) = (stage, _clock);
+
+    private double InStage => (_clock - _stageSince).TotalMinutes;
+
+    private void Step()
+    {
+        switch (_stage)
+        {
+            case Stage.Heating:
+                Heat();
+                break;
+            case Stage.Holding:
+                _block.Live(Surroundings.Hold, GridSeconds, HoldShare(), Release.VentTauSeconds);
+                break;
+            case Stage.Off:
+                _block.Live(Surroundings.Rest, GridSeconds, 0, Release.VentTauSeconds);
+                break;
+            case Stage.Venting:
+                _block.Live(Surroundings.Vent, GridSeconds, 0, _cook.Release.Kind == ReleaseKind.Pulsed ? Release.PulsedTauSeconds : Release.VentTauSeconds);
+                break;
+            case Stage.Cool:
+                _block.Live(Surroundings.Rest, GridSeconds, 0, Release.VentTauSeconds);
+                break;
+            case Stage.Open:
+                _block.Live(Surroundings.Open, GridSeconds, 0, Release.VentTauSeconds);
+                break;
+        }
+
+        _clock = _clock.AddSeconds(GridSeconds);
+        WarmestColdest = Math.Max(WarmestColdest, ColdestCelsius);
+        Record();
+        Change();
+    }
+
+    private void Heat()
+    {
+        var valveOpen = _faults.Contains(SimulatedFault.ValveOpen) && InStage < _cook.ToPressureMinutes.P95 + ValveOpenMinutes;
+        _block.Seal(!valveOpen && !_simmers);
+        var share = _faults.Contains(SimulatedFault.SlowHeater) ? SlowShare : 1;
+        var scorching = _faults.Contains(SimulatedFault.Scorch) && _block.PotCelsius[Truth] > 80 && _scorchedSeconds < ScorchMinutes * 60;
+        if (scorching)
+        {
+            _scorchedSeconds += GridSeconds;
+        }
+
+        _block.Live(Surroundings.ComeUp, GridSeconds, scorching ? 0 : share, Release.VentTauSeconds);
+    }
+
+    private double HoldShare()
+        => _faults.Contains(SimulatedFault.PowerCut) && InStage is >= PowerCutAfterMinutes and < PowerCutAfterMinutes + PowerCutMinutes ? 0
+            : _faults.Contains(SimulatedFault.SlowHeater) ? SlowShare : 1;
+
+    private void Change()
+    {
+        var pin = _block.BoilingCelsius[Truth] + Release.PinKelvin;
+        if (_stage == Stage.Heating && _simmers && InStage >= _minutes)
+        {
+            Announce(CookEventKind.HoldOver, Stage.Cool);
+        }
+        else if (_stage == Stage.Heating && !_simmers && _block.PotCelsius[Truth] >= _block.HeldCelsius[Truth] - 0.05 && _block.HeldCelsius[Truth] > pin)
+        {
+            _pinUp = true;
+            Announce(CookEventKind.PressureReached, Stage.Holding);
+        }
+        else if (_stage == Stage.Holding && InStage >= _minutes)
+        {
+            Announce(CookEventKind.HoldOver, Stage.Off);
+        }
+        else if (_stage is Stage.Off or Stage.Venting && _block.PotCelsius[Truth] <= pin + 0.05)
+        {
+            _pinUp = false;
+            Announce(CookEventKind.PinDown, Stage.Cool);
+        }
+    }
+
+    private void Announce(CookEventKind kind, Stage stage)
+    {
+        _announced.Add(new Announcement(kind, _clock));
+        Enter(stage);
+    }
+
+    private void Record()
+    {
+        var seconds = (_clock - _start).TotalSeconds;
+        if (_curve.Count == 0 || seconds >= _curve[^1].Minutes * 60 + CurveSeconds)
+        {
+            _curve.Add((Math.Round(seconds / 60, 3), Math.Round(_block.PotCelsius[Truth], 2), Math.Round(ColdestCelsius, 2)));
+        }
+    }
+}

@@ -1,0 +1,148 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running;
+
+namespace Ikuzo.Core.Tests.Running;
+
+/// <summary>Whole cooks on the simulated pot with hidden truths: as planned or cut short, measured, rescued until the journal says done.</summary>
+internal static class CookCampaign
+{
+    /// <summary>How one cook ended.</summary>
+    /// <param name="Cut">What it was.</param>
+    /// <param name="Verdict">What the journal said in the end.</param>
+    /// <param name="TrueCelsius">Highest that the coldest spot truly was when it said so, °C.</param>
+    /// <param name="Rescues">How often it went back.</param>
+    /// <param name="ExtraMinutes">Minutes of all rescues under the lid.</param>
+    internal sealed record Ended(string Cut, CookVerdict Verdict, double TrueCelsius, int Rescues, double ExtraMinutes);
+
+    private const int MostRescues = 4;
+    private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.Zero);
+
+    public static IEnumerable<Ended> Run(int cooks, ulong seed)
+    {
+        var random = new SplitMix64(seed);
+        for (var done = 0; done < cooks;)
+        {
+            if (Draw(random) is { } cook)
+            {
+                yield return Cook(cook, (long)(random.Next() >> 2));
+                done++;
+            }
+        }
+    }
+
+    // Any cut, chilled, frozen or in a lump; half are cut short as by an impatient cook.
+    private static PlannedCook? Draw(SplitMix64 random)
+    {
+        var cut = CutCatalogue.All[(int)(random.Share() * CutCatalogue.All.Count)];
+        var pieces = cut.TypicalKg.Value > 0.8 ? 1 : 1 + (int)(random.Share() * 5);
+        var state = random.Share() < 0.35 ? MeatState.Frozen : MeatState.Chilled;
+        var request = new PlanRequest
+        {
+            Pot = PotDefaults.For(random.Share() < 0.5 ? 5.7 : 8),
+            AltitudeMetres = random.Share() * 1500,
+            Load = new MeatLoad
+            {
+                Cut = cut,
+                Pieces = pieces,
+                TotalKg = pieces * (cut.MinKg.Value + random.Share() * (cut.MaxKg.Value - cut.MinKg.Value)),
+                State = state,
+                Arrangement = state == MeatState.Frozen && pieces > 1 && random.Share() < 0.3 ? Arrangement.Lump : Arrangement.Single,
+                Placement = random.Share() < 0.3 ? Placement.InLiquid : Placement.Rack,
+            },
+            Confirmed = ["giblets", "lump"],
+        };
+        var plan = Planner.Compute(request);
+        var minutes = plan.Minutes is { } m && random.Share() < 0.5 ? Math.Floor(m * 0.9 * random.Share()) : plan.Minutes;
+        return PlannedCook.Of(request, plan with { Minutes = minutes });
+    }
+
+    private static Ended Cook(PlannedCook cook, long seed)
+    {
+        var (pot, hand) = (new SimulatedPot(cook, seed, []), new Hand(cook));
+        hand.Do(pot, CookEventKind.LidOn, Start);
+        for (var rescues = 0; ; rescues++)
+        {
+            hand.UntilOpen(pot);
+            var state = hand.Measure(pot);
+            if (state.Verdict == CookVerdict.Done || state.Advice?.Minutes is null || rescues == MostRescues)
+            {
+                return new(cook.Request.Load.Cut.Id, state.Verdict, pot.WarmestColdest, rescues, hand.ExtraMinutes);
+            }
+
+            hand.Do(pot, CookEventKind.BackUnderPressure, hand.Now.AddMinutes(OpenedPot.RecloseMinutes));
+        }
+    }
+
+    /// <summary>A cook who does what the journal says.</summary>
+    private sealed class Hand(PlannedCook cook)
+    {
+        private readonly List<CookEvent> _journal = [];
+
+        public DateTimeOffset Now { get; private set; }
+
+        public double ExtraMinutes { get; private set; }
+
+        public void Do(SimulatedPot pot, CookEventKind kind, DateTimeOffset at, CookEventData? data = null)
+        {
+            Now = at;
+            var entry = new CookEvent(FormattableString.Invariant($"{_journal.Count}"), kind, at, data ?? CookEventData.None);
+            if (kind == CookEventKind.BackUnderPressure)
+            {
+                entry = CookJournal.Complete(entry, State());
+                ExtraMinutes += entry.Data.Minutes!.Value;
+            }
+
+            Assert.Null(CookJournal.Refuse(cook, _journal, entry, at, Advise));
+            _journal.Add(entry);
+            pot.Take(entry);
+        }
+
+        public void UntilOpen(SimulatedPot pot)
+        {
+            while (State().Phase is not (CookPhase.PinDown or CookPhase.Open))
+            {
+                var next = Now.AddSeconds(SimulatedPot.GridSeconds);
+                pot.AdvanceTo(next);
+                Now = next;
+                foreach (var (kind, at) in pot.TakeAnnouncements())
+                {
+                    if (kind != CookEventKind.HoldOver) // the clock of the journal knows that itself
+                    {
+                        Do(pot, kind, at);
+                    }
+                }
+
+                if (State() is { Phase: CookPhase.Resting, Next: [{ Kind: CookEventKind.Vented, DueAt: { } due }, ..] } && due <= Now)
+                {
+                    Do(pot, CookEventKind.Vented, Now);
+                }
+            }
+
+            Do(pot, CookEventKind.Opened, Now.AddSeconds(20));
+        }
+
+        public CookState Measure(SimulatedPot pot)
+        {
+            foreach (var spot in cook.Request.Load.Cut.Spots)
+            {
+                pot.AdvanceTo(Now.AddSeconds(30));
+                Do(pot, CookEventKind.Reading, Now.AddSeconds(30), new CookEventData { Spot = spot.Id, Celsius = pot.Read(spot.Id) });
+            }
+
+            return State();
+        }
+
+        private CookState State() => CookJournal.StateOf(cook, _journal, Now, Advise);
+
+        private readonly Dictionary<string, RescueAdvice> _known = [];
+
+        private RescueAdvice Advise(RescueRequest request)
+        {
+            var key = string.Join("|", request.Readings.Concat(request.Later.SelectMany(l => l.Readings)).Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes}"));
+            return _known.TryGetValue(key, out var advice) ? advice : _known[key] = Rescue.Advise(request);
+        }
+    }
+}
