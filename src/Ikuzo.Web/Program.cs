@@ -3,9 +3,11 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Ikuzo.Web.Data;
 using Ikuzo.Web.Demo;
+using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Asking;
 using Ikuzo.Web.Features.Catalogue;
+using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Engine;
 using Ikuzo.Web.Features.Health;
@@ -44,6 +46,16 @@ builder.Services.AddSingleton<DishStore>();
 builder.Services.AddSingleton<DishImport>();
 builder.Services.AddSingleton<DishSchema>();
 builder.Services.AddSingleton<LineUpService>();
+builder.Services.AddSingleton<CookStore>();
+builder.Services.AddSingleton<CookMaker>();
+builder.Services.AddSingleton<CookService>();
+builder.Services.AddSingleton<CookRecord>();
+builder.Services.AddSingleton<Rehearsals>();
+builder.Services.AddSignalR().AddJsonProtocol(o => o.PayloadSerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower)));
+if (!describing)
+{
+    builder.Services.AddHostedService(services => services.GetRequiredService<Rehearsals>());
+}
 
 var app = builder.Build();
 if (!describing)
@@ -70,6 +82,7 @@ app.MapKitchen();
 app.MapEngine();
 app.MapDishes();
 app.MapLineUps();
+app.MapCooks();
 app.MapStaticAssets();
 app.Map("/api/{**rest}", () => Problems.Missing("This address")).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");

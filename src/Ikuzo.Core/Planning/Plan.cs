@@ -87,6 +87,9 @@ public sealed record ReleaseOption(Release Release, double? Minutes, double Tota
 /// <summary>The answer: minutes, release and what they lead to.</summary>
 public sealed record Plan
 {
+    /// <summary>Code of the stop for minutes that were tried and are not safe.</summary>
+    public const string TooShortCode = "too-short";
+
     /// <summary>Minutes under pressure; null when no plan can be made safe.</summary>
     public required double? Minutes { get; init; }
 

@@ -33,7 +33,7 @@ public static class Planner
         }
 
         var followed = ComputeOwn(request with { Minutes = saying.Minutes, Release = saying.School.Release }, cancellation);
-        return followed.ChanceSafe >= SafetyRule.ShareSafe && followed.Warnings.All(w => w.Code != Warnings.TooShortCode)
+        return followed.ChanceSafe >= SafetyRule.ShareSafe && followed.Warnings.All(w => w.Code != Plan.TooShortCode)
             ? followed with { RecommendedMinutes = own.RecommendedMinutes, Warnings = [.. followed.Warnings, Warnings.SchoolFollowed(saying, own)] }
             : own with { Warnings = [.. own.Warnings, Warnings.SchoolNotFollowed(saying)] };
     }

@@ -34,12 +34,9 @@ internal static class Warnings
         "Put less in, or use a stronger pot.",
         "With this load the heater may never bring the pot to pressure.");
 
-    /// <summary>Code of the stop of minutes that are not safe.</summary>
-    public const string TooShortCode = "too-short";
-
     /// <summary>The stop of minutes that the cook chose and that are not safe.</summary>
     public static Warning TooShort(double chance, Spread98 coldest, double? safeMinimum, Wording say) => new(
-        TooShortCode,
+        Plan.TooShortCode,
         WarningLevel.Stop,
         safeMinimum is { } least ? Inv($"Set at least {least:0} min.") : "Choose another way to let the steam out, or thinner pieces.",
         Inv($"In {Math.Max(1, (1 - chance) * 100):0} of 100 such cooks the middle would not reach {say.Temperature(SafetyRule.CoreCelsius)}; it could be as low as {say.AtLeast(coldest.P01)}."));

@@ -79,6 +79,9 @@ public sealed record CookEventData
     /// <summary>Reading, °C, -30 to 130, after the correction for the household's thermometer.</summary>
     public double? Celsius { get; init; }
 
+    /// <summary>What the thermometer showed before the correction, °C; null when there was none.</summary>
+    public double? ShownCelsius { get; init; }
+
     /// <summary>Which piece of a batch was read, from 1.</summary>
     public int? Piece { get; init; }
 

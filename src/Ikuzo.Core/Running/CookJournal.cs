@@ -65,8 +65,9 @@ public static class CookJournal
             : null;
     }
 
-    // What was undone is left out, unless the undoing was undone; what was corrected stands at its new time.
-    private static IEnumerable<CookEvent> Standing(IReadOnlyList<CookEvent> events)
+    /// <summary>The entries that hold, in the order in which they happened.</summary>
+    /// <remarks>What was undone is left out, unless the undoing was undone; what was corrected stands at its new time.</remarks>
+    public static IEnumerable<CookEvent> Standing(IReadOnlyList<CookEvent> events)
     {
         HashSet<string> gone = [];
         foreach (var undoing in events.Where(e => e.Kind == CookEventKind.Undone).Reverse())

@@ -1,3 +1,5 @@
+using System.Text.Json;
+using Ikuzo.Core.Running;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -24,6 +26,9 @@ public static class Problems
     /// <summary>A file that cannot be taken: 422.</summary>
     public const string UnusableFile = "unusable-file";
 
+    /// <summary>It makes no sense in this phase of the cook: 409, with what does in "possible".</summary>
+    public const string NotNowCode = "not-now";
+
     /// <summary>Our fault: 500.</summary>
     public const string Unexpected = "unexpected";
 
@@ -34,6 +39,7 @@ public static class Problems
         [NotFound] = (StatusCodes.Status404NotFound, "There is no such thing here."),
         [LastPot] = (StatusCodes.Status409Conflict, "A kitchen needs at least one pot."),
         [NoPlan] = (StatusCodes.Status409Conflict, "There is no safe plan for this yet."),
+        [NotNowCode] = (StatusCodes.Status409Conflict, "This makes no sense now; nothing was stored."),
         [UnusableFile] = (StatusCodes.Status422UnprocessableEntity, "This file cannot be taken in; nothing was stored."),
         [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),
     };
@@ -71,6 +77,15 @@ public static class Problems
             context.ProblemDetails.Title = Catalogue[BodyTooLarge].Title;
             context.ProblemDetails.Extensions["errors"] = new Dictionary<string, string[]> { ["body"] = ["is larger than 64 kB."] };
         }
+    }
+
+    /// <summary>The problem of an entry that makes no sense in the phase of a cook.</summary>
+    public static ProblemDetails NotNow(JournalRefusal refusal)
+    {
+        var possible = refusal.Possible.Select(k => JsonNamingPolicy.KebabCaseLower.ConvertName(k.ToString())).ToArray();
+        var problem = Of(NotNowCode, $"{refusal.Why} Possible now: {string.Join(", ", possible)}.");
+        problem.Extensions["possible"] = possible;
+        return problem;
     }
 
     /// <summary>404 with a problem.</summary>

@@ -95,6 +95,7 @@ internal static class KitchenEndpoints
     {
         var settings = await store.SettingsAsync(cancellation);
         var boiling = Math.Round(Saturation.PotCelsius(settings.AltitudeMetres, 0), 1);
-        return new KitchenView(settings, await store.PotsAsync(cancellation), boiling);
+        var thermometer = settings.Thermometer is { } check ? new ThermometerView(Math.Round(check.OffsetAtCore, 1), check.IsUsable) : null;
+        return new KitchenView(settings, await store.PotsAsync(cancellation), boiling, thermometer);
     }
 }

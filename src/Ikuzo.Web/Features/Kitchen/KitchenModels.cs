@@ -1,5 +1,6 @@
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running;
 using Ikuzo.Web.Errors;
 
 namespace Ikuzo.Web.Features.Kitchen;
@@ -177,10 +178,23 @@ public sealed record KitchenSettings
     /// <summary>Id of the school that the household follows where it is safe; null for what is computed.</summary>
     public string? DefaultSchool { get; init; }
 
+    /// <summary>What the thermometer shows in stirred ice water, °C, -10 to 10; null when it was not checked.</summary>
+    public double? IceCelsius { get; init; }
+
+    /// <summary>What it shows in boiling water in this kitchen, °C, 70 to 115; null when it was not checked.</summary>
+    public double? BoilingCelsius { get; init; }
+
+    /// <summary>The check of the thermometer at this altitude; null when it is not complete.</summary>
+    internal ThermometerCheck? Thermometer => IceCelsius is { } ice && BoilingCelsius is { } boiling
+        ? new(ice, boiling, Core.Physics.Saturation.PotCelsius(AltitudeMetres, 0))
+        : null;
+
     internal FieldErrors Check()
     {
         var errors = new FieldErrors();
         errors.RequiredText("name", Name, 60);
+        errors.Range("iceCelsius", IceCelsius, -10, 10, "°C");
+        errors.Range("boilingCelsius", BoilingCelsius, 70, 115, "°C");
         errors.KnownSchool("defaultSchool", DefaultSchool);
         errors.Range("altitudeMetres", AltitudeMetres, -100, 4500, "m");
         errors.Range("roomCelsius", RoomCelsius, 5, 45, "°C");
@@ -198,4 +212,10 @@ internal sealed record UsualKitchen(KitchenSettings Settings, PotModel Pot, IRea
 /// <param name="Settings">Settings.</param>
 /// <param name="Pots">Pots, the default first.</param>
 /// <param name="BoilingCelsius">Boiling point at this altitude, °C.</param>
-public sealed record KitchenView(KitchenSettings Settings, IReadOnlyList<Pot> Pots, double BoilingCelsius);
+/// <param name="Thermometer">What the check of the thermometer says; null when it was not checked.</param>
+public sealed record KitchenView(KitchenSettings Settings, IReadOnlyList<Pot> Pots, double BoilingCelsius, ThermometerView? Thermometer);
+
+/// <summary>What the check of the thermometer says.</summary>
+/// <param name="OffsetKelvin">By how much it reads too hot at 74 °C, K; negative for too cold.</param>
+/// <param name="IsUsable">False for one that should be replaced.</param>
+public sealed record ThermometerView(double OffsetKelvin, bool IsUsable);

@@ -20,8 +20,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
     public async Task<KitchenSettings> SettingsAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        var row = await db.QuerySingleAsync<(string Name, double Altitude, double Room, string Units, string? School)>(
-            "SELECT name, altitude_metres, room_celsius, units, default_school FROM kitchen WHERE id = 1");
+        var row = await db.QuerySingleAsync<(string Name, double Altitude, double Room, string Units, string? School, double? Ice, double? Boiling)>(
+            "SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius FROM kitchen WHERE id = 1");
         return new KitchenSettings
         {
             Name = row.Name,
@@ -29,6 +29,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             RoomCelsius = row.Room,
             Units = Enum.Parse<UnitSystem>(row.Units, ignoreCase: true),
             DefaultSchool = row.School,
+            IceCelsius = row.Ice,
+            BoilingCelsius = row.Boiling,
         };
     }
 
@@ -37,8 +39,11 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
     {
         await using var db = await database.OpenAsync(cancellation);
         await db.ExecuteAsync(
-            "UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units, default_school = @DefaultSchool WHERE id = 1",
-            new { Name = settings.Name.Trim(), settings.AltitudeMetres, settings.RoomCelsius, Units = settings.Units.ToString().ToLowerInvariant(), settings.DefaultSchool });
+            """
+            UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units, default_school = @DefaultSchool,
+              ice_celsius = @IceCelsius, boiling_celsius = @BoilingCelsius WHERE id = 1
+            """,
+            new { Name = settings.Name.Trim(), settings.AltitudeMetres, settings.RoomCelsius, Units = settings.Units.ToString().ToLowerInvariant(), settings.DefaultSchool, settings.IceCelsius, settings.BoilingCelsius });
     }
 
     /// <summary>All pots, the default first.</summary>

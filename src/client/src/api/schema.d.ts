@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cooling": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["coolLeftovers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/preview": {
         parameters: {
             query?: never;
@@ -484,10 +500,209 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cooks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listCooks"];
+        put?: never;
+        post: operations["startCook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCookEvent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addCookReading"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/simulate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["simulateCook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readProbe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/aftercare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cookAftercare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/curves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cookCurves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cookJournal"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/journal.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cookJournalTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cooks/{id}/temperatures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importTemperatures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description What comes after the pot. */
+        AftercareView: {
+            /** @description Ways to crisp the skin. */
+            crisping: components["schemas"]["CrispAdvice"][];
+            liquid: null | components["schemas"]["LiquidOutcome"];
+            /**
+             * Format: double
+             * @description Hot food is held at this or more, °C.
+             */
+            hotHoldingCelsius: number;
+        };
+        /** @description A step after the pot: what to do and for how long. */
+        AfterStep: {
+            /** @description Stable within the cook. */
+            id: string;
+            /** @description What to do. */
+            text: string;
+            /**
+             * Format: double
+             * @description How long, min.
+             */
+            minutes: number;
+        };
         /**
          * @description How the meat should end.
          * @enum {unknown}
@@ -681,6 +896,285 @@ export interface components {
              */
             restMinutes: number;
         };
+        /** @description Curves of a cook: what was expected, and what was measured. */
+        CookCurves: {
+            predicted: null | components["schemas"]["HeatCurve"];
+            /** @description Curves of thermometers, and of the simulated pot in a rehearsal. */
+            measured: components["schemas"]["TemperatureChannel"][];
+        };
+        /** @description What an event carries; what does not belong to its kind is null. */
+        CookEventData: {
+            /** @description Id of the event that is corrected or undone. */
+            of: null | string;
+            /** @description Text of a note; at most 500 characters. */
+            text: null | string;
+            /** @description Spot of a reading. */
+            spot: null | string;
+            /**
+             * Format: double
+             * @description Reading, °C, -30 to 130, after the correction for the household's thermometer.
+             */
+            celsius: null | number;
+            /**
+             * Format: double
+             * @description What the thermometer showed before the correction, °C; null when there was none.
+             */
+            shownCelsius: null | number;
+            /**
+             * Format: int32
+             * @description Which piece of a batch was read, from 1.
+             */
+            piece: null | number;
+            /**
+             * Format: double
+             * @description Minutes to cook on, 0 to 240.
+             */
+            minutes: null | number;
+            /** @description True to cook on at a simmer. */
+            simmer: null | boolean;
+            /** @description True when a lump was taken apart first. */
+            separate: null | boolean;
+            /** @description Id of a step that is done. */
+            step: null | string;
+            /**
+             * Format: double
+             * @description How many times faster than the wall the clock of a rehearsal runs, 1 to 120.
+             */
+            speed: null | number;
+            /**
+             * Format: int64
+             * @description Seed of the hidden truth of a rehearsal.
+             */
+            seed: null | number;
+            /** @description What goes wrong in a rehearsal. */
+            faults: null | components["schemas"]["SimulatedFault"][];
+        };
+        /**
+         * @description What can happen to a cook.
+         * @enum {unknown}
+         */
+        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "abandoned" | "corrected" | "undone" | "simulated";
+        /** @description A whole cook for other programs. */
+        CookFile: {
+            /** @description "ikuzo-cook". */
+            format: string;
+            /**
+             * Format: int32
+             * @description 1.
+             */
+            version: number;
+            /** @description The cook with its journal. */
+            cook: components["schemas"]["CookView"];
+            /** @description Its curves. */
+            curves: components["schemas"]["CookCurves"];
+        };
+        /** @description A cook in a list. */
+        CookListItem: {
+            /** @description Stable name. */
+            id: string;
+            /** @description What the household calls it. */
+            name: string;
+            /** @description Where it is. */
+            phase: components["schemas"]["CookPhase"];
+            /** @description What is known about the meat. */
+            verdict: components["schemas"]["CookVerdict"];
+            /**
+             * Format: date-time
+             * @description When it was begun.
+             */
+            createdAt: string;
+            /** @description True for a rehearsal. */
+            simulated: boolean;
+        };
+        /**
+         * @description Where a cook is.
+         * @enum {unknown}
+         */
+        CookPhase: "ready" | "browning" | "coming-up" | "holding" | "resting" | "venting" | "pin-down" | "open" | "rescuing" | "finishing" | "done";
+        /** @description A reading of the thermometer. */
+        CookReadingBody: {
+            /** @description Name that the client gives it; the same again changes nothing. */
+            clientId: null | string;
+            /** @description Spot of the cut. */
+            spot: null | string;
+            /**
+             * Format: double
+             * @description What the thermometer shows, °C, -30 to 130.
+             */
+            celsius: null | number;
+            /**
+             * Format: int32
+             * @description Which piece of a batch, from 1.
+             */
+            piece: null | number;
+            /**
+             * Format: date-time
+             * @description When, on the clock of the cook; now unless given.
+             */
+            at: null | string;
+        };
+        /** @description What a reading leads to. */
+        CookReadingView: {
+            /** @description Done, short, or measure more. */
+            verdict: components["schemas"]["CookVerdict"];
+            /** @description How to cook on. */
+            method: components["schemas"]["RescueMethod"];
+            /**
+             * Format: double
+             * @description Minutes to cook on; 0 when done; null when no time that we compute is enough.
+             */
+            minutes: null | number;
+            /** @description In sentences. */
+            why: string[];
+            /** @description The spots after the rescue, or as they are. */
+            spots: components["schemas"]["SpotOutcome"][];
+            /** @description The cook after it. */
+            cook: components["schemas"]["CookView"];
+        };
+        /** @description The state of a cook: journal and clock, nothing else. */
+        CookState: {
+            /** @description Where it is. */
+            phase: components["schemas"]["CookPhase"];
+            /**
+             * Format: date-time
+             * @description Since when.
+             */
+            since: string;
+            /**
+             * Format: date-time
+             * @description The moment for which this is said.
+             */
+            now: string;
+            /**
+             * Format: int32
+             * @description How often the lid went on to cook: 0 before the first time.
+             */
+            round: number;
+            /**
+             * Format: double
+             * @description Minutes of this time under the lid.
+             */
+            minutes: number;
+            /** @description True while it simmers instead of being under pressure. */
+            simmers: boolean;
+            /** @description True when dairy or starch is in: no more pressure. */
+            thick: boolean;
+            /** @description What may happen next, the most likely first. */
+            next: components["schemas"]["NextStep"][];
+            /** @description What is wrong when something takes too long; null when nothing does. */
+            late: null | string;
+            /** @description What is known about the meat. */
+            verdict: components["schemas"]["CookVerdict"];
+            /** @description True once the cook went on without measuring, for ever. */
+            everNotMeasured: boolean;
+            /** @description True when it was given up. */
+            abandoned: boolean;
+            advice: null | components["schemas"]["RescueAdvice"];
+            /** @description Readings since the pot was last opened. */
+            readings: components["schemas"]["CountedReading"][];
+            /** @description Spots that have not been read since then. */
+            spotsToRead: string[];
+            /**
+             * Format: date-time
+             * @description Until when cooked meat may be out of the cold and the heat; null before the first opening.
+             */
+            outUntil: null | string;
+            /** @description Steps after the pot that are done. */
+            stepsDone: string[];
+            /** @description The whole cook, from lid-on to the table. */
+            strip: components["schemas"]["StripPart"][];
+            /** @description Ids of entries that make no sense any more, since an earlier one was undone. */
+            ignored: string[];
+        };
+        /**
+         * @description What is known about the meat.
+         * @enum {unknown}
+         */
+        CookVerdict: "unknown" | "measure-more" | "short" | "done" | "not-measured";
+        /** @description A cook with its state. */
+        CookView: {
+            /** @description Stable name. */
+            id: string;
+            /** @description What the household calls it. */
+            name: string;
+            /** @description Where it is. */
+            phase: components["schemas"]["CookPhase"];
+            /**
+             * Format: date-time
+             * @description Since when.
+             */
+            since: string;
+            /**
+             * Format: date-time
+             * @description The present moment on the clock of the cook.
+             */
+            now: string;
+            /**
+             * Format: double
+             * @description How many times faster than the wall that clock runs.
+             */
+            speed: number;
+            /** @description True for a rehearsal on the simulated pot. */
+            simulated: boolean;
+            /** @description The rest of the state. */
+            state: components["schemas"]["CookState"];
+            /** @description What may happen next, the most likely first. */
+            next: components["schemas"]["NextStep"][];
+            /** @description What is known about the meat. */
+            verdict: components["schemas"]["CookVerdict"];
+            /** @description The journal. */
+            events: components["schemas"]["EventView"][];
+            /** @description The question, with minutes and release. */
+            plan: components["schemas"]["PreviewBody"];
+            /** @description From lid-on until pressure, as expected, min. */
+            toPressureMinutes: components["schemas"]["Spread90"];
+            /** @description Spots of the cut. */
+            spots: components["schemas"]["SpotView"][];
+            /** @description Steps after the pot. */
+            after: components["schemas"]["AfterStep"][];
+        };
+        /** @description How leftovers in a box cool. */
+        CoolingCourse: {
+            /**
+             * Format: double
+             * @description Depth of the food, mm.
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description Until the middle is at 21 °C, h.
+             */
+            toTepidHours: number;
+            /**
+             * Format: double
+             * @description Until the middle is at 5 °C, h, from the start.
+             */
+            toColdHours: number;
+            /** @description True when both are within the official limits. */
+            isInTime: boolean;
+        };
+        /** @description A reading of the present opening. */
+        CountedReading: {
+            /** @description Its entry in the journal. */
+            eventId: string;
+            /** @description Where. */
+            spot: string;
+            /**
+             * Format: double
+             * @description What, °C.
+             */
+            celsius: number;
+            /**
+             * Format: int32
+             * @description Which piece of a batch; null for any.
+             */
+            piece: null | number;
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
+        };
         /** @description A textbook case over time. */
         CourseBody: {
             /**
@@ -708,6 +1202,30 @@ export interface components {
              */
             largestDifference: number;
         };
+        /** @description Crisping: how long and what to mind. */
+        CrispAdvice: {
+            /** @description With what. */
+            way: components["schemas"]["CrispWay"];
+            /**
+             * Format: double
+             * @description Look from here on, min.
+             */
+            leastMinutes: number;
+            /**
+             * Format: double
+             * @description Stop here, min.
+             */
+            mostMinutes: number;
+            /** @description How. */
+            text: string;
+            /** @description What can go wrong. */
+            mind: string[];
+        };
+        /**
+         * @description What crisps skin that came out of steam.
+         * @enum {unknown}
+         */
+        CrispWay: "grill" | "oven" | "heating-lid";
         /** @description A band of curves. */
         CurveBand: {
             p01: number[];
@@ -867,6 +1385,39 @@ export interface components {
             /** Format: double */
             residualPercent: number;
         };
+        /** @description Something that happened. */
+        EventBody: {
+            /** @description Name that the client gives it, at most 60 characters; the same again changes nothing. */
+            clientId: null | string;
+            kind: null | components["schemas"]["CookEventKind"];
+            /**
+             * Format: date-time
+             * @description When, on the clock of the cook; now unless given.
+             */
+            at: null | string;
+            data: null | components["schemas"]["CookEventData"];
+        };
+        /** @description An entry of a journal as clients see it. */
+        EventView: {
+            /** @description Its name within the cook. */
+            id: string;
+            /** @description What happened. */
+            kind: components["schemas"]["CookEventKind"];
+            /**
+             * Format: date-time
+             * @description When, on the clock of the cook.
+             */
+            at: string;
+            /** @description What belongs to it. */
+            data: components["schemas"]["CookEventData"];
+            /**
+             * Format: date-time
+             * @description When it was written, on the wall.
+             */
+            writtenAt: string;
+            /** @description False for what was undone, or makes no sense since something was undone. */
+            standing: boolean;
+        };
         /** @description How full the pot is, against its marks. */
         FillOutcome: {
             /**
@@ -1025,6 +1576,16 @@ export interface components {
             units: components["schemas"]["UnitSystem"];
             /** @description Id of the school that the household follows where it is safe; null for what is computed. */
             defaultSchool?: null | string;
+            /**
+             * Format: double
+             * @description What the thermometer shows in stirred ice water, °C, -10 to 10; null when it was not checked.
+             */
+            iceCelsius?: null | number;
+            /**
+             * Format: double
+             * @description What it shows in boiling water in this kitchen, °C, 70 to 115; null when it was not checked.
+             */
+            boilingCelsius?: null | number;
         };
         /** @description Settings and pots. */
         KitchenView: {
@@ -1037,6 +1598,7 @@ export interface components {
              * @description Boiling point at this altitude, °C.
              */
             boilingCelsius: number;
+            thermometer: null | components["schemas"]["ThermometerView"];
         };
         /** @description Likely and late. */
         LikelyAndLate: {
@@ -1264,6 +1826,23 @@ export interface components {
              * @description Most.
              */
             max: number;
+        };
+        /** @description What may happen next. */
+        NextStep: {
+            /** @description The event that says that it did. */
+            kind: components["schemas"]["CookEventKind"];
+            /**
+             * Format: date-time
+             * @description When it is expected; null when it is up to the cook.
+             */
+            dueAt: null | string;
+            /**
+             * Format: date-time
+             * @description When it would be late; null when it cannot be.
+             */
+            lateAt: null | string;
+            /** @description What to do. */
+            text: string;
         };
         /**
          * @description What a cut is of, whatever the bird and the bone.
@@ -1587,6 +2166,14 @@ export interface components {
             confirmed: null | string[];
             units: null | components["schemas"]["UnitSystem"];
         };
+        /** @description What a probe says. */
+        ProbeView: {
+            /**
+             * Format: double
+             * @description °C; null while it is silent or the lid is on.
+             */
+            celsius: null | number;
+        };
         ProblemDetails: {
             type: null | string;
             title: null | string;
@@ -1778,6 +2365,26 @@ export interface components {
          * @enum {unknown}
          */
         SchoolVerdict: "short" | "safe" | "long";
+        /** @description A simulated pot and probe for a cook. */
+        SimulateBody: {
+            /**
+             * Format: double
+             * @description How many times faster its clock runs, 1 to 120; 1 unless given.
+             */
+            speed: null | number;
+            /**
+             * Format: int64
+             * @description Seed of the hidden truth; by chance unless given.
+             */
+            seed: null | number;
+            /** @description What goes wrong. */
+            faults: null | components["schemas"]["SimulatedFault"][];
+        };
+        /**
+         * @description What can go wrong in a rehearsal.
+         * @enum {unknown}
+         */
+        SimulatedFault: "valve-open" | "scorch" | "power-cut" | "slow-heater" | "noisy-probe" | "misplaced-probe" | "probe-dropout";
         /**
          * @description The three birds.
          * @enum {unknown}
@@ -1793,6 +2400,13 @@ export interface components {
             atOpening: components["schemas"]["Spread98"];
             /** @description Highest value, carry-over after opening included, °C. Never makes a plan safe. */
             peak: components["schemas"]["Spread98"];
+        };
+        /** @description A spot of the meat to measure. */
+        SpotView: {
+            /** @description Spot of the cut. */
+            id: string;
+            /** @description Where the probe goes. */
+            where: string;
         };
         Spread90: {
             /** Format: double */
@@ -1823,6 +2437,31 @@ export interface components {
          * @enum {unknown}
          */
         Standing: "exact" | "literature" | "estimate" | "index";
+        /** @description A cook to begin: a plan, or a kept dish. */
+        StartBody: {
+            plan: null | components["schemas"]["PreviewBody"];
+            /** @description A kept dish instead. */
+            dishId: null | string;
+            /** @description What the household calls it; at most 80 characters. Named after its meat unless given. */
+            name: null | string;
+        };
+        /** @description A stretch of the whole cook, as it was or is expected. */
+        StripPart: {
+            /** @description What. */
+            phase: components["schemas"]["CookPhase"];
+            /**
+             * Format: date-time
+             * @description From.
+             */
+            from: string;
+            /**
+             * Format: date-time
+             * @description To.
+             */
+            to: string;
+            /** @description True for what is over. */
+            happened: boolean;
+        };
         /** @description A change that would make it one stage. */
         Suggestion: {
             /** @description In words. */
@@ -1834,6 +2473,15 @@ export interface components {
             stages: number;
             /** @description How long it would take, min. */
             totalMinutes: components["schemas"]["LikelyAndLate"];
+        };
+        /** @description One measured curve. */
+        TemperatureChannel: {
+            /** @description Channel of the thermometer. */
+            name: string;
+            /** @description Since lid-on, min. */
+            minutes: number[];
+            /** @description Temperatures, °C. */
+            celsius: number[];
         };
         /** @description How tender the meat ends. An index, not a measurement. */
         TendernessOutcome: {
@@ -1885,6 +2533,16 @@ export interface components {
         };
         /** @enum {unknown} */
         ThawWay: "none" | "fridge" | "cold-water" | null;
+        /** @description What the check of the thermometer says. */
+        ThermometerView: {
+            /**
+             * Format: double
+             * @description By how much it reads too hot at 74 °C, K; negative for too cold.
+             */
+            offsetKelvin: number;
+            /** @description False for one that should be replaced. */
+            isUsable: boolean;
+        };
         Theta: {
             /** Format: double */
             centre: number;
@@ -2077,6 +2735,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["QuantityView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    coolLeftovers: {
+        parameters: {
+            query?: {
+                iceWater?: boolean;
+                depthMm?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoolingCourse"][];
                 };
             };
             /** @description Bad Request */
@@ -3159,6 +3849,470 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listCooks: {
+        parameters: {
+            query?: {
+                state?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookListItem"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    startCook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    getCook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addCookEvent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    addCookReading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CookReadingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookReadingView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    simulateCook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SimulateBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    readProbe: {
+        parameters: {
+            query: {
+                spot: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProbeView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    cookAftercare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AftercareView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    cookCurves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookCurves"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    cookJournal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookFile"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    cookJournalTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    importTemperatures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookCurves"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,197 @@
+using System.Security.Cryptography;
+using System.Text;
+using Ikuzo.Core.Running;
+using Ikuzo.Web.Devices;
+using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Kitchen;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Ikuzo.Web.Features.Cooks;
+
+internal static class CookEndpoints
+{
+    public static void MapCooks(this IEndpointRouteBuilder routes)
+    {
+        var cooks = routes.MapGroup("/api/cooks").WithTags("Cooks");
+        cooks.MapPost("", StartAsync).WithName("startCook");
+        cooks.MapGet("", ListAsync).WithName("listCooks");
+        cooks.MapGet("/{id}", FindAsync).WithName("getCook");
+        cooks.MapPost("/{id}/events", EventAsync).WithName("addCookEvent");
+        cooks.MapPost("/{id}/readings", ReadingAsync).WithName("addCookReading");
+        cooks.MapPost("/{id}/simulate", SimulateAsync).WithName("simulateCook");
+        cooks.MapGet("/{id}/probe", ProbeAsync).WithName("readProbe");
+        cooks.MapGet("/{id}/aftercare", AftercareAsync).WithName("cookAftercare");
+        cooks.MapGet("/{id}/curves", CurvesAsync).WithName("cookCurves");
+        cooks.MapGet("/{id}/journal", JournalAsync).WithName("cookJournal");
+        cooks.MapGet("/{id}/journal.csv", TableAsync).WithName("cookJournalTable").Produces<string>(contentType: "text/csv");
+        cooks.MapPost("/{id}/temperatures", TemperaturesAsync).WithName("importTemperatures").Accepts<string>("text/csv")
+            .WithMetadata(new RequestSizeLimitAttribute(TemperatureLog.MostBytes));
+        routes.MapGet("/api/cooling", Cool).WithName("coolLeftovers").WithTags("Cooks");
+        routes.MapHub<CookHub>(CookHub.Path);
+    }
+
+    private static async Task<Results<Created<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> StartAsync(
+        StartBody body, CookMaker maker, CookStore store, CookService cooks, CancellationToken cancellation)
+    {
+        if (body.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        var made = body.DishId is { } dish ? await maker.OfDishAsync(dish, cancellation) : await maker.OfAsync(body.Plan!, cancellation);
+        if (made is null)
+        {
+            return Problems.Missing("This dish");
+        }
+
+        if (made.Planned is not { } planned)
+        {
+            return TypedResults.Conflict(Problems.Of(Problems.NoPlan, made.Why));
+        }
+
+        var cook = await store.AddAsync(string.IsNullOrWhiteSpace(body.Name) ? made.Name : body.Name, planned, cancellation);
+        return TypedResults.Created($"/api/cooks/{cook.Id}", await cooks.FindAsync(cook.Id, cancellation));
+    }
+
+    private static async Task<Results<Ok<CookListItem[]>, BadRequest<HttpValidationProblemDetails>>> ListAsync(
+        string? state, CookStore store, CookService cooks, CancellationToken cancellation)
+    {
+        bool? ended = state switch { "active" => false, "ended" => true, _ => null };
+        if (ended is null && state is not null)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(new Dictionary<string, string[]> { ["state"] = ["must be active or ended."] }));
+        }
+
+        List<CookListItem> list = [];
+        foreach (var cook in await store.AllAsync(ended, cancellation))
+        {
+            var view = (await cooks.FindAsync(cook.Id, cancellation))!;
+            list.Add(new(cook.Id, cook.Name, view.Phase, view.Verdict, cook.CreatedAt, view.Simulated));
+        }
+
+        return TypedResults.Ok(list.ToArray());
+    }
+
+    private static async Task<Results<Ok<CookView>, NotFound<ProblemDetails>>> FindAsync(string id, CookService cooks, CancellationToken cancellation)
+        => await cooks.FindAsync(id, cancellation) is { } cook ? TypedResults.Ok(cook) : Missing();
+
+    private static async Task<Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> EventAsync(
+        string id, EventBody body, CookService cooks, CancellationToken cancellation)
+    {
+        if (body.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        return (await cooks.AppendAsync(id, body.ClientId!, body.Kind!.Value, body.At, body.Kept(), cancellation)) switch
+        {
+            { Cook: null } => Missing(),
+            { Refusal: { IsTime: true } refusal } => TypedResults.BadRequest(WrongTime(refusal)),
+            { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),
+            { Cook: { } cook } => TypedResults.Ok(cook),
+        };
+    }
+
+    private static async Task<Results<Ok<CookReadingView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> ReadingAsync(
+        string id, CookReadingBody body, CookService cooks, KitchenStore kitchen, CancellationToken cancellation)
+    {
+        if (await cooks.LoadAsync(id, cancellation) is not { } live)
+        {
+            return Missing();
+        }
+
+        if (body.Check(live.Planned) is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        var check = (await kitchen.SettingsAsync(cancellation)).Thermometer;
+        var shown = body.Celsius!.Value;
+        var celsius = check is null ? shown : Math.Round(check.Correct(shown), 2);
+        var data = new CookEventData { Spot = body.Spot, Celsius = celsius, Piece = body.Piece, ShownCelsius = celsius == shown ? null : shown };
+        return (await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation)) switch
+        {
+            { Cook: null } => Missing(),
+            { Refusal: { IsTime: true } refusal } => TypedResults.BadRequest(WrongTime(refusal)),
+            { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),
+            { Cook: { } cook } => TypedResults.Ok(CookReadingView.Of(cook)),
+        };
+    }
+
+    private static async Task<Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> SimulateAsync(
+        string id, SimulateBody body, CookService cooks, CancellationToken cancellation)
+    {
+        if (body.Check() is { None: false } errors)
+        {
+            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        }
+
+        var data = new CookEventData { Speed = body.Speed ?? 1, Seed = body.Seed ?? RandomNumberGenerator.GetInt32(int.MaxValue), Faults = body.Faults ?? [] };
+        return await cooks.AppendAsync(id, Guid.CreateVersion7().ToString(), CookEventKind.Simulated, null, data, cancellation) is { Cook: { } cook }
+            ? TypedResults.Ok(cook)
+            : Missing();
+    }
+
+    private static async Task<Results<Ok<ProbeView>, NotFound<ProblemDetails>>> ProbeAsync(
+        string id, string spot, CookService cooks, Rehearsals rehearsals, CancellationToken cancellation)
+        => await cooks.FindAsync(id, cancellation) is null ? Missing() : TypedResults.Ok(new ProbeView(rehearsals.Probe(id, spot)));
+
+    private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(string id, CookService cooks, CancellationToken cancellation)
+        => await cooks.LoadAsync(id, cancellation) is { } live
+            ? TypedResults.Ok(new AftercareView(Aftercare.Crisping(live.Planned.Request.Load), Core.Planning.Planner.Compute(live.Planned.Request, cancellation).Liquid, Aftercare.HotHoldingCelsius))
+            : Missing();
+
+    private static async Task<Results<Ok<CookCurves>, NotFound<ProblemDetails>>> CurvesAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
+        => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(await record.CurvesAsync(live, cancellation)) : Missing();
+
+    private static async Task<Results<Ok<CookFile>, NotFound<ProblemDetails>>> JournalAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
+        => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(await record.FileAsync(live, cancellation)) : Missing();
+
+    private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> TableAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
+        => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.File(await record.TableAsync(live, cancellation), "text/csv; charset=utf-8", "cook.csv") : Missing();
+
+    private static async Task<Results<Ok<CookCurves>, NotFound<ProblemDetails>, UnprocessableEntity<ProblemDetails>>> TemperaturesAsync(
+        string id, HttpRequest request, CookService cooks, CookStore store, CookRecord record, CancellationToken cancellation)
+    {
+        using var reader = new StreamReader(request.Body, Encoding.UTF8);
+        var text = await reader.ReadToEndAsync(cancellation);
+        if (await cooks.LoadAsync(id, cancellation) is not { } live)
+        {
+            return Missing();
+        }
+
+        try
+        {
+            await store.SaveTemperaturesAsync(id, TemperatureLog.Read(text, CookRecord.LidOnAt(live)), cancellation);
+            return TypedResults.Ok(await record.CurvesAsync(live, cancellation));
+        }
+        catch (Exception error) when (error is FormatException or CsvHelper.CsvHelperException)
+        {
+            return TypedResults.UnprocessableEntity(Problems.Of(Problems.UnusableFile, error is FormatException ? error.Message : "The file is not readable as CSV."));
+        }
+    }
+
+    private static Results<Ok<IReadOnlyList<CoolingCourse>>, BadRequest<HttpValidationProblemDetails>> Cool(bool iceWater = false, double? depthMm = null)
+    {
+        var errors = new FieldErrors();
+        errors.Range("depthMm", depthMm, 5, 200, "mm");
+        return errors.None
+            ? TypedResults.Ok(Cooling.Of(depthMm is { } depth ? [depth] : [20, 30, 50, 75, 100], iceWater))
+            : TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+    }
+
+    private static HttpValidationProblemDetails WrongTime(JournalRefusal refusal) => Problems.Invalid(new Dictionary<string, string[]> { ["at"] = [refusal.Why] });
+
+    private static NotFound<ProblemDetails> Missing() => Problems.Missing("This cook");
+}
+
+/// <summary>What a probe says.</summary>
+/// <param name="Celsius">°C; null while it is silent or the lid is on.</param>
+public sealed record ProbeView(double? Celsius);
+
+/// <summary>What comes after the pot.</summary>
+/// <param name="Crisping">Ways to crisp the skin.</param>
+/// <param name="Liquid">What is left in the pot, and what thickens it.</param>
+/// <param name="HotHoldingCelsius">Hot food is held at this or more, °C.</param>
+public sealed record AftercareView(IReadOnlyList<CrispAdvice> Crisping, Core.Pots.LiquidOutcome? Liquid, double HotHoldingCelsius);

@@ -1,0 +1,124 @@
+using System.Globalization;
+using System.Text.Json;
+using Dapper;
+using Ikuzo.Core.Running;
+using Ikuzo.Web.Data;
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.Extensions.Options;
+
+namespace Ikuzo.Web.Features.Cooks;
+
+/// <summary>A cook as it is kept.</summary>
+/// <param name="Id">Stable name.</param>
+/// <param name="Name">What the household calls it.</param>
+/// <param name="Planned">What it set out to do.</param>
+/// <param name="CreatedAt">When it was begun, on the wall.</param>
+/// <param name="Ended">True when it is over.</param>
+public sealed record KeptCook(string Id, string Name, PlannedBody Planned, DateTimeOffset CreatedAt, bool Ended);
+
+/// <summary>An entry of a journal as it is kept.</summary>
+/// <param name="Event">The entry.</param>
+/// <param name="ClientId">Name that the client gave it.</param>
+/// <param name="WrittenAt">When it was written, on the wall.</param>
+public sealed record KeptEvent(CookEvent Event, string ClientId, DateTimeOffset WrittenAt);
+
+/// <summary>Keeps cooks and their journals. Journals are only added to; the file itself refuses anything else.</summary>
+public sealed class CookStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
+{
+    private const string Columns = "id AS Id, name AS Name, planned AS Planned, created_at AS CreatedAt, ended AS Ended";
+
+    private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
+
+    /// <summary>Begins a cook.</summary>
+    public async Task<KeptCook> AddAsync(string name, PlannedBody planned, CancellationToken cancellation)
+    {
+        var cook = new KeptCook(Guid.CreateVersion7().ToString("N"), name.Trim(), planned, clock.GetUtcNow(), Ended: false);
+        await using var db = await database.OpenAsync(cancellation);
+        await db.ExecuteAsync(
+            "INSERT INTO cooks (id, name, planned, created_at) VALUES (@Id, @Name, @Planned, @CreatedAt)",
+            new { cook.Id, cook.Name, Planned = JsonSerializer.Serialize(planned, _json), CreatedAt = Text(cook.CreatedAt) });
+        return cook;
+    }
+
+    /// <summary>Cooks, newest first; of one state, or all.</summary>
+    public async Task<IReadOnlyList<KeptCook>> AllAsync(bool? ended, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return [.. (await db.QueryAsync<Row>(
+            $"SELECT {Columns} FROM cooks WHERE @ended IS NULL OR ended = @ended ORDER BY created_at DESC, id DESC LIMIT 200", new { ended })).Select(ToCook)];
+    }
+
+    /// <summary>One cook, or null.</summary>
+    public async Task<KeptCook?> FindAsync(string id, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM cooks WHERE id = @id", new { id }) is { } row ? ToCook(row) : null;
+    }
+
+    /// <summary>The journal of a cook in the order of writing.</summary>
+    public async Task<IReadOnlyList<KeptEvent>> JournalAsync(string cookId, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return [.. (await db.QueryAsync<EventRow>(
+            "SELECT id AS Id, client_id AS ClientId, kind AS Kind, at AS At, written_at AS WrittenAt, data AS Data FROM cook_events WHERE cook_id = @cookId ORDER BY id",
+            new { cookId })).Select(ToEvent)];
+    }
+
+    /// <summary>Adds an entry and notes whether the cook is over, in one transaction. It is on the disk when this returns.</summary>
+    public async Task<KeptEvent> AppendAsync(string cookId, string clientId, CookEventKind kind, DateTimeOffset at, CookEventData data, bool ended, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
+        var id = await db.ExecuteScalarAsync<long>(
+            """
+            INSERT INTO cook_events (cook_id, client_id, kind, at, written_at, data) VALUES (@cookId, @clientId, @kind, @at, @now, @data);
+            SELECT last_insert_rowid();
+            """,
+            new { cookId, clientId, kind = kind.ToString(), at = Text(at), now = Text(now), data = JsonSerializer.Serialize(data, _json) },
+            transaction);
+        await db.ExecuteAsync("UPDATE cooks SET ended = @ended WHERE id = @cookId AND ended <> @ended", new { cookId, ended }, transaction);
+        await transaction.CommitAsync(cancellation);
+        return new(new CookEvent(Name(id), kind, at, data), clientId, now);
+    }
+
+    /// <summary>Replaces the measured curves of a cook.</summary>
+    public async Task SaveTemperaturesAsync(string cookId, IReadOnlyList<TemperatureChannel> channels, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
+        await db.ExecuteAsync("DELETE FROM cook_temperatures WHERE cook_id = @cookId", new { cookId }, transaction);
+        await db.ExecuteAsync(
+            "INSERT INTO cook_temperatures (cook_id, channel, minutes, celsius) VALUES (@cookId, @Name, @Minutes, @Celsius)",
+            channels.SelectMany(c => c.Minutes.Zip(c.Celsius, (minutes, celsius) => new { cookId, c.Name, Minutes = minutes, Celsius = celsius })),
+            transaction);
+        await transaction.CommitAsync(cancellation);
+    }
+
+    /// <summary>The measured curves of a cook.</summary>
+    public async Task<IReadOnlyList<TemperatureChannel>> TemperaturesAsync(string cookId, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        var rows = await db.QueryAsync<(string Channel, double Minutes, double Celsius)>(
+            "SELECT channel, minutes, celsius FROM cook_temperatures WHERE cook_id = @cookId ORDER BY channel, minutes", new { cookId });
+        return [.. rows.GroupBy(r => r.Channel).Select(g => new TemperatureChannel(g.Key, [.. g.Select(r => r.Minutes)], [.. g.Select(r => r.Celsius)]))];
+    }
+
+    private static string Name(long id) => id.ToString(CultureInfo.InvariantCulture);
+
+    private static string Text(DateTimeOffset at) => at.ToUniversalTime().ToString("O");
+
+    private static DateTimeOffset Moment(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
+
+    private KeptCook ToCook(Row row) => new(row.Id, row.Name, JsonSerializer.Deserialize<PlannedBody>(row.Planned, _json)!, Moment(row.CreatedAt), row.Ended != 0);
+
+    private KeptEvent ToEvent(EventRow row)
+        => new(
+            new CookEvent(Name(row.Id), Enum.Parse<CookEventKind>(row.Kind), Moment(row.At), JsonSerializer.Deserialize<CookEventData>(row.Data, _json)!),
+            row.ClientId,
+            Moment(row.WrittenAt));
+
+    private sealed record Row(string Id, string Name, string Planned, string CreatedAt, long Ended);
+
+    private sealed record EventRow(long Id, string ClientId, string Kind, string At, string WrittenAt, string Data);
+}

@@ -1,0 +1,115 @@
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Running;
+using Ikuzo.Web.Features.Plans;
+
+namespace Ikuzo.Web.Features.Cooks;
+
+/// <summary>An entry of a journal as clients see it.</summary>
+/// <param name="Id">Its name within the cook.</param>
+/// <param name="Kind">What happened.</param>
+/// <param name="At">When, on the clock of the cook.</param>
+/// <param name="Data">What belongs to it.</param>
+/// <param name="WrittenAt">When it was written, on the wall.</param>
+/// <param name="Standing">False for what was undone, or makes no sense since something was undone.</param>
+public sealed record EventView(string Id, CookEventKind Kind, DateTimeOffset At, CookEventData Data, DateTimeOffset WrittenAt, bool Standing);
+
+/// <summary>A spot of the meat to measure.</summary>
+/// <param name="Id">Spot of the cut.</param>
+/// <param name="Where">Where the probe goes.</param>
+public sealed record SpotView(string Id, string Where);
+
+/// <summary>A cook with its state.</summary>
+public sealed record CookView
+{
+    /// <summary>Stable name.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What the household calls it.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>Where it is.</summary>
+    public required CookPhase Phase { get; init; }
+
+    /// <summary>Since when.</summary>
+    public required DateTimeOffset Since { get; init; }
+
+    /// <summary>The present moment on the clock of the cook.</summary>
+    public required DateTimeOffset Now { get; init; }
+
+    /// <summary>How many times faster than the wall that clock runs.</summary>
+    public required double Speed { get; init; }
+
+    /// <summary>True for a rehearsal on the simulated pot.</summary>
+    public required bool Simulated { get; init; }
+
+    /// <summary>The rest of the state.</summary>
+    public required CookState State { get; init; }
+
+    /// <summary>What may happen next, the most likely first.</summary>
+    public required IReadOnlyList<NextStep> Next { get; init; }
+
+    /// <summary>What is known about the meat.</summary>
+    public required CookVerdict Verdict { get; init; }
+
+    /// <summary>The journal.</summary>
+    public required IReadOnlyList<EventView> Events { get; init; }
+
+    /// <summary>The question, with minutes and release.</summary>
+    public required PreviewBody Plan { get; init; }
+
+    /// <summary>From lid-on until pressure, as expected, min.</summary>
+    public required Spread90 ToPressureMinutes { get; init; }
+
+    /// <summary>Spots of the cut.</summary>
+    public required IReadOnlyList<SpotView> Spots { get; init; }
+
+    /// <summary>Steps after the pot.</summary>
+    public required IReadOnlyList<AfterStep> After { get; init; }
+
+    internal static CookView Of(KeptCook cook, PlannedCook planned, IReadOnlyList<KeptEvent> journal, CookState state, double speed)
+    {
+        var standing = CookJournal.Standing([.. journal.Select(j => j.Event)]).Select(e => e.Id).Except(state.Ignored).ToHashSet();
+        return new CookView
+        {
+            Id = cook.Id,
+            Name = cook.Name,
+            Phase = state.Phase,
+            Since = state.Since,
+            Now = state.Now,
+            Speed = speed,
+            Simulated = journal.Any(j => j.Event.Kind == CookEventKind.Simulated),
+            State = state,
+            Next = state.Next,
+            Verdict = state.Verdict,
+            Events = [.. journal.Select(j => new EventView(j.Event.Id, j.Event.Kind, j.Event.At, j.Event.Data, j.WrittenAt,
+                j.Event.Kind is CookEventKind.Undone or CookEventKind.Corrected || standing.Contains(j.Event.Id)))],
+            Plan = cook.Planned.Request,
+            ToPressureMinutes = cook.Planned.ToPressureMinutes,
+            Spots = [.. planned.Request.Load.Cut.Spots.Select(s => new SpotView(s.Id, s.Where))],
+            After = cook.Planned.After,
+        };
+    }
+}
+
+/// <summary>What a reading leads to.</summary>
+/// <param name="Verdict">Done, short, or measure more.</param>
+/// <param name="Method">How to cook on.</param>
+/// <param name="Minutes">Minutes to cook on; 0 when done; null when no time that we compute is enough.</param>
+/// <param name="Why">In sentences.</param>
+/// <param name="Spots">The spots after the rescue, or as they are.</param>
+/// <param name="Cook">The cook after it.</param>
+public sealed record CookReadingView(CookVerdict Verdict, RescueMethod Method, double? Minutes, IReadOnlyList<string> Why, IReadOnlyList<SpotOutcome> Spots, CookView Cook)
+{
+    internal static CookReadingView Of(CookView cook) => cook.State.Advice is { } advice
+        ? new(cook.Verdict, advice.Method, advice.Minutes, advice.Why, advice.Spots, cook)
+        : new(cook.Verdict, RescueMethod.None, null, [], [], cook);
+}
+
+/// <summary>A cook in a list.</summary>
+/// <param name="Id">Stable name.</param>
+/// <param name="Name">What the household calls it.</param>
+/// <param name="Phase">Where it is.</param>
+/// <param name="Verdict">What is known about the meat.</param>
+/// <param name="CreatedAt">When it was begun.</param>
+/// <param name="Simulated">True for a rehearsal.</param>
+public sealed record CookListItem(string Id, string Name, CookPhase Phase, CookVerdict Verdict, DateTimeOffset CreatedAt, bool Simulated);

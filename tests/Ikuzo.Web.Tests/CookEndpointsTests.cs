@@ -1,0 +1,249 @@
+using System.Globalization;
+using System.Text.Json.Nodes;
+
+namespace Ikuzo.Web.Tests;
+
+public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
+{
+    private static readonly object Breasts = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 }, minutes = 12, release = new { kind = "vent" } };
+
+    private async Task<string> StartAsync(object? plan = null)
+    {
+        var (status, cook) = await server.PostAsync("/api/cooks", new { plan = plan ?? Breasts, name = "Tuesday" });
+        Assert.Equal(201, status);
+        Assert.Equal("ready", (string)cook!["phase"]!);
+        return (string)cook["id"]!;
+    }
+
+    private Task<(int Status, JsonNode? Body)> DoAsync(string id, string kind, string? at = null, object? data = null, string? clientId = null)
+        => server.PostAsync($"/api/cooks/{id}/events", new { clientId = clientId ?? Guid.NewGuid().ToString(), kind, at, data });
+
+    private Task<(int Status, JsonNode? Body)> ReadAsync(string id, double celsius, string? clientId = null)
+        => server.PostAsync($"/api/cooks/{id}/readings", new { clientId = clientId ?? Guid.NewGuid().ToString(), spot = "centre", celsius });
+
+    private static string Ago(double minutes) => DateTimeOffset.UtcNow.AddMinutes(-minutes).ToString("O", CultureInfo.InvariantCulture);
+
+    private async Task OpenAsync(string id, double heldMinutes)
+    {
+        await DoAsync(id, "lid-on", Ago(heldMinutes + 20));
+        await DoAsync(id, "pressure-reached", Ago(heldMinutes + 5));
+        await DoAsync(id, "vented", Ago(5));
+        await DoAsync(id, "pin-down", Ago(3));
+        Assert.Equal(200, (await DoAsync(id, "opened", Ago(2))).Status);
+    }
+
+    [Fact]
+    public async Task Cook_GoesThroughItsPhasesAndSaysWhatIsNext()
+    {
+        var id = await StartAsync();
+        var (_, cook) = await DoAsync(id, "lid-on");
+        Assert.Equal("coming-up", (string)cook!["phase"]!);
+        Assert.Equal("pressure-reached", (string)cook["next"]![0]!["kind"]!);
+        Assert.NotNull(cook["next"]![0]!["dueAt"]);
+        (_, cook) = await DoAsync(id, "pressure-reached");
+        Assert.Equal("holding", (string)cook!["phase"]!);
+        Assert.Contains((await server.GetAsync("/api/cooks?state=active")).Body!.AsArray(), c => (string)c!["id"]! == id);
+        (_, cook) = await DoAsync(id, "abandoned");
+        Assert.Equal("done", (string)cook!["phase"]!);
+        Assert.Contains((await server.GetAsync("/api/cooks?state=ended")).Body!.AsArray(), c => (string)c!["id"]! == id);
+    }
+
+    [Fact]
+    public async Task SameClientId_ChangesNothing()
+    {
+        var id = await StartAsync();
+        var clientId = Guid.NewGuid().ToString();
+        var first = await DoAsync(id, "lid-on", clientId: clientId);
+        var second = await DoAsync(id, "lid-on", clientId: clientId);
+        Assert.Equal((200, 200), (first.Status, second.Status));
+        Assert.Single(second.Body!["events"]!.AsArray());
+        await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => DoAsync(id, "note", data: new { text = "hiss" }, clientId: "the-same")));
+        Assert.Equal(2, (await server.GetAsync($"/api/cooks/{id}")).Body!["events"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task WhatMakesNoSense_IsAConflictThatSaysWhatDoes()
+    {
+        var id = await StartAsync();
+        var (status, problem) = await DoAsync(id, "opened");
+        Assert.Equal(409, status);
+        Assert.Equal("/problems/not-now", (string)problem!["type"]!);
+        Assert.Contains(problem["possible"]!.AsArray(), k => (string)k! == "lid-on");
+        await DoAsync(id, "lid-on");
+        await DoAsync(id, "pressure-reached");
+        Assert.Equal(409, (await DoAsync(id, "opened")).Status); // never with the pin up
+        Assert.Equal(409, (await ReadAsync(id, 80)).Status);
+        Assert.Equal(409, (await DoAsync(id, "finished")).Status);
+    }
+
+    [Theory]
+    [InlineData("""{"kind":"lid-on"}""", "clientId")]
+    [InlineData("""{"clientId":"a"}""", "kind")]
+    [InlineData("""{"clientId":"a","kind":"reading"}""", "kind")]
+    [InlineData("""{"clientId":"a","kind":"undone"}""", "data.of")]
+    [InlineData("""{"clientId":"a","kind":"note","data":{"text":"<script>1</script>"}}""", "data.text")]
+    [InlineData("""{"clientId":"a","kind":"lid-on","at":"2099-01-01T00:00:00Z"}""", "at")]
+    [InlineData("""{"clientId":"a","kind":"undone","data":{"of":"99999"}}""", "at")]
+    public async Task BadEvent_NamesTheField(string body, string field)
+    {
+        var (status, problem) = await server.PostAsync($"/api/cooks/{await StartAsync()}/events", body);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]![field]);
+    }
+
+    [Fact]
+    public async Task GoodReading_IsDoneAndMayBeServed()
+    {
+        var id = await StartAsync();
+        await OpenAsync(id, 12);
+        var (status, said) = await ReadAsync(id, 88);
+        Assert.Equal((200, "done", "none"), (status, (string)said!["verdict"]!, (string)said["method"]!));
+        var (_, cook) = await DoAsync(id, "finished");
+        Assert.Equal(("done", "done"), ((string)cook!["phase"]!, (string)cook["verdict"]!));
+    }
+
+    [Fact]
+    public async Task ShortReading_GivesMinutesAndGoesBack()
+    {
+        var id = await StartAsync();
+        await OpenAsync(id, 1);
+        var (_, said) = await ReadAsync(id, 58);
+        Assert.Equal(("short", "back-under-pressure"), ((string)said!["verdict"]!, (string)said["method"]!));
+        Assert.True((double)said["minutes"]! >= 1);
+        Assert.Equal(409, (await DoAsync(id, "finished")).Status);
+        var (_, cook) = await DoAsync(id, "back-under-pressure");
+        Assert.Equal("rescuing", (string)cook!["phase"]!);
+        Assert.Equal((double)said["minutes"]!, (double)cook["state"]!["minutes"]!);
+        Assert.Equal((double)said["minutes"]!, (double)cook["events"]!.AsArray()[^1]!["data"]!["minutes"]!);
+    }
+
+    [Fact]
+    public async Task NotMeasured_StaysOnTheRecord()
+    {
+        var id = await StartAsync();
+        await OpenAsync(id, 12);
+        var (_, cook) = await DoAsync(id, "not-measured");
+        Assert.Equal(("finishing", "not-measured"), ((string)cook!["phase"]!, (string)cook["verdict"]!));
+        (_, cook) = await DoAsync(id, "finished");
+        Assert.True((bool)cook!["state"]!["everNotMeasured"]!);
+        Assert.Equal("not-measured", (string)cook["verdict"]!);
+    }
+
+    [Fact]
+    public async Task ThermometerThatReadsTooHot_IsCorrectedNeverTheOtherWay()
+    {
+        await using var own = new IkuzoServer();
+        var settings = (await own.GetAsync("/api/kitchen")).Body!["settings"]!;
+        settings["iceCelsius"] = 2;
+        settings["boilingCelsius"] = 102;
+        var (_, kitchen) = await own.SendAsync(HttpMethod.Put, "/api/kitchen", settings.ToJsonString());
+        Assert.Equal(2, (double)kitchen!["thermometer"]!["offsetKelvin"]!, 0.3);
+        var id = (string)(await own.PostAsync("/api/cooks", new { plan = Breasts })).Body!["id"]!;
+        foreach (var kind in new[] { "lid-on", "pressure-reached", "vented", "pin-down", "opened" })
+        {
+            await own.PostAsync($"/api/cooks/{id}/events", new { clientId = kind, kind });
+        }
+
+        var (_, said) = await own.PostAsync($"/api/cooks/{id}/readings", new { clientId = "r", spot = "centre", celsius = 75 });
+        Assert.Equal(73, (double)said!["cook"]!["events"]!.AsArray()[^1]!["data"]!["celsius"]!, 0.3);
+        Assert.Equal(75, (double)said["cook"]!["events"]!.AsArray()[^1]!["data"]!["shownCelsius"]!);
+    }
+
+    [Fact]
+    public async Task CookOfADish_CarriesItsJobsAndFinish()
+    {
+        var dish = (await server.PostAsync("/api/dishes",
+            """
+            {"format":"ikuzo-dish","version":1,"name":"Shelf thighs","servings":4,"crispMinutes":6,"finish":["Fold in herbs."],"meanwhile":[{"text":"Slice a salad","minutes":8}],
+             "items":[{"key":"bird","kind":"meat","load":{"cut":"chicken-thigh-bone-in","pieces":6,"totalKg":1.2},"aim":"pull"},{"key":"p","kind":"companion","id":"penne-pasta","grams":200}]}
+            """)).Body!;
+        var (status, cook) = await server.PostAsync("/api/cooks", new { dishId = (string)dish["id"]! });
+        Assert.Equal((201, "Shelf thighs"), (status, (string)cook!["name"]!));
+        Assert.Equal(["rest", "crisp", "finish-1", "finish-2", "carve"], cook["after"]!.AsArray().Select(a => (string)a!["id"]!));
+        Assert.Equal(404, (await server.PostAsync("/api/cooks", new { dishId = "none" })).Status);
+    }
+
+    [Fact]
+    public async Task PlanWithAStop_IsNotBegun()
+    {
+        var (status, problem) = await server.PostAsync("/api/cooks", new { plan = new { load = new { cut = "turkey-whole", pieces = 1, totalKg = 7 } } });
+        Assert.Equal((409, "/problems/no-plan"), (status, (string)problem!["type"]!));
+    }
+
+    [Fact]
+    public async Task Rehearsal_RunsToPressureByItself()
+    {
+        var id = await StartAsync();
+        await server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 120, seed = 7, faults = Array.Empty<string>() });
+        await DoAsync(id, "lid-on");
+        JsonNode? cook = null;
+        for (var i = 0; i < 100 && (string?)cook?["phase"] is not ("holding" or "resting"); i++)
+        {
+            await Task.Delay(150, TestContext.Current.CancellationToken);
+            cook = (await server.GetAsync($"/api/cooks/{id}")).Body;
+        }
+
+        Assert.Contains((string)cook!["phase"]!, new[] { "holding", "resting" });
+        var reached = cook["events"]!.AsArray().Single(e => (string)e!["kind"]! == "pressure-reached")!;
+        var lidOn = cook["events"]!.AsArray().Single(e => (string)e!["kind"]! == "lid-on")!;
+        var minutes = (DateTimeOffset.Parse((string)reached["at"]!, CultureInfo.InvariantCulture) - DateTimeOffset.Parse((string)lidOn["at"]!, CultureInfo.InvariantCulture)).TotalMinutes;
+        Assert.InRange(minutes, 5, 25);
+        Assert.Equal(400, (await server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 1000 })).Status);
+    }
+
+    [Fact]
+    public async Task Journal_GoesOutAsJsonAndCsvWithItsCurves()
+    {
+        var id = await StartAsync();
+        await DoAsync(id, "lid-on", Ago(10));
+        await DoAsync(id, "note", data: new { text = "=HYPERLINK(1)" });
+        using var csv = new StringContent("minutes,core (°F),air\n0,40,70\n1.5,41,\n3,50,\n", System.Text.Encoding.UTF8, "text/csv");
+        using var answer = await server.Http.PostAsync($"/api/cooks/{id}/temperatures", csv, TestContext.Current.CancellationToken);
+        Assert.Equal(200, (int)answer.StatusCode);
+        var file = (await server.GetAsync($"/api/cooks/{id}/journal")).Body!;
+        Assert.Equal("ikuzo-cook", (string)file["format"]!);
+        var measured = file["curves"]!["measured"]!.AsArray();
+        Assert.Equal(["air", "core (°F)"], measured.Select(c => (string)c!["name"]!));
+        Assert.Equal(5, (double)measured[1]!["celsius"]![1]!, 0.01);
+        var table = await server.Http.GetStringAsync($"/api/cooks/{id}/journal.csv", TestContext.Current.CancellationToken);
+        Assert.Contains("event,LidOn", table);
+        Assert.Contains("'=HYPERLINK", table);
+        Assert.Contains("predicted coldest spot", table);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("just words")]
+    [InlineData("time,a\nnoon,5")]
+    [InlineData("time,a\n1,hot")]
+    [InlineData("time,a\n1,900")]
+    [InlineData("time,<script>\n1,20")]
+    [InlineData("time,a\n99999,20")]
+    public async Task BrokenTemperatureLog_IsRefusedWithAReason(string text)
+    {
+        using var csv = new StringContent(text, System.Text.Encoding.UTF8, "text/csv");
+        using var answer = await server.Http.PostAsync($"/api/cooks/{await StartAsync()}/temperatures", csv, TestContext.Current.CancellationToken);
+        Assert.Equal(422, (int)answer.StatusCode);
+    }
+
+    [Fact]
+    public async Task Cooling_OfShallowBoxesIsInTimeAndOfDeepOnesNot()
+    {
+        var courses = (await server.GetAsync("/api/cooling")).Body!.AsArray();
+        Assert.True((bool)courses[0]!["isInTime"]!);
+        Assert.False((bool)courses[^1]!["isInTime"]!);
+        var iced = (await server.GetAsync("/api/cooling?iceWater=true&depthMm=50")).Body!.AsArray();
+        Assert.True((double)iced[0]!["toColdHours"]! < (double)courses[2]!["toColdHours"]!);
+        Assert.Equal(400, (await server.GetAsync("/api/cooling?depthMm=5000")).Status);
+    }
+
+    [Fact]
+    public async Task Aftercare_WarnsOfGlassAndSugar()
+    {
+        var after = (await server.GetAsync($"/api/cooks/{await StartAsync()}/aftercare")).Body!;
+        var grill = after["crisping"]!.AsArray().Single(c => (string)c!["way"]! == "grill")!;
+        Assert.Contains("glass", grill["mind"]!.ToJsonString());
+        Assert.Contains("glaze", grill["mind"]!.ToJsonString());
+        Assert.NotNull(after["liquid"]);
+    }
+}
