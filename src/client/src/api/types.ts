@@ -17,6 +17,15 @@ export type DishItemBody = Schemas['DishItemBody']
 export type DishDocument = Schemas['DishDocument']
 export type KeptDish = Schemas['KeptDish']
 export type DishView = Schemas['DishView']
+export type CookView = Schemas['CookView']
+export type CookEventKind = NonNullable<Schemas['CookEventKind']>
+export type CookEventData = Partial<Schemas['CookEventData']>
+export type CookPhase = Schemas['CookPhase']
+export type CookListItem = Schemas['CookListItem']
+export type StripPart = Schemas['StripPart']
+export type CookCurves = Schemas['CookCurves']
+export type SimulatedFault = Schemas['SimulatedFault']
+export type AftercareView = Schemas['AftercareView']
 export type ThawChoice = Schemas['ThawChoice']
 export type ThawWay = Schemas['ThawWay']
 export type Release = Schemas['Release']
@@ -38,3 +47,11 @@ export type Request = Partial<Omit<Schemas['PreviewBody'], 'load' | 'pot'>> & {
 
 /** The body as the generated client wants it: every property, null where nothing was said. */
 export const asBody = (request: Request): Schemas['PreviewBody'] => request as Schemas['PreviewBody']
+
+/** What a simulated pot and its probe say; comes through the hub. */
+export interface DeviceReport {
+  cookId: string
+  at: string
+  pot: { lidOn: boolean; pinUp: boolean; heats: boolean; celsius: number }
+  probe: Record<string, number | null>
+}

@@ -1,9 +1,19 @@
-import { mdiBowlMixOutline, mdiChartGantt, mdiPotSteamOutline, mdiScaleBalance, mdiSilverwareForkKnife } from '@mdi/js'
+import {
+  mdiBowlMixOutline,
+  mdiChartGantt,
+  mdiPotSteamOutline,
+  mdiScaleBalance,
+  mdiSilverwareForkKnife,
+  mdiThermometer,
+  mdiTimerSand,
+} from '@mdi/js'
 
 /** What the rail shows. */
 export const places = [
-  { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife },
+  { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife, mdiThermometer, mdiTimerSand },
   { name: 'line-up', title: 'Line-up', icon: mdiChartGantt },
+  { name: 'pot', title: 'At the pot', icon: mdiTimerSand },
+  { name: 'check', title: 'Check', icon: mdiThermometer },
   { name: 'dishes', title: 'Dishes', icon: mdiBowlMixOutline },
   { name: 'kitchen', title: 'Kitchen', icon: mdiPotSteamOutline },
   { name: 'trust', title: 'Trust', icon: mdiScaleBalance },

@@ -7,6 +7,8 @@ export const router = createRouter({
     { path: '/', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/line-up', name: 'line-up', component: () => import('@/features/lineup/LineUpPage.vue') },
     { path: '/dishes/:id?', name: 'dishes', component: () => import('@/features/dishes/DishesPage.vue') },
+    { path: '/pot/:id?', name: 'pot', component: () => import('@/features/pot/PotPage.vue') },
+    { path: '/check/:id?', name: 'check', component: () => import('@/features/check/CheckPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('@/features/kitchen/KitchenPage.vue') },
     { path: '/trust', name: 'trust', component: () => import('@/features/trust/TrustPage.vue') },
     { path: '/:rest(.*)*', redirect: '/' },

@@ -15,6 +15,7 @@ import PotPicture from './PotPicture.vue'
 import ReleaseList from './ReleaseList.vue'
 import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
+import StartRow from './StartRow.vue'
 import { useDraft } from './useDraft'
 import { usePreview } from './usePreview'
 import WarningList from './WarningList.vue'
@@ -105,6 +106,7 @@ useShortcuts({
           :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
         />
+        <StartRow :request="question" :disabled="plan.minutes === null" />
         <ReleaseList :options="releases" :chosen="plannedRelease" @choose="change({ release: $event })" />
       </div>
       <div class="right">

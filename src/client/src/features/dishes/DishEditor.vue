@@ -2,9 +2,11 @@
 import { mdiPlus } from '@mdi/js'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
 import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useCooks } from '@/features/pot/useCooks'
 import DishItemRow from './DishItemRow.vue'
 import JobList from './JobList.vue'
 import LinesField from './LinesField.vue'
@@ -15,6 +17,8 @@ import { useSolved } from './useSolved'
 const props = defineProps<{ kept: KeptDish }>()
 const emit = defineEmits<{ save: [DishDocument]; remove: [] }>()
 const { units, unitSystem } = useKitchen()
+const { start } = useCooks()
+const router = useRouter()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
 const { data: solved, error } = useSolved(computed(() => dish.value))
 const adding = ref('')
@@ -51,6 +55,12 @@ const add = () =>
     const item = unwrap(await api.POST('/api/dishes/item', { body: { text: adding.value, key: freeKey() } }))
     change({ items: [...items.value, item] })
     adding.value = ''
+  })
+const cook = () =>
+  attempt(async () => {
+    saveNow()
+    const started = await start.mutateAsync({ dishId: props.kept.id })
+    await router.push({ name: 'pot', params: { id: started.id } })
   })
 const scale = (servings: number | null) =>
   attempt(async () => {
@@ -199,6 +209,7 @@ const scale = (servings: number | null) =>
         <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
           When must I start?
         </v-btn>
+        <v-btn class="tall" variant="outlined" @click="cook">Cook it now</v-btn>
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/file`" download>Save as a file</v-btn>
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/recipe`" download="recipe.jsonld">
           Save as a recipe

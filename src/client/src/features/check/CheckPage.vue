@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useCook } from '@/features/pot/useCook'
+import { useCooks } from '@/features/pot/useCooks'
+import CutDrawing from './CutDrawing.vue'
+import OpenAlready from './OpenAlready.vue'
+import ReadingForm from './ReadingForm.vue'
+import VerdictPanel from './VerdictPanel.vue'
+
+/** The thermometer: where it goes, what it says, what that means, and what to do when it is short. */
+const route = useRoute()
+const router = useRouter()
+const { active, query: list } = useCooks()
+const { units, unitSystem } = useKitchen()
+const id = computed(() => (typeof route.params.id === 'string' && route.params.id) || active.value[0]?.id || null)
+const { cook, told, say, take, refusal } = useCook(id)
+const spot = ref<string | null>(null)
+const canRead = computed(() => cook.value?.phase === 'open' || cook.value?.phase === 'finishing')
+const toPot = () => void router.push({ name: 'pot', params: { id: id.value! } })
+
+async function back() {
+  await say('back-under-pressure')
+  toPot()
+}
+async function unmeasured() {
+  await say('not-measured')
+  toPot()
+}
+</script>
+
+<template>
+  <div v-if="cook" class="check">
+    <header>
+      <h1>{{ cook.name }}</h1>
+      <v-btn class="tall" variant="outlined" @click="toPot">Back to the pot</v-btn>
+    </header>
+    <p v-if="refusal" role="alert">{{ refusal }}</p>
+    <div class="sides">
+      <CutDrawing :cook="cook" :chosen="spot" :units="units" />
+      <div class="right">
+        <template v-if="canRead">
+          <ReadingForm v-model="spot" :cook="cook" :told="told" :units="units" :unit-system="unitSystem" @read="take" />
+          <VerdictPanel :cook="cook" :units="units" @back="back" @thick="say('thickened')" @unmeasured="unmeasured" />
+        </template>
+        <p v-else class="wait">
+          {{
+            cook.phase === 'done'
+              ? 'This cook is over.'
+              : 'There is something to measure once the pot is open. Never open it with the pin up.'
+          }}
+        </p>
+      </div>
+    </div>
+  </div>
+  <OpenAlready v-else-if="list.isSuccess.value && id === null" />
+</template>
+
+<style scoped>
+.check {
+  max-width: 1240px;
+  display: grid;
+  gap: 14px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 10px;
+}
+h1 {
+  font-family: var(--display);
+  font-weight: 560;
+  line-height: 1.15;
+}
+.sides {
+  display: grid;
+  grid-template-columns: minmax(280px, 5fr) minmax(0, 7fr);
+  gap: 20px 36px;
+  align-items: start;
+}
+.right {
+  display: grid;
+  gap: 18px;
+}
+.tall {
+  min-height: 72px;
+}
+.wait {
+  font-size: 1.4rem;
+}
+@media (max-width: 900px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { CookView } from '@/api/types'
+import { text, type Units } from '@/shared/units/format'
+import { drawingOf } from './drawings'
+
+/** The cut, with the probe at each of its spots. A spot that was read says what, one that is due is filled. */
+const props = defineProps<{ cook: CookView; chosen: string | null; units: Units }>()
+const drawing = computed(() => drawingOf(props.cook.plan.load?.cut ?? ''))
+const marks = computed(() =>
+  props.cook.spots.map((spot, i) => {
+    const at = drawing.value.spots[spot.id] ?? { from: [60 + 60 * i, 24] as const, tip: [140 + 40 * i, 110] as const }
+    const read = props.cook.state.readings.filter((r) => r.spot === spot.id)
+    const lowest = read.length > 0 ? Math.min(...read.map((r) => r.celsius)) : null
+    return { spot, number: i + 1, ...at, lowest }
+  }),
+)
+</script>
+
+<template>
+  <figure class="drawing">
+    <svg viewBox="0 0 320 220" role="img" :aria-label="cook.spots.map((s, i) => `${i + 1}: ${s.where}`).join('; ')">
+      <path :d="drawing.outline" class="outline" />
+      <path :d="drawing.lines" class="fine" />
+      <path v-if="drawing.bones" :d="drawing.bones" class="bone" />
+      <g v-for="mark in marks" :key="mark.spot.id" :class="{ chosen: mark.spot.id === chosen }">
+        <line :x1="mark.from[0]" :y1="mark.from[1]" :x2="mark.tip[0]" :y2="mark.tip[1]" class="probe" />
+        <circle :cx="mark.tip[0]" :cy="mark.tip[1]" r="5" class="tip" />
+        <circle :cx="mark.from[0]" :cy="mark.from[1]" r="15" class="knob" />
+        <text :x="mark.from[0]" :y="mark.from[1] + 5.5" class="number">{{ mark.number }}</text>
+        <text v-if="mark.lowest !== null" :x="mark.tip[0] + 12" :y="mark.tip[1] + 6" class="read">
+          {{ text(units.atLeast(mark.lowest)) }}
+        </text>
+      </g>
+    </svg>
+    <figcaption>{{ drawing.avoid }}</figcaption>
+  </figure>
+</template>
+
+<style scoped>
+.drawing {
+  margin: 0;
+}
+svg {
+  width: 100%;
+  max-height: 46vh;
+}
+.outline {
+  fill: rgba(var(--v-theme-secondary), 0.14);
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2.4;
+  stroke-linejoin: round;
+}
+.fine {
+  fill: none;
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 1.2;
+  stroke-linecap: round;
+}
+.bone {
+  fill: none;
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 3;
+  stroke-dasharray: 5 4;
+  opacity: 0.75;
+}
+.probe {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 3;
+}
+.tip {
+  fill: rgb(var(--v-theme-secondary));
+}
+.knob {
+  fill: rgb(var(--v-theme-background));
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2;
+}
+.chosen .knob {
+  fill: rgb(var(--v-theme-secondary));
+  stroke: rgb(var(--v-theme-secondary));
+}
+.number {
+  text-anchor: middle;
+  font-size: 16px;
+  font-weight: 700;
+  fill: currentColor;
+}
+.chosen .number {
+  fill: rgb(var(--v-theme-background));
+}
+.read {
+  font-size: 19px;
+  font-weight: 700;
+  fill: currentColor;
+  paint-order: stroke;
+  stroke: rgb(var(--v-theme-background));
+  stroke-width: 5px;
+}
+figcaption {
+  font-size: 0.95rem;
+}
+</style>

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, unwrap } from '@/api/client'
+import { useDraft } from '@/features/counter/useDraft'
+import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useCooks } from '@/features/pot/useCooks'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+
+/** "It is open and reads 68: what now?", for a cook that nobody followed: what is on the Counter, held for so long. */
+const { draft } = useDraft()
+const { pots } = useKitchen()
+const { findCut } = useCatalogue()
+const { start } = useCooks()
+const router = useRouter()
+const held = ref(draft.value.request.minutes ?? 15)
+const vented = ref(false)
+const refusal = ref<string | null>(null)
+const comeUpMinutes = 12
+const sinceMinutes = 3
+const restMinutes = 10
+const what = computed(() => {
+  const { cut, pieces } = draft.value.request.load
+  const found = findCut(cut)
+  return found ? `${pieces} ${pieces === 1 ? found.name : found.plural}` : '…'
+})
+
+async function begin() {
+  refusal.value = null
+  try {
+    const pot = draft.value.request.pot ?? pots.value.find((p) => p.id === draft.value.potId) ?? null
+    const cook = await start.mutateAsync({ request: { ...draft.value.request, pot } })
+    const rest = vented.value ? 0 : restMinutes
+    const ago = (minutes: number) => new Date(Date.parse(cook.now) - minutes * 60_000).toISOString()
+    const end = sinceMinutes + 2 + rest
+    const journal = [
+      ['lid-on', end + held.value + comeUpMinutes],
+      ['pressure-reached', end + held.value],
+      ['hold-over', end],
+      ...(vented.value ? ([['vented', end]] as const) : []),
+      ['pin-down', sinceMinutes + 1],
+      ['opened', sinceMinutes],
+    ] as const
+    for (const [kind, minutes] of journal) {
+      const path = { id: cook.id }
+      const body = { clientId: crypto.randomUUID(), kind, at: ago(minutes), data: null }
+      unwrap(await api.POST('/api/cooks/{id}/events', { params: { path }, body }))
+    }
+    await router.push({ name: 'check', params: { id: cook.id } })
+  } catch (error) {
+    refusal.value = (error as Error).message
+  }
+}
+</script>
+
+<template>
+  <form class="already" @submit.prevent="begin">
+    <h1>Is it open already?</h1>
+    <p>
+      {{ what }}, as on the <router-link to="/">Counter</router-link>. Say how long it was held, then what the
+      thermometer reads.
+    </p>
+    <div class="line">
+      <label>
+        <span>Minutes under pressure</span>
+        <input v-model.number="held" type="number" min="0" max="240" required />
+      </label>
+      <label class="tick"><input v-model="vented" type="checkbox" /> vented at once</label>
+      <v-btn class="tall" type="submit" variant="flat" color="secondary">Measure it</v-btn>
+    </div>
+    <p v-if="refusal" role="alert">{{ refusal }}</p>
+  </form>
+</template>
+
+<style scoped>
+.already {
+  display: grid;
+  gap: 14px;
+  font-size: 1.25rem;
+  max-width: 900px;
+}
+h1 {
+  font-family: var(--display);
+  font-weight: 560;
+  line-height: 1.15;
+}
+p {
+  margin: 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 20px;
+  align-items: end;
+}
+label span {
+  display: block;
+  font-size: 0.95rem;
+}
+label input[type='number'] {
+  width: 5em;
+  min-height: 72px;
+  text-align: center;
+  font-size: 2rem;
+  border: 2px solid currentColor;
+  border-radius: 12px;
+}
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 72px;
+}
+.tick input {
+  appearance: auto;
+  width: 28px;
+  height: 28px;
+}
+.tall {
+  min-height: 72px;
+  font-size: 1.2rem;
+}
+</style>

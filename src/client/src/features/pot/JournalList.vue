@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { CookView } from '@/api/types'
+import { clockTime, text, type Units } from '@/shared/units/format'
+import { didIt } from './words'
+
+/** What happened, newest first. Anything can be undone, or moved to when it really was. */
+defineProps<{ events: CookView['events']; units: Units }>()
+const emit = defineEmits<{ undo: [string]; move: [{ of: string; at: string }] }>()
+const moving = ref<string | null>(null)
+const minutes = ref(4)
+
+type Entry = CookView['events'][number]
+const isAct = (e: Entry) => !['undone', 'corrected', 'simulated'].includes(e.kind)
+function words(e: Entry, units: Units) {
+  if (e.kind === 'reading' && e.data.celsius !== null)
+    return `Read ${text(units.temperature(e.data.celsius))} at the ${e.data.spot}`
+  if (e.kind === 'back-under-pressure')
+    return `${e.data.simmer ? 'Simmering' : 'Back under pressure'}, ${e.data.minutes ?? '…'} min`
+  return e.data.text ? `${didIt[e.kind]}: ${e.data.text}` : didIt[e.kind]
+}
+function move(e: Entry) {
+  emit('move', { of: e.id, at: new Date(Date.parse(e.at) - minutes.value * 60_000).toISOString() })
+  moving.value = null
+}
+</script>
+
+<template>
+  <ol class="journal" reversed>
+    <li v-for="e in [...events].reverse().filter(isAct)" :key="e.id" :class="{ gone: !e.standing }">
+      <time :datetime="e.at">{{ clockTime(e.at) }}</time>
+      <span>{{ words(e, units) }}</span>
+      <template v-if="e.standing">
+        <v-btn class="tall" @click="moving = moving === e.id ? null : e.id">It was earlier</v-btn>
+        <v-btn class="tall" :aria-label="`Undo: ${words(e, units)}`" @click="emit('undo', e.id)">Undo</v-btn>
+      </template>
+      <form v-if="moving === e.id" class="move" @submit.prevent="move(e)">
+        <label>
+          Minutes earlier
+          <input v-model.number="minutes" type="number" min="0.5" max="240" step="0.5" required />
+        </label>
+        <v-btn type="submit" class="tall" variant="outlined">Correct</v-btn>
+      </form>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.journal {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 12px;
+  min-height: 56px;
+  border-top: 1px solid rgba(var(--v-theme-on-background), 0.25);
+}
+li > span {
+  flex: 1;
+}
+time {
+  font-weight: 700;
+  font-variant-numeric: tabular-nums;
+}
+.gone span {
+  text-decoration: line-through;
+}
+.tall {
+  min-height: 48px;
+}
+.move {
+  flex: 1 1 100%;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding-bottom: 8px;
+}
+.move input {
+  width: 90px;
+  min-height: 48px;
+  border: 1px solid currentColor;
+  border-radius: 8px;
+  padding: 0 10px;
+}
+</style>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import { onKeyStroke, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { SimulatedFault } from '@/api/types'
+import { useKitchen } from '@/features/kitchen/useKitchen'
+import { releaseWords } from '@/features/counter/words'
+import { clockTime } from '@/shared/units/format'
+import AfterPanel from './AfterPanel.vue'
+import CookStrip from './CookStrip.vue'
+import CueToggles from './CueToggles.vue'
+import JournalList from './JournalList.vue'
+import RehearsalBar from './RehearsalBar.vue'
+import { useCook } from './useCook'
+import { useCooks } from './useCooks'
+import { useCues } from './useCues'
+import { countdown, didIt, headline } from './words'
+
+/** The running cook: one step at a time, in huge type. Space, or a touch on the lower half, says "done, next". */
+const route = useRoute()
+const router = useRouter()
+const { active, query: list, simulate } = useCooks()
+const { units } = useKitchen()
+const id = computed(() => (typeof route.params.id === 'string' && route.params.id) || active.value[0]?.id || null)
+const { cook, now, told, connected, say, refusal, unsent } = useCook(id)
+const { choice, toggle } = useCues(cook)
+const note = ref('')
+const sure = ref(false)
+const lock = useWakeLock()
+onMounted(() => lock.isSupported.value && lock.request('screen').catch(() => undefined))
+
+const next = computed(() => cook.value?.next[0])
+const due = computed(() => (next.value?.dueAt ? Date.parse(next.value.dueAt) - now.value : null))
+const isTimer = computed(() => cook.value?.phase === 'holding' || (cook.value?.state.simmers ?? false))
+// Nothing is asked of the hands before its time.
+const isWait = computed(() => due.value !== null && due.value > 0 && cook.value?.phase !== 'finishing')
+const steps = computed(() => cook.value?.next.filter((n) => n.kind === 'step-done') ?? [])
+const stepId = computed(() => cook.value?.after.find((a) => !cook.value!.state.stepsDone.includes(a.id))?.id)
+
+function proceed() {
+  const kind = next.value?.kind
+  if (!kind || !cook.value) return
+  if (kind === 'reading') void router.push({ name: 'check', params: { id: cook.value.id } })
+  else void say(kind, kind === 'step-done' ? { step: stepId.value ?? null } : {})
+}
+onKeyStroke(' ', (event) => {
+  if ((event.target as HTMLElement).closest('button, input, textarea, select, summary, a')) return
+  event.preventDefault()
+  proceed()
+})
+const run = ({ speed, faults }: { speed: number; faults: SimulatedFault[] }) => {
+  const seed = cook.value!.events.filter((e) => e.kind === 'simulated').at(-1)?.data.seed
+  simulate.mutate({ id: cook.value!.id, speed, faults, ...(seed ? { seed } : {}) })
+}
+function write() {
+  if (note.value.trim() !== '') void say('note', { text: note.value.trim() })
+  note.value = ''
+}
+</script>
+
+<template>
+  <div v-if="cook" class="pot">
+    <header>
+      <h1>{{ cook.name }}</h1>
+      <nav v-if="active.length > 1" aria-label="Cooks that are on">
+        <router-link v-for="other in active" :key="other.id" :to="{ name: 'pot', params: { id: other.id } }">
+          {{ other.name }}
+        </router-link>
+      </nav>
+      <span v-if="unsent > 0 || !connected" class="offline" role="status">
+        {{ unsent > 0 ? `${unsent} kept here until the server is back` : 'No connection; the clock goes on' }}
+      </span>
+      <CueToggles :choice="choice" @toggle="toggle" />
+    </header>
+    <RehearsalBar v-if="cook.simulated" :cook="cook" :told="told" :units="units" @simulate="run" />
+    <CookStrip :parts="cook.state.strip" :now="now" />
+    <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
+    <p v-if="cook.state.late" role="alert" class="stop late">{{ cook.state.late }}</p>
+    <section class="step" aria-live="polite">
+      <h2 data-testid="step">{{ headline(cook) }}</h2>
+      <p v-if="due !== null && isTimer" class="clock" data-testid="countdown">{{ countdown(due) }}</p>
+      <p v-else-if="due !== null && cook.phase !== 'finishing'" class="expected" data-testid="expected">
+        likely at <b>{{ clockTime(next!.dueAt!) }}</b>,
+        <span class="tabular">{{ due < 0 ? `${countdown(-due)} over` : `in ${countdown(due)}` }}</span>
+      </p>
+      <p v-if="cook.state.simmers && cook.phase === 'rescuing'" class="say">Lid on, not locked, at a simmer.</p>
+      <p class="say">{{ next?.text }}</p>
+      <p v-if="cook.phase === 'ready' || cook.phase === 'holding'" class="then">
+        Then: {{ releaseWords(cook.plan.release).toLowerCase() }}.
+      </p>
+      <p v-else-if="cook.next[1] && cook.phase !== 'finishing'" class="then">Or: {{ cook.next[1].text }}</p>
+    </section>
+    <button v-if="next" type="button" :class="['next', { calm: isWait }]" data-testid="next" @click="proceed">
+      <span>{{ didIt[next.kind] }}</span>
+      <small>space, or a touch here</small>
+    </button>
+    <p v-else class="over">
+      {{
+        cook.state.everNotMeasured
+          ? 'It was not measured; the record says so.'
+          : cook.verdict === 'done'
+            ? 'Measured and done at every spot.'
+            : ''
+      }}
+    </p>
+    <div class="more">
+      <v-btn
+        v-if="cook.phase === 'resting' && next?.kind === 'pin-down'"
+        class="tall"
+        variant="outlined"
+        @click="say('vented')"
+        >Vent it after all</v-btn
+      >
+      <v-btn
+        v-if="cook.phase === 'coming-up' || cook.phase === 'rescuing'"
+        class="tall"
+        variant="outlined"
+        @click="say('opened')"
+        >Opened it before there was pressure</v-btn
+      >
+      <v-btn
+        v-if="(cook.phase === 'open' || cook.phase === 'finishing') && next?.kind !== 'reading'"
+        class="tall"
+        variant="outlined"
+        :to="{ name: 'check', params: { id: cook.id } }"
+        >To the readings</v-btn
+      >
+      <template v-if="cook.phase !== 'done'">
+        <v-btn v-if="!sure" class="tall" @click="sure = true">Give it up</v-btn>
+        <v-btn v-else class="tall" color="secondary" variant="outlined" @click="say('abandoned')"
+          >Yes, give this cook up</v-btn
+        >
+      </template>
+      <v-btn class="tall" :href="`/api/cooks/${cook.id}/journal`" download="cook.json">Save as JSON</v-btn>
+      <v-btn class="tall" :href="`/api/cooks/${cook.id}/journal.csv`" download>Save as CSV</v-btn>
+    </div>
+    <ol v-if="steps.length > 1" class="steps" aria-label="Steps after this">
+      <li v-for="step in steps.slice(1)" :key="step.text">{{ step.text }}</li>
+    </ol>
+    <AfterPanel v-if="cook.state.outUntil" :cook="cook" :now="now" :units="units" />
+    <details class="record">
+      <summary>What happened</summary>
+      <form class="note" @submit.prevent="write">
+        <label>Note <input v-model="note" maxlength="500" /></label>
+        <v-btn type="submit" class="tall" variant="outlined">Write it down</v-btn>
+      </form>
+      <JournalList
+        :events="cook.events"
+        :units="units"
+        @undo="say('undone', { of: $event })"
+        @move="say('corrected', { of: $event.of }, (now - Date.parse($event.at)) / 60_000)"
+      />
+    </details>
+  </div>
+  <div v-else-if="list.isSuccess.value && id === null" class="idle">
+    <h1>Nothing is on</h1>
+    <p>
+      Start a cook from the <router-link to="/">Counter</router-link> or from a
+      <router-link to="/dishes">dish</router-link>, or rehearse it on the simulated pot.
+    </p>
+  </div>
+</template>
+
+<style scoped src="./pot.css"></style>

@@ -1,0 +1,93 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useIntervalFn, useTimeoutFn } from '@vueuse/core'
+import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
+import { api, unwrap } from '@/api/client'
+import type { CookEventData, CookEventKind, CookView, DeviceReport } from '@/api/types'
+import { useHub } from './useHub'
+import { useOutbox } from './useOutbox'
+
+const tickMs = 200
+const afterDueMs = 120
+
+/** A running cook: its state, kept fresh by the hub; its clock, which goes on without the server; and what the cook does. */
+export function useCook(id: Ref<string | null>) {
+  const client = useQueryClient()
+  const { hub, connected, rejoin } = useHub()
+  const outbox = useOutbox()
+  const told = shallowRef<DeviceReport | null>(null)
+  const received = ref(Date.now())
+  const wall = ref(Date.now())
+  const key = computed(() => ['cook', id.value])
+  const query = useQuery({
+    queryKey: key,
+    queryFn: async () => {
+      const cook = unwrap(await api.GET('/api/cooks/{id}', { params: { path: { id: id.value! } } }))
+      received.value = Date.now()
+      return cook
+    },
+    enabled: () => id.value !== null,
+    refetchOnWindowFocus: true,
+    retry: true,
+  })
+  const cook = computed<CookView | undefined>(() => query.data.value)
+
+  /** The present moment on the clock of the cook. */
+  const now = computed(() =>
+    cook.value ? Date.parse(cook.value.now) + Math.max(0, wall.value - received.value) * cook.value.speed : wall.value,
+  )
+
+  function take(view: CookView) {
+    if (view.id !== id.value) return
+    received.value = Date.now()
+    client.setQueryData(key.value, view)
+  }
+  const hear = (report: DeviceReport) => report.cookId === id.value && (told.value = report)
+  const join = () => id.value !== null && connected.value && void hub.invoke('Watch', id.value)
+  const again = () => {
+    join()
+    void query.refetch()
+  }
+  hub.on('changed', take)
+  hub.on('told', hear)
+  rejoin.add(again)
+  outbox.listeners.add(take)
+  watch(id, (_, before) => {
+    if (before && connected.value) void hub.invoke('Leave', before)
+    told.value = null
+    join()
+  })
+  join()
+  onScopeDispose(() => {
+    hub.off('changed', take)
+    hub.off('told', hear)
+    rejoin.delete(again)
+    outbox.listeners.delete(take)
+  })
+
+  useIntervalFn(() => (wall.value = Date.now()), tickMs)
+
+  // Where the clock alone changes the state, the server is asked at that moment.
+  const pause = ref(0)
+  const { start, stop } = useTimeoutFn(() => void query.refetch(), pause, { immediate: false })
+  watch(
+    cook,
+    (view) => {
+      stop()
+      const moments = (view?.next ?? [])
+        .flatMap((n) => [n.dueAt, n.lateAt])
+        .filter((t) => t !== null)
+        .map((t) => (Date.parse(t) - Date.parse(view!.now)) / view!.speed)
+        .filter((ms) => ms > 0)
+      if (moments.length === 0) return
+      pause.value = Math.min(...moments) + afterDueMs
+      start()
+    },
+    { immediate: true },
+  )
+
+  // Said with the time of the cook's own clock, so that what is sent late still says when it happened.
+  const say = (kind: CookEventKind, data: CookEventData = {}, minutesAgo = 0) =>
+    outbox.send(id.value!, kind, data, new Date(now.value - minutesAgo * 60_000).toISOString())
+
+  return { cook, query, now, told, connected, say, take, refusal: outbox.refusal, unsent: outbox.unsent }
+}

@@ -1,0 +1,37 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, unwrap } from '@/api/client'
+import { asBody, type Request, type SimulatedFault } from '@/api/types'
+
+/** Cooks that are on, and how one is begun. */
+export function useCooks() {
+  const client = useQueryClient()
+  const refresh = () => client.invalidateQueries({ queryKey: ['cooks'] })
+  const query = useQuery({
+    queryKey: ['cooks', 'active'],
+    queryFn: async () => unwrap(await api.GET('/api/cooks', { params: { query: { state: 'active' } } })),
+  })
+  const start = useMutation({
+    mutationFn: async (from: { request?: Request; dishId?: string; name?: string }) =>
+      unwrap(
+        await api.POST('/api/cooks', {
+          body: {
+            plan: from.request ? asBody(from.request) : null,
+            dishId: from.dishId ?? null,
+            name: from.name ?? null,
+          },
+        }),
+      ),
+    onSuccess: refresh,
+  })
+  const simulate = useMutation({
+    mutationFn: async ({ id, ...body }: { id: string; speed: number; seed?: number; faults: SimulatedFault[] }) =>
+      unwrap(
+        await api.POST('/api/cooks/{id}/simulate', {
+          params: { path: { id } },
+          body: { seed: null, ...body },
+        }),
+      ),
+  })
+  return { active: computed(() => query.data.value ?? []), query, start, simulate, refresh }
+}

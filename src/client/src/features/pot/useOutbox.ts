@@ -1,0 +1,55 @@
+import { useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { api, unwrap } from '@/api/client'
+import type { CookEventData, CookEventKind, CookView } from '@/api/types'
+
+interface Waiting {
+  cookId: string
+  clientId: string
+  kind: CookEventKind
+  at: string | null
+  data: CookEventData
+}
+
+const retryMs = 1500
+const waiting = useLocalStorage<Waiting[]>('ikuzo.outbox', [])
+const refusal = ref<string | null>(null)
+const listeners = new Set<(cook: CookView) => void>()
+let sending = false
+
+/** Sends what the cook did, in order. What cannot be sent is kept, also over a reload, and goes out when the server is back. */
+export function useOutbox() {
+  async function flush() {
+    if (sending) return
+    sending = true
+    try {
+      for (let next = waiting.value[0]; next; next = waiting.value[0]) {
+        const { cookId, ...body } = next
+        const answer = await api.POST('/api/cooks/{id}/events', {
+          params: { path: { id: cookId } },
+          body: body as never,
+        })
+        waiting.value = waiting.value.slice(1)
+        try {
+          const cook = unwrap(answer)
+          listeners.forEach((tell) => tell(cook))
+        } catch (error) {
+          refusal.value = (error as Error).message
+        }
+      }
+    } catch {
+      // No connection: it stays in the outbox and is tried again.
+    } finally {
+      sending = false
+    }
+  }
+
+  function send(cookId: string, kind: CookEventKind, data: CookEventData = {}, at: string | null = null) {
+    refusal.value = null
+    waiting.value = [...waiting.value, { cookId, clientId: crypto.randomUUID(), kind, at, data }]
+    return flush()
+  }
+
+  useIntervalFn(() => waiting.value.length > 0 && void flush(), retryMs)
+  return { send, flush, refusal, listeners, unsent: computed(() => waiting.value.length) }
+}

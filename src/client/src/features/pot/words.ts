@@ -1,0 +1,77 @@
+import type { CookEventKind, CookPhase, CookView } from '@/api/types'
+
+/** What stands in huge type: what is to be done, or waited for. */
+export function headline(cook: CookView): string {
+  const next = cook.next[0]?.kind
+  switch (cook.phase) {
+    case 'ready':
+      return next === 'browning-started' ? 'Brown it' : 'Lid on'
+    case 'browning':
+      return 'Brown and loosen'
+    case 'coming-up':
+      return 'Coming up'
+    case 'holding':
+      return 'Under pressure'
+    case 'resting':
+      return next === 'vented' ? 'Vent now' : 'Leave it alone'
+    case 'venting':
+      return 'Venting'
+    case 'pin-down':
+      return 'Open it'
+    case 'open':
+      return cook.verdict === 'short' ? 'Not done yet' : 'Measure it'
+    case 'rescuing':
+      return cook.state.simmers ? 'Simmer on' : 'Coming up again'
+    case 'finishing':
+      return next === 'finished' ? 'Serve' : 'After the pot'
+    default:
+      return cook.state.abandoned ? 'Given up' : 'Served'
+  }
+}
+
+/** What the large button says: that it has happened. */
+export const didIt: Record<CookEventKind, string> = {
+  'browning-started': 'It is in the fat',
+  'browning-done': 'Browned and loosened',
+  'lid-on': 'The lid is on',
+  'pressure-reached': 'The pin is up',
+  'hold-over': 'The minutes are over',
+  vented: 'The valve is open',
+  'pin-down': 'The pin is down',
+  opened: 'It is open',
+  reading: 'Take a reading',
+  'not-measured': 'Go on unmeasured',
+  'back-under-pressure': 'The lid is on again',
+  thickened: 'Dairy or starch is in',
+  'step-done': 'Done, next',
+  note: 'Note',
+  finished: 'It is on the table',
+  abandoned: 'Give up',
+  corrected: 'Time corrected',
+  undone: 'Undone',
+  simulated: 'Rehearsal',
+}
+
+export const phaseNames: Record<CookPhase, string> = {
+  ready: 'ready',
+  browning: 'browning',
+  'coming-up': 'coming up',
+  holding: 'under pressure',
+  resting: 'letting go',
+  venting: 'venting',
+  'pin-down': 'pin down',
+  open: 'open',
+  rescuing: 'cooking on',
+  finishing: 'after',
+  done: 'served',
+}
+
+/** Minutes and seconds; over an hour also hours. Past the moment it counts up with a plus. */
+export function countdown(ms: number): string {
+  const seconds = Math.ceil(Math.abs(ms) / 1000)
+  const two = (n: number) => String(n).padStart(2, '0')
+  const hours = Math.floor(seconds / 3600)
+  const minutes = Math.floor(seconds / 60) % 60
+  const rest = `${two(minutes)}:${two(seconds % 60)}`
+  return `${ms < 0 ? '+' : ''}${hours > 0 ? `${hours}:${rest}` : rest}`
+}

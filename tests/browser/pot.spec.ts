@@ -1,0 +1,178 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+
+const thick = {
+  load: { cut: 'turkey-breast-boneless', pieces: 1, totalKg: 1.5 },
+  minutes: 5,
+  release: { kind: 'vent' },
+}
+
+async function rehearse(request: APIRequestContext, plan: object, name: string, faults: string[] = []) {
+  const cook = await (await request.post('/api/cooks', { data: { plan, name } })).json()
+  await request.post(`/api/cooks/${cook.id}/simulate`, { data: { speed: 1, seed: 5, faults } })
+  return cook.id as string
+}
+const speed = (request: APIRequestContext, id: string, times: number) =>
+  request.post(`/api/cooks/${id}/simulate`, { data: { speed: times, seed: 5, faults: ['scorch'] } })
+const step = (page: Page) => page.getByTestId('step')
+
+/** A hand at the pot: the space bar alone, or touches alone. */
+const hands = {
+  keyboard: {
+    next: (page: Page) => page.keyboard.press('Space'),
+    press: async (page: Page, name: RegExp) => {
+      await page.getByRole('button', { name }).focus()
+      await page.keyboard.press('Enter')
+    },
+  },
+  touch: {
+    next: (page: Page) => page.getByTestId('next').tap(),
+    press: (page: Page, name: RegExp) => page.getByRole('button', { name }).tap(),
+  },
+}
+
+for (const [name, hand] of Object.entries(hands)) {
+  test.describe(`a whole rehearsed cook by ${name}`, () => {
+    test.use({ hasTouch: name === 'touch' })
+    test.setTimeout(90_000)
+
+    test('is late, short, rescued, measured, crisped and served', async ({ page, request }) => {
+      const id = await rehearse(request, thick, `Thick piece by ${name}`, ['scorch'])
+      const axe = async () => {
+        const { violations } = await new AxeBuilder({ page }).analyze()
+        expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([])
+      }
+      await page.goto(`/pot/${id}`)
+      await expect(step(page)).toHaveText('Lid on')
+      await hand.next(page)
+      await expect(step(page)).toHaveText('Coming up')
+      expect(await step(page).evaluate((e) => parseFloat(getComputedStyle(e).fontSize))).toBeGreaterThanOrEqual(64)
+      await axe()
+      await speed(request, id, 120)
+      await expect(page.getByRole('alert')).toContainText('no pin', { timeout: 20_000 })
+      await expect(step(page)).toHaveText('Vent now', { timeout: 30_000 })
+      await hand.next(page)
+      await expect(step(page)).toHaveText('Open it', { timeout: 20_000 })
+      await speed(request, id, 1)
+      await hand.next(page)
+      await expect(step(page)).toHaveText('Measure it')
+      await hand.next(page)
+      await page.getByLabel(/^Reading/).fill('58')
+      await page.keyboard.press('Enter')
+      await expect(page.getByTestId('check-verdict')).toContainText('Not done yet')
+      await axe()
+      await hand.press(page, /^Back under pressure/)
+      await expect(step(page)).toHaveText('Coming up again')
+      await speed(request, id, 120)
+      await expect(step(page)).toHaveText('Vent now', { timeout: 40_000 })
+      await hand.next(page)
+      await expect(step(page)).toHaveText('Open it', { timeout: 20_000 })
+      await speed(request, id, 1)
+      await hand.next(page)
+      await expect(step(page)).toHaveText('Measure it')
+      await hand.next(page)
+      await page.getByLabel(/^Reading/).fill('88')
+      await page.keyboard.press('Enter')
+      await expect(page.getByTestId('check-verdict')).toContainText('Done at every spot')
+      await hand.press(page, /^Back to the pot/)
+      await expect(step(page)).toHaveText('After the pot')
+      await expect(page.getByText('Crisp the skin')).toBeVisible()
+      await axe()
+      await hand.next(page)
+      await expect(page.getByText('Carve and plate.').first()).toBeVisible()
+      await hand.next(page)
+      await expect(step(page)).toHaveText('Serve')
+      await hand.next(page)
+      await expect(step(page)).toHaveText('Served')
+      await expect(page.getByText('Measured and done at every spot.')).toBeVisible()
+    })
+  })
+}
+
+test('two browsers on one cook agree within a second, and a reload changes nothing', async ({
+  browser,
+  request,
+  baseURL,
+}) => {
+  const id = await rehearse(request, thick, 'Seen twice')
+  const [one, two] = await Promise.all([browser.newPage({ baseURL }), browser.newPage({ baseURL })])
+  await Promise.all([one.goto(`/pot/${id}`), two.goto(`/pot/${id}`)])
+  await Promise.all([one.waitForLoadState('networkidle'), two.waitForLoadState('networkidle')])
+  await one.keyboard.press('Space')
+  await expect(step(two)).toHaveText('Coming up', { timeout: 1000 })
+  await two.reload()
+  await expect(step(two)).toHaveText('Coming up')
+  await Promise.all([one.close(), two.close()])
+})
+
+test('offline, what was done is kept and goes out when the server is back', async ({ page, context, request }) => {
+  const id = await rehearse(request, thick, 'Far from the router')
+  await page.goto(`/pot/${id}`)
+  await expect(step(page)).toHaveText('Lid on')
+  await context.setOffline(true)
+  await page.keyboard.press('Space')
+  await expect(page.getByRole('status').first()).toContainText('kept here')
+  await context.setOffline(false)
+  await expect(step(page)).toHaveText('Coming up', { timeout: 10_000 })
+  const { events } = await (await request.get(`/api/cooks/${id}`)).json()
+  expect(events.filter((e: { kind: string }) => e.kind === 'lid-on')).toHaveLength(1)
+})
+
+test('a mistake is undone, and a time corrected', async ({ page, request }) => {
+  const id = await rehearse(request, thick, 'Too quick a thumb')
+  await page.goto(`/pot/${id}`)
+  await expect(step(page)).toHaveText('Lid on')
+  await page.keyboard.press('Space')
+  await expect(step(page)).toHaveText('Coming up')
+  await page.keyboard.press('Space')
+  await expect(step(page)).toHaveText('Under pressure')
+  await page.getByText('What happened').click()
+  await page.getByRole('button', { name: 'Undo: The pin is up' }).click()
+  await expect(step(page)).toHaveText('Coming up')
+  await page.getByRole('button', { name: 'It was earlier' }).first().click()
+  await page.getByLabel('Minutes earlier').fill('6')
+  await page.getByRole('button', { name: 'Correct' }).click()
+  const lidOn = async () => {
+    const { since, now } = await (await request.get(`/api/cooks/${id}`)).json()
+    return (Date.parse(now) - Date.parse(since)) / 60_000
+  }
+  await expect.poll(lidOn).toBeGreaterThan(5.5)
+})
+
+test('a pot that is open already gets its verdict in seconds', async ({ page, request }) => {
+  for (const { id } of await (await request.get('/api/cooks?state=active')).json())
+    await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })
+  await page.goto('/check')
+  await page.getByLabel('Minutes under pressure').fill('4')
+  await page.getByRole('button', { name: 'Measure it' }).click()
+  await page.getByLabel(/^Reading/).fill('68')
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('check-verdict')).toContainText('Not done yet')
+  await expect(page.getByTestId('rescue')).toContainText(/\d+ min/)
+})
+
+test('the Counter starts a cook, and the record of an unmeasured one says so', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Cook this' }).click()
+  for (const now of ['Lid on', 'Coming up', 'Under pressure']) {
+    await expect(step(page)).toHaveText(now)
+    await page.keyboard.press('Space')
+  }
+  await page.waitForTimeout(300)
+  if (await page.getByRole('button', { name: 'Vent it after all' }).isVisible())
+    await page.getByRole('button', { name: 'Vent it after all' }).click()
+  else await page.keyboard.press('Space')
+  await expect(step(page)).toHaveText('Venting')
+  await page.keyboard.press('Space')
+  await expect(step(page)).toHaveText('Open it')
+  await page.keyboard.press('Space')
+  await expect(step(page)).toHaveText('Measure it')
+  await page.keyboard.press('Space')
+  await page.getByRole('button', { name: 'I have no thermometer' }).click()
+  await page.getByRole('button', { name: 'Go on without measuring' }).click()
+  for (let i = 0; i < 6 && (await step(page).innerText()) !== 'Served'; i++) {
+    await page.keyboard.press('Space')
+    await page.waitForTimeout(300)
+  }
+  await expect(page.getByText('It was not measured; the record says so.')).toBeVisible()
+})
