@@ -1,0 +1,168 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using Dapper;
+using Ikuzo.Web.Data;
+
+namespace Ikuzo.Web.Tests;
+
+/// <summary>The server is killed in the middle of cooks, again and again. What it acknowledged is there afterwards.</summary>
+public sealed class CrashTests : IDisposable
+{
+    private static readonly int Kills = int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "4", CultureInfo.InvariantCulture);
+    private static readonly object Plan = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 }, minutes = 12, release = new { kind = "vent" } };
+
+    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-crash-").FullName;
+    private readonly Dictionary<string, List<string>> _acknowledged = [];
+    private readonly Dictionary<string, string> _phases = [];
+    private readonly Random _random = new(20261206);
+    private readonly HttpClient _http = new() { BaseAddress = new Uri(FormattableString.Invariant($"http://127.0.0.1:{FreePort()}")) };
+
+    public void Dispose()
+    {
+        _http.Dispose();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    // The long campaign is ./ikuzo soak.
+    [Fact]
+    [Trait("Campaign", "crash")]
+    public async Task KilledServer_LosesNothingThatItAcknowledged()
+    {
+        var sent = 0;
+        for (var kill = 0; kill < Kills; kill++)
+        {
+            using var server = await StartAsync();
+            await CheckAsync();
+            while (_phases.Count(p => p.Value != "done") < 3)
+            {
+                await BeginAsync(simulated: _phases.Count % 3 == 2);
+            }
+
+            using var stop = new CancellationTokenSource();
+            var cooking = Task.WhenAll(_phases.Where(p => p.Value != "done").Select(p => CookAsync(p.Key, stop.Token)).ToArray());
+            await Task.Delay(_random.Next(40, 700), TestContext.Current.CancellationToken);
+            server.Kill();
+            await server.WaitForExitAsync(TestContext.Current.CancellationToken);
+            await stop.CancelAsync();
+            await cooking;
+            sent = _acknowledged.Values.Sum(a => a.Count);
+        }
+
+        using (var last = await StartAsync())
+        {
+            await CheckAsync();
+            last.Kill();
+            await last.WaitForExitAsync(TestContext.Current.CancellationToken);
+        }
+
+        await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
+        Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
+        Console.WriteLine($"{Kills} kills, {_acknowledged.Count} cooks, {sent} entries acknowledged, none lost; the database is whole.");
+    }
+
+    private async Task BeginAsync(bool simulated)
+    {
+        var cook = await PostAsync("/api/cooks", new { plan = Plan, name = "Killed" }) ?? throw new InvalidOperationException("No cook was begun.");
+        var id = (string)cook["id"]!;
+        (_acknowledged[id], _phases[id]) = ([], "ready");
+        if (simulated)
+        {
+            await PostAsync($"/api/cooks/{id}/simulate", new { speed = 60, seed = 3 });
+        }
+    }
+
+    private async Task CookAsync(string id, CancellationToken stop)
+    {
+        try
+        {
+            while (!stop.IsCancellationRequested && _phases[id] != "done")
+            {
+                await OneStepAsync(id);
+            }
+        }
+        catch (HttpRequestException)
+        {
+            // The server is gone, as it should be. What was under way was not acknowledged.
+        }
+    }
+
+    // Mostly notes; now and then what is next.
+    private async Task OneStepAsync(string id)
+    {
+        var cook = (await _http.GetFromJsonAsync<JsonObject>($"/api/cooks/{id}"))!;
+        var next = (string?)cook["next"]!.AsArray().FirstOrDefault()?["kind"];
+        var clientId = Guid.NewGuid().ToString();
+        int chance;
+        lock (_random)
+        {
+            chance = _random.Next(4);
+        }
+
+        var after = chance > 0 || next is null
+            ? await PostAsync($"/api/cooks/{id}/events", new { clientId, kind = "note", data = new { text = "hiss" } })
+            : next == "reading"
+                ? (JsonObject?)(await PostAsync($"/api/cooks/{id}/readings", new { clientId, spot = "centre", celsius = 85 }))?["cook"]
+                : await PostAsync($"/api/cooks/{id}/events", new { clientId, kind = next, data = new { step = "rest" } });
+        if (after is not null)
+        {
+            _acknowledged[id].Add((string)after["events"]!.AsArray()[^1]!["id"]!);
+            _phases[id] = (string)after["phase"]!;
+        }
+    }
+
+    private async Task<JsonObject?> PostAsync(string path, object body)
+    {
+        using var answer = await _http.PostAsJsonAsync(path, body);
+        return answer.IsSuccessStatusCode ? await answer.Content.ReadFromJsonAsync<JsonObject>() : null;
+    }
+
+    // Every acknowledged entry is there once, and the state follows from the journal. The clock, or an entry whose answer was lost, may have moved it on.
+    private async Task CheckAsync()
+    {
+        string[] order = ["ready", "browning", "coming-up", "holding", "resting", "venting", "pin-down", "open", "rescuing", "finishing", "done"];
+        foreach (var (id, entries) in _acknowledged)
+        {
+            var cook = (await _http.GetFromJsonAsync<JsonObject>($"/api/cooks/{id}"))!;
+            var kept = cook["events"]!.AsArray().Select(e => (string)e!["id"]!).ToList();
+            Assert.Equal(kept.Count, kept.Distinct().Count());
+            Assert.Empty(entries.Except(kept));
+            Assert.True(Array.IndexOf(order, (string)cook["phase"]!) >= Array.IndexOf(order, _phases[id]), $"{cook["phase"]} after {_phases[id]}");
+            Assert.Empty(cook["state"]!["ignored"]!.AsArray());
+        }
+    }
+
+    private async Task<Process> StartAsync()
+    {
+        var start = new ProcessStartInfo("dotnet", [typeof(Program).Assembly.Location]) { RedirectStandardOutput = true, RedirectStandardError = true };
+        start.Environment["IKUZO_URLS"] = _http.BaseAddress!.ToString();
+        start.Environment["IKUZO_DATA"] = _folder;
+        start.Environment["Serilog__MinimumLevel__Default"] = "Fatal";
+        var server = Process.Start(start)!;
+        server.BeginOutputReadLine();
+        server.BeginErrorReadLine();
+        for (var i = 0; i < 200; i++)
+        {
+            try
+            {
+                using var answer = await _http.GetAsync("/api/health");
+                return server;
+            }
+            catch (HttpRequestException)
+            {
+                await Task.Delay(50);
+            }
+        }
+
+        throw new InvalidOperationException("The server did not start.");
+    }
+
+    private static int FreePort()
+    {
+        using var listener = new System.Net.Sockets.TcpListener(System.Net.IPAddress.Loopback, 0);
+        listener.Start();
+        return ((System.Net.IPEndPoint)listener.LocalEndpoint).Port;
+    }
+}
