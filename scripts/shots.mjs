@@ -37,7 +37,69 @@ const dinner = {
     },
     potId: null,
   },
-  'ikuzo.meal': { eatAt: '19:00', inDays: 1, brown: true, crispMinutes: 8, marinadeHours: 4, thaw: 'none' },
+  'ikuzo.meal': {
+    eatAt: '19:00',
+    inDays: 1,
+    brown: true,
+    crispMinutes: 8,
+    marinadeHours: 4,
+    thaw: 'none',
+    dishId: null,
+    servings: null,
+  },
+}
+// A rehearsal of the demo household, brought to where the picture is taken.
+const rehearse = async (name) => {
+  const cook = await post('/api/cooks', {
+    name,
+    plan: { load: { cut: 'turkey-breast-boneless', pieces: 1, totalKg: 1.5 }, minutes: 5, release: { kind: 'vent' } },
+  })
+  await post(`/api/cooks/${cook.id}/simulate`, { speed: 1, seed: 5, faults: ['scorch'] })
+  return cook.id
+}
+const post = async (path, body) =>
+  (
+    await fetch(address + path, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    })
+  ).json()
+const hurry = (id, speed) => post(`/api/cooks/${id}/simulate`, { speed, seed: 5, faults: ['scorch'] })
+const untilStep = (page, words) => page.getByTestId('step').filter({ hasText: words }).waitFor({ timeout: 60000 })
+const atThePot = async (page, until) => {
+  const id = await rehearse(`Sunday turkey breast`)
+  await page.goto(`${address}/pot/${id}`)
+  await untilStep(page, 'Lid on')
+  await page.keyboard.press('Space')
+  await untilStep(page, 'Coming up')
+  if (until === 'Coming up') return
+  await hurry(id, 120)
+  await untilStep(page, until === 'Under pressure' ? until : 'Vent now')
+  if (until === 'Under pressure') return void (await hurry(id, 1))
+  if (until === 'Vent now') return
+  await page.keyboard.press('Space')
+  await untilStep(page, 'Open it')
+  await hurry(id, 1)
+  await page.keyboard.press('Space')
+  await untilStep(page, 'Measure it')
+  await page.keyboard.press('Space')
+  await page.getByLabel(/^Reading/).fill(until === 'short' || until === 'rescue' ? '58' : '88')
+  await page.keyboard.press('Enter')
+  await page
+    .getByTestId('check-verdict')
+    .filter({ hasText: /Done|Not done/ })
+    .waitFor()
+  if (until === 'rescue') {
+    await page.getByTestId('rescue').click()
+    await untilStep(page, 'Coming up again')
+  }
+  if (until !== 'finished') return
+  await page.getByRole('button', { name: 'Back to the pot' }).click()
+  for (let i = 0; i < 8 && !(await page.getByTestId('step').innerText()).includes('Served'); i++) {
+    await page.keyboard.press('Space')
+    await page.waitForTimeout(400)
+  }
 }
 const shots = [
   { name: 'counter', act: (page) => ask(page, '6 frozen thighs 1.3 kg 36 mm to pull') },
@@ -47,6 +109,12 @@ const shots = [
   { name: 'line-up-narrow', path: '/line-up', width: 390, height: 844, store: dinner },
   { name: 'dishes', path: '/dishes', act: (page) => openDish(page, 'Hill bean drumsticks') },
   { name: 'dishes-narrow', path: '/dishes', width: 390, height: 844, act: (page) => openDish(page, 'Rain soup') },
+  { name: 'pot-coming-up', act: (page) => atThePot(page, 'Coming up') },
+  { name: 'pot-hold', act: (page) => atThePot(page, 'Under pressure') },
+  { name: 'pot-vent-narrow', width: 390, height: 844, act: (page) => atThePot(page, 'Vent now') },
+  { name: 'check-short', act: (page) => atThePot(page, 'short') },
+  { name: 'pot-rescue', dark: true, act: (page) => atThePot(page, 'rescue') },
+  { name: 'pot-finished', act: (page) => atThePot(page, 'finished') },
   { name: 'kitchen', path: '/kitchen' },
   { name: 'trust', path: '/trust' },
 ]

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
 
-const views = ['/', '/kitchen', '/trust', '/line-up', '/dishes']
+const views = ['/', '/kitchen', '/trust', '/line-up', '/dishes', '/pot', '/check']
 
 for (const view of views) {
   for (const colorScheme of ['light', 'dark'] as const) {

@@ -53,3 +53,15 @@ test('the altitude of the kitchen changes where water boils', async ({ page }) =
   await altitude.press('Enter')
   await expect(page.getByText('Water boils at 96 °C')).toBeVisible()
 })
+
+test('a thermometer that reads too hot is found out in ice and boiling water', async ({ page }) => {
+  await page.goto('/kitchen')
+  await page.getByLabel('In ice water').fill('1.5')
+  await page.getByLabel('In ice water').press('Enter')
+  await expect(page.getByLabel('In ice water')).toHaveValue('1.5 °C')
+  await page.getByLabel('In boiling water').fill('97')
+  await page.getByLabel('In boiling water').press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: 'too hot' })).toBeVisible()
+  await page.getByRole('button', { name: 'Forget it' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'too hot' })).toHaveCount(0)
+})

@@ -176,3 +176,20 @@ test('the Counter starts a cook, and the record of an unmeasured one says so', a
   }
   await expect(page.getByText('It was not measured; the record says so.')).toBeVisible()
 })
+
+test('a log of a thermometer is drawn over what was expected', async ({ page, request }) => {
+  const id = await rehearse(request, thick, 'Logged')
+  await page.goto(`/pot/${id}`)
+  await expect(step(page)).toHaveText('Lid on')
+  await page.keyboard.press('Space')
+  await page.getByText('Temperatures').click()
+  const buffer = Buffer.from('minutes,core (°F),lid\n0,40,70\n5,60,120\n10,90,200\n')
+  await page.getByLabel('Temperature log').setInputFiles({ name: 'log.csv', mimeType: 'text/csv', buffer })
+  await expect(page.getByText('core (°F)')).toBeVisible()
+  await page.getByLabel('Temperature log').setInputFiles({
+    name: 'log.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('time,core\nnoon,40\n'),
+  })
+  await expect(page.getByRole('alert')).toContainText('not a time')
+})

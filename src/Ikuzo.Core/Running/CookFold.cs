@@ -227,13 +227,16 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     private RescueRequest AsOpened()
     {
         var first = _rounds[0];
-        var later = _separatedAt is null ? _rounds.Skip(1) : _rounds.SkipWhile(r => !r.EndsLump).Skip(1);
+        var from = 1 + (_separatedAt is null ? 0 : _rounds.FindIndex(r => r.EndsLump));
         return new RescueRequest(cook.Request, first.MinutesHeld, Release(first), Readings(first), _thick)
         {
-            Later = [.. later.Select(r => new RescueRound(!r.Simmers, r.MinutesHeld, Release(r), Readings(r)))],
+            Later = [.. _rounds.Skip(from).Select((r, i) => new RescueRound(!r.Simmers, r.MinutesHeld, Release(r), Readings(r)) { ReclosedAfterMinutes = Pause(_rounds[from + i - 1], r) })],
             SeparatedAtCelsius = _separatedAt,
         };
     }
+
+    private static double Pause(Round before, Round after)
+        => Math.Clamp((after.HeatOnAt - (before.Readings.Count > 0 ? before.Readings[^1].At : before.OpenedAt!.Value)).TotalMinutes, 0, MostReadingMinutes);
 
     private static IReadOnlyList<ProbeReading> Readings(Round round)
         => [.. round.Readings.Select(r => new ProbeReading(r.Spot, r.Celsius, Math.Clamp((r.At - round.OpenedAt!.Value).TotalMinutes, 0, MostReadingMinutes)))];

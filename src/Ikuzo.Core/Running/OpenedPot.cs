@@ -7,8 +7,8 @@ namespace Ikuzo.Core.Running;
 /// <summary>Possible cooks that were opened and can be cooked on: the ensemble behind a rescue.</summary>
 internal sealed class OpenedPot : IDisposable
 {
-    /// <summary>Time between the last reading and the lid going back on, min. Estimate.</summary>
-    public const double RecloseMinutes = 2;
+    /// <summary>Shortest time between the last reading and the lid going back on, min. Estimate; a slower hand lets the middle warm more.</summary>
+    public const double RecloseMinutes = 0.5;
 
     private const int AsRead = 0, Reheated = 1;
 
@@ -112,7 +112,7 @@ internal sealed class OpenedPot : IDisposable
     private void Again(CookBlock block, RescueRound round)
     {
         Span<Lane> peaks = stackalloc Lane[CookBlock.MostBodies];
-        block.Open(RecloseMinutes * 60, peaks);
+        block.Open(Math.Max(round.ReclosedAfterMinutes, RecloseMinutes) * 60, peaks);
         block.Reclose(round.UnderPressure);
         block.ComeUp();
         block.Hold(round.MinutesHeld * 60);

@@ -55,7 +55,11 @@ public sealed record RescueRequest(PlanRequest Plan, double MinutesHeld, Release
 /// <param name="MinutesHeld">Minutes at pressure or at a simmer, 0 to 240.</param>
 /// <param name="Release">How the pressure was let go; of no matter for a simmer.</param>
 /// <param name="Readings">What was measured when it was opened again.</param>
-public sealed record RescueRound(bool UnderPressure, double MinutesHeld, Release Release, IReadOnlyList<ProbeReading> Readings);
+public sealed record RescueRound(bool UnderPressure, double MinutesHeld, Release Release, IReadOnlyList<ProbeReading> Readings)
+{
+    /// <summary>Minutes from the last reading before it until the lid was on again.</summary>
+    public double ReclosedAfterMinutes { get; init; }
+}
 
 /// <summary>What to do with an opened pot.</summary>
 /// <param name="Verdict">Done or short.</param>

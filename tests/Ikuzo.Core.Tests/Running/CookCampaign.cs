@@ -72,7 +72,7 @@ internal static class CookCampaign
                 return new(cook.Request.Load.Cut.Id, state.Verdict, pot.WarmestColdest, rescues, hand.ExtraMinutes);
             }
 
-            hand.Do(pot, CookEventKind.BackUnderPressure, hand.Now.AddMinutes(OpenedPot.RecloseMinutes));
+            hand.Do(pot, CookEventKind.BackUnderPressure, hand.Now.AddSeconds(30 + 60 * rescues + seed % 120)); // quick hands and slow ones
         }
     }
 

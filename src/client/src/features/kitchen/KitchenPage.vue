@@ -7,6 +7,7 @@ import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text } from '@/shared/units/format'
 import PotForm from './PotForm.vue'
+import ThermometerForm from './ThermometerForm.vue'
 import { useKitchen } from './useKitchen'
 
 const { query, settings, pots, units, unitSystem, saveSettings, savePot, removePot, restorePot, switchUnits } =
@@ -135,6 +136,13 @@ const change = (part: object) => attempt(() => saveSettings.mutateAsync({ ...set
       </ul>
       <p>The manual of your pot wins: minimum liquid, fill marks, frozen food, lids.</p>
     </section>
+    <ThermometerForm
+      v-if="query.data.value"
+      :view="query.data.value"
+      :units="units"
+      :unit-system="unitSystem"
+      @change="change"
+    />
     <UndoBar :text="removed ? `Removed ${removed.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>
 </template>

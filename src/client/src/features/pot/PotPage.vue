@@ -8,6 +8,7 @@ import { releaseWords } from '@/features/counter/words'
 import { clockTime } from '@/shared/units/format'
 import AfterPanel from './AfterPanel.vue'
 import CookStrip from './CookStrip.vue'
+import CurvePanel from './CurvePanel.vue'
 import CueToggles from './CueToggles.vue'
 import JournalList from './JournalList.vue'
 import RehearsalBar from './RehearsalBar.vue'
@@ -26,6 +27,7 @@ const { cook, now, told, connected, say, refusal, unsent } = useCook(id)
 const { choice, toggle } = useCues(cook)
 const note = ref('')
 const sure = ref(false)
+const curvesOpen = ref(false)
 const lock = useWakeLock()
 onMounted(() => lock.isSupported.value && lock.request('screen').catch(() => undefined))
 
@@ -79,6 +81,9 @@ function write() {
     <section class="step" aria-live="polite">
       <h2 data-testid="step">{{ headline(cook) }}</h2>
       <p v-if="due !== null && isTimer" class="clock" data-testid="countdown">{{ countdown(due) }}</p>
+      <p v-else-if="due !== null && next?.kind === 'vented' && due <= 0" class="expected tabular">
+        waiting for {{ countdown(-due) }}
+      </p>
       <p v-else-if="due !== null && cook.phase !== 'finishing'" class="expected" data-testid="expected">
         likely at <b>{{ clockTime(next!.dueAt!) }}</b>,
         <span class="tabular">{{ due < 0 ? `${countdown(-due)} over` : `in ${countdown(due)}` }}</span>
@@ -138,6 +143,14 @@ function write() {
       <li v-for="step in steps.slice(1)" :key="step.text">{{ step.text }}</li>
     </ol>
     <AfterPanel v-if="cook.state.outUntil" :cook="cook" :now="now" :units="units" />
+    <details
+      v-if="cook.state.round > 0"
+      class="record"
+      @toggle="curvesOpen = ($event.target as HTMLDetailsElement).open"
+    >
+      <summary>Temperatures</summary>
+      <CurvePanel v-if="curvesOpen" :cook-id="cook.id" :units="units" :live="cook.simulated && cook.phase !== 'done'" />
+    </details>
     <details class="record">
       <summary>What happened</summary>
       <form class="note" @submit.prevent="write">

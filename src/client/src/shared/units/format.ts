@@ -34,6 +34,9 @@ export function inUnits(units: UnitSystem) {
         : { number: fixed(ml / 1000, 1), unit: 'l' }
   const degrees = (celsius: number) => (us ? celsius * 1.8 + 32 : celsius)
   const temperature = (celsius: number): Shown => ({ number: fixed(degrees(celsius), 0), unit: us ? '°F' : '°C' })
+  const precise = (celsius: number): Shown => ({ number: fixed(degrees(celsius), 1), unit: us ? '°F' : '°C' })
+  /** A difference of temperatures. */
+  const span = (kelvin: number) => `${fixed(us ? kelvin * 1.8 : kelvin, 1)} ${us ? '°F' : '°C'}`
   /** Never rounded up: for what is said about safety. */
   const atLeast = (celsius: number): Shown => ({
     number: fixed(Math.floor(degrees(celsius)), 0),
@@ -41,7 +44,7 @@ export function inUnits(units: UnitSystem) {
   })
   const altitude = (metres: number): Shown =>
     us ? { number: fixed(metres / FOOT_M, 0), unit: 'ft' } : { number: fixed(metres, 0), unit: 'm' }
-  return { mass, length, volume, temperature, degrees, atLeast, altitude }
+  return { mass, length, volume, temperature, precise, span, degrees, atLeast, altitude }
 }
 
 export type Units = ReturnType<typeof inUnits>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import type { KitchenView, UnitSystem } from '@/api/types'
+import QuantityField from '@/shared/ui/QuantityField.vue'
+import { text, type Units } from '@/shared/units/format'
+
+/** The thermometer in ice water and in boiling water, against what is true at this height. */
+const props = defineProps<{ view: KitchenView; units: Units; unitSystem: UnitSystem }>()
+const emit = defineEmits<{ change: [{ iceCelsius?: number | null; boilingCelsius?: number | null }] }>()
+const shown = (celsius: number | null | undefined) => (celsius == null ? '' : text(props.units.precise(celsius)))
+</script>
+
+<template>
+  <section aria-labelledby="thermometer-title">
+    <h2 id="thermometer-title">Thermometer</h2>
+    <p>
+      Once a month: in a glass of stirred ice and water it should say {{ text(units.temperature(0)) }}, in boiling water
+      here {{ text(units.precise(view.boilingCelsius)) }}.
+    </p>
+    <div class="fields">
+      <QuantityField
+        label="In ice water"
+        dimension="temperature"
+        :units="unitSystem"
+        :shown="shown(view.settings.iceCelsius)"
+        @read="emit('change', { iceCelsius: $event })"
+      />
+      <QuantityField
+        label="In boiling water"
+        dimension="temperature"
+        :units="unitSystem"
+        :shown="shown(view.settings.boilingCelsius)"
+        @read="emit('change', { boilingCelsius: $event })"
+      />
+      <v-btn
+        v-if="view.thermometer"
+        class="tall"
+        variant="outlined"
+        @click="emit('change', { iceCelsius: null, boilingCelsius: null })"
+        >Forget it: a new thermometer</v-btn
+      >
+    </div>
+    <p v-if="view.thermometer" role="status">
+      <b v-if="!view.thermometer.isUsable">Do not go by this thermometer; it is off by too much.</b>
+      <template v-else-if="view.thermometer.offsetKelvin > 0.2">
+        It reads <b>{{ units.span(view.thermometer.offsetKelvin) }}</b> too hot where it matters; every reading is
+        lowered by that.
+      </template>
+      <template v-else-if="view.thermometer.offsetKelvin < -0.2">
+        It reads <b>{{ units.span(-view.thermometer.offsetKelvin) }}</b> too cold; readings are taken as they are, which
+        errs on the safe side.
+      </template>
+      <template v-else>It reads right.</template>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  font-family: var(--display);
+  font-weight: 560;
+  line-height: 1.15;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px;
+  margin: 12px 0;
+}
+.fields > * {
+  flex: 0 1 220px;
+}
+.tall {
+  min-height: 48px;
+}
+</style>
