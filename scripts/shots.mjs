@@ -68,7 +68,7 @@ const post = async (path, body) =>
 const hurry = (id, speed) => post(`/api/cooks/${id}/simulate`, { speed, seed: 5, faults: ['scorch'] })
 const untilStep = (page, words) => page.getByTestId('step').filter({ hasText: words }).waitFor({ timeout: 60000 })
 const atThePot = async (page, until) => {
-  const id = await rehearse(`Sunday turkey breast`)
+  const id = await rehearse('Sunday turkey breast')
   await page.goto(`${address}/pot/${id}`)
   await untilStep(page, 'Lid on')
   await page.keyboard.press('Space')
@@ -154,6 +154,8 @@ try {
     await page.evaluate(() => document.activeElement?.blur())
     await page.screenshot({ path: join(root, `docs/screenshots/${name}.png`) })
     await page.close()
+    for (const { id } of await (await fetch(`${address}/api/cooks?state=active`)).json())
+      await post(`/api/cooks/${id}/events`, { clientId: 'end', kind: 'abandoned' })
   }
   await browser.close()
 } finally {

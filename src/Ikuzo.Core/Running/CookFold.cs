@@ -62,6 +62,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Minutes = round?.Minutes ?? cook.Minutes,
             Simmers = round?.Simmers ?? false,
             Thick = _thick,
+            Burst = _phase == CookPhase.Venting && cook.Release.Kind == ReleaseKind.Pulsed ? Burst.Usual : null,
             Next = expected.Next(),
             Late = expected.Late(now),
             Verdict = _verdict,

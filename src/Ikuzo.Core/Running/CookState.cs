@@ -78,6 +78,15 @@ public sealed record StripPart(CookPhase Phase, DateTimeOffset From, DateTimeOff
 /// <param name="At">When.</param>
 public sealed record CountedReading(string EventId, string Spot, double Celsius, int? Piece, DateTimeOffset At);
 
+/// <summary>How the valve is worked in bursts.</summary>
+/// <param name="OpenSeconds">Open for so long, s.</param>
+/// <param name="ClosedSeconds">Then closed for so long, s.</param>
+public readonly record struct Burst(double OpenSeconds, double ClosedSeconds)
+{
+    /// <summary>What keeps foam below the valve. Estimate.</summary>
+    public static readonly Burst Usual = new(2, 5);
+}
+
 /// <summary>The state of a cook: journal and clock, nothing else.</summary>
 public sealed record CookState
 {
@@ -98,6 +107,9 @@ public sealed record CookState
 
     /// <summary>True while it simmers instead of being under pressure.</summary>
     public required bool Simmers { get; init; }
+
+    /// <summary>How to vent just now; null unless in bursts.</summary>
+    public required Burst? Burst { get; init; }
 
     /// <summary>True when dairy or starch is in: no more pressure.</summary>
     public required bool Thick { get; init; }

@@ -9,7 +9,8 @@ internal static class CookWords
     public const string Simmering = "Keep it at a simmer with the lid on; do not lock it.";
     public const string LeaveIt = "Leave it alone until the pin drops by itself.";
     public const string Vent = "Cover your hand, turn the vent away from the cupboards, and open the valve.";
-    public const string VentInBursts = "Open the valve for two seconds, close it for five, again and again: the steam must stay clear.";
+    public static readonly string VentInBursts = FormattableString.Invariant(
+        $"Open the valve for {Burst.Usual.OpenSeconds:0} seconds, close it for {Burst.Usual.ClosedSeconds:0}, again and again: the steam must stay clear.");
     public const string Open = "The pin is down. Tilt the lid away from your face.";
     public const string NotMeasured = "Go on without measuring. The record will always say so.";
     public const string Serve = "On the table.";

@@ -793,6 +793,12 @@ export interface components {
             /** @description Why, and what to do. */
             why: string;
         };
+        Burst: {
+            /** Format: double */
+            openSeconds: number;
+            /** Format: double */
+            closedSeconds: number;
+        };
         /** @description A companion as clients see it. */
         CatalogueCompanion: {
             id: string;
@@ -1057,6 +1063,7 @@ export interface components {
             minutes: number;
             /** @description True while it simmers instead of being under pressure. */
             simmers: boolean;
+            burst: null | components["schemas"]["Burst"];
             /** @description True when dairy or starch is in: no more pressure. */
             thick: boolean;
             /** @description What may happen next, the most likely first. */

@@ -31,7 +31,16 @@ watchDebounced(dish, saveNow, { debounce: 400, maxWait: 2000 })
 onBeforeUnmount(saveNow)
 
 const change = (part: Partial<DishDocument>) => (dish.value = { ...dish.value, ...part })
-const number = (event: Event) => Number((event.target as HTMLInputElement).value) || null
+const figures = [
+  { label: 'Marinade, hours', key: 'marinadeHours', usual: 0, max: 48, step: 0.5 },
+  { label: 'Rest, minutes', key: 'restMinutes', usual: 5, max: 60, step: 1 },
+  { label: 'Crisp after, minutes', key: 'crispMinutes', usual: 0, max: 60, step: 1 },
+  { label: 'Broth wanted, ml', key: 'brothMl', usual: 0, max: 10_000, step: 50 },
+] as const
+function number(event: Event) {
+  const value = (event.target as HTMLInputElement).valueAsNumber
+  return Number.isNaN(value) ? null : value
+}
 const changeItem = (key: string | null, to: DishItemBody) =>
   change({ items: items.value.map((i) => (i.key === key ? to : i)) })
 const takeOut = (key: string | null) => change({ items: items.value.filter((i) => i.key !== key) })
@@ -140,45 +149,15 @@ const scale = (servings: number | null) =>
             @change="change({ deglazeWith: ($event.target as HTMLInputElement).value || null })"
           />
         </label>
-        <label>
-          <span>Marinade, hours</span>
+        <label v-for="{ label, key, usual, max, step } in figures" :key="key">
+          <span>{{ label }}</span>
           <input
             type="number"
             min="0"
-            max="48"
-            :value="dish.marinadeHours ?? 0"
-            @change="change({ marinadeHours: number($event) })"
-          />
-        </label>
-        <label>
-          <span>Rest, minutes</span>
-          <input
-            type="number"
-            min="0"
-            max="60"
-            :value="dish.restMinutes ?? 5"
-            @change="change({ restMinutes: number($event) })"
-          />
-        </label>
-        <label>
-          <span>Crisp after, minutes</span>
-          <input
-            type="number"
-            min="0"
-            max="60"
-            :value="dish.crispMinutes ?? 0"
-            @change="change({ crispMinutes: number($event) })"
-          />
-        </label>
-        <label>
-          <span>Broth wanted, ml</span>
-          <input
-            type="number"
-            min="0"
-            max="10000"
-            step="50"
-            :value="dish.brothMl ?? 0"
-            @change="change({ brothMl: number($event) })"
+            :max="max"
+            :step="step"
+            :value="dish[key] ?? usual"
+            @change="change({ [key]: number($event) })"
           />
         </label>
       </div>

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, useId, useTemplateRef } from 'vue'
 import type { LineUpTask } from '@/api/types'
 import DragHandle from '@/shared/ui/DragHandle.vue'
+import StagePatterns from '@/shared/ui/StagePatterns.vue'
 import { clockTime } from '@/shared/units/format'
 import { drawLanes, hoursOf } from './lanes'
 
@@ -34,14 +35,7 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
       @pointerup="held = null"
       @pointercancel="held = null"
     >
-      <defs>
-        <pattern :id="hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line y2="8" class="hatch" />
-        </pattern>
-        <pattern :id="dots" width="8" height="8" patternUnits="userSpaceOnUse">
-          <circle cx="4" cy="4" r="1.6" class="dot" />
-        </pattern>
-      </defs>
+      <StagePatterns :hatch="hatch" :dots="dots" />
       <g v-for="tick in drawing.ticks" :key="tick.getTime()" aria-hidden="true" class="tick">
         <line :x1="drawing.x(tick)" :x2="drawing.x(tick)" y1="20" :y2="drawing.height" />
         <text :x="drawing.x(tick)" y="14">{{ clockTime(tick.toISOString()) }}</text>
@@ -130,12 +124,5 @@ svg {
 .bar.hold text {
   fill: rgb(var(--v-theme-background));
   stroke: none;
-}
-.hatch {
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 2;
-}
-.dot {
-  fill: rgb(var(--v-theme-primary));
 }
 </style>

@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
 import type { StripPart } from '@/api/types'
+import StagePatterns from '@/shared/ui/StagePatterns.vue'
 import { clockTime } from '@/shared/units/format'
 import { phaseNames } from './words'
 
@@ -38,14 +39,7 @@ const fill = (part: StripPart) =>
 <template>
   <figure v-if="parts.length > 0" ref="frame" class="strip">
     <svg :width="width" :height="top + height + 22" role="img" aria-label="The whole cook, with a mark at the present">
-      <defs>
-        <pattern :id="hatch" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <line y2="8" class="ink" />
-        </pattern>
-        <pattern :id="dots" width="8" height="8" patternUnits="userSpaceOnUse">
-          <circle cx="4" cy="4" r="1.6" class="dot" />
-        </pattern>
-      </defs>
+      <StagePatterns :hatch="hatch" :dots="dots" />
       <g v-for="(bar, i) in bars" :key="i" :class="['bar', bar.part.phase, { over: bar.part.happened }]">
         <rect :x="bar.left" :y="top" :width="bar.width" :height="height" rx="6" :fill="fill(bar.part)" />
         <text v-if="bar.width > bar.name.length * 8.5" :x="bar.left + bar.width / 2" :y="top + 22">{{ bar.name }}</text>
@@ -90,13 +84,6 @@ svg {
 .holding text {
   fill: rgb(var(--v-theme-background));
   stroke: none;
-}
-.ink {
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 2;
-}
-.dot {
-  fill: rgb(var(--v-theme-primary));
 }
 .end {
   fill: currentColor;

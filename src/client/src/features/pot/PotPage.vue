@@ -7,6 +7,7 @@ import { useKitchen } from '@/features/kitchen/useKitchen'
 import { releaseWords } from '@/features/counter/words'
 import { clockTime } from '@/shared/units/format'
 import AfterPanel from './AfterPanel.vue'
+import BurstCoach from './BurstCoach.vue'
 import CookStrip from './CookStrip.vue'
 import CurvePanel from './CurvePanel.vue'
 import CueToggles from './CueToggles.vue'
@@ -90,6 +91,12 @@ function write() {
       </p>
       <p v-if="cook.state.simmers && cook.phase === 'rescuing'" class="say">Lid on, not locked, at a simmer.</p>
       <p class="say">{{ next?.text }}</p>
+      <BurstCoach
+        v-if="cook.state.burst"
+        :open-seconds="cook.state.burst.openSeconds"
+        :closed-seconds="cook.state.burst.closedSeconds"
+        :since-ms="now - Date.parse(cook.since)"
+      />
       <p v-if="cook.phase === 'ready' || cook.phase === 'holding'" class="then">
         Then: {{ releaseWords(cook.plan.release).toLowerCase() }}.
       </p>

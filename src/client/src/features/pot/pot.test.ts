@@ -1,0 +1,51 @@
+import { describe, expect, test } from 'vitest'
+import type { CookView } from '@/api/types'
+import { drawCurves } from './curves'
+import { countdown, headline } from './words'
+
+describe('the countdown', () => {
+  test('counts minutes and seconds down, and up once it is past', () => {
+    expect(countdown(754_000)).toBe('12:34')
+    expect(countdown(3_725_000)).toBe('1:02:05')
+    expect(countdown(-61_000)).toBe('+01:01')
+    expect(countdown(1)).toBe('00:01')
+  })
+})
+
+const cook = (phase: string, next: string, more: object = {}) =>
+  ({
+    phase,
+    next: [{ kind: next }],
+    verdict: 'unknown',
+    state: { simmers: false, abandoned: false },
+    ...more,
+  }) as CookView
+
+test.each([
+  ['ready', 'lid-on', 'Lid on'],
+  ['ready', 'browning-started', 'Brown it'],
+  ['resting', 'vented', 'Vent now'],
+  ['resting', 'pin-down', 'Leave it alone'],
+  ['open', 'reading', 'Measure it'],
+  ['finishing', 'finished', 'Serve'],
+] as const)('%s before %s says "%s"', (phase, next, words) => {
+  expect(headline(cook(phase, next))).toBe(words)
+})
+
+test('a cook that is short says so', () => {
+  expect(headline(cook('open', 'back-under-pressure', { verdict: 'short' }))).toBe('Not done yet')
+})
+
+test('measured channels are drawn on the same scale as what was expected, each with a stroke of its own', () => {
+  const curves = {
+    predicted: null,
+    measured: [
+      { name: 'core', minutes: [0, 10], celsius: [4, 74] },
+      { name: 'air', minutes: [0, 20], celsius: [20, 100] },
+    ],
+  }
+  const drawing = drawCurves(curves, 400, 300, (c) => c)
+  expect(drawing.x.domain()).toEqual([0, 20])
+  expect(drawing.channels[0]!.path).toContain(`,${drawing.y(74)}`)
+  expect(new Set(drawing.channels.map((c) => c.dash)).size).toBe(2)
+})
