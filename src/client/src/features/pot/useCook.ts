@@ -45,7 +45,7 @@ export function useCook(id: Ref<string | null>) {
   const join = () => id.value !== null && connected.value && void hub.invoke('Watch', id.value)
   const again = () => {
     join()
-    void query.refetch()
+    if (id.value !== null) void query.refetch()
   }
   hub.on('changed', take)
   hub.on('told', hear)
