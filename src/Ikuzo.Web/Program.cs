@@ -73,6 +73,7 @@ app.UseStatusCodePages();
 app.UseSecurityHeaders(new HeaderPolicyCollection()
     .AddDefaultSecurityHeaders()
     .AddCustomHeader("Content-Security-Policy", contentSecurityPolicy));
+app.UseSameOrigin();
 app.MapOpenApi();
 app.MapHealth();
 app.MapCatalogue();

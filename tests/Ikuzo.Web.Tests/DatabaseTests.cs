@@ -53,12 +53,27 @@ public sealed class DatabaseTests : IDisposable
         await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("INSERT INTO kitchen VALUES (2, 'Another', 0, 21, 'metric', NULL)"));
     }
 
+    [Theory]
+    [InlineData("UPDATE cook_events SET kind = 'Finished'")]
+    [InlineData("DELETE FROM cook_events")]
+    public async Task JournalOfACook_IsOnlyAddedTo(string change)
+    {
+        await using var db = await OpenAsync();
+        await db.ExecuteAsync(
+            """
+            INSERT INTO cooks (id, name, planned, created_at) VALUES ('c', 'Cook', '{}', '2026-01-01');
+            INSERT INTO cook_events (cook_id, client_id, kind, at, written_at, data) VALUES ('c', 'e', 'LidOn', '2026-01-01', '2026-01-01', '{}');
+            """);
+        Assert.Contains("only added to", (await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync(change))).Message);
+    }
+
     // Every earlier version of the file comes up to date with what the household had put in.
     [Theory]
     [InlineData("0001_first.sql")]
     [InlineData("0002_default_school.sql")]
     [InlineData("0003_pot_sizes.sql")]
     [InlineData("0004_dishes.sql")]
+    [InlineData("0005_cooks.sql")]
     public async Task Migrate_FromAnEarlierVersion_KeepsWhatWasThere(string newest)
     {
         var database = new Database(_folder);

@@ -59,6 +59,22 @@ public class OtherEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer
     [Fact]
     public async Task UnknownAddress_IsAProblem() => Assert.Equal("/problems/not-found", (string)(await server.GetAsync("/api/nothing")).Body!["type"]!);
 
+    [Theory]
+    [InlineData("http://evil.example", "/api/kitchen", 403)]
+    [InlineData("null", "/hubs/cooks/negotiate", 403)]
+    [InlineData(null, "/api/kitchen", 200)]
+    public async Task PageOfAnotherSite_IsTurnedAway(string? origin, string path, int status)
+    {
+        using var request = new HttpRequestMessage(path.StartsWith("/hubs", StringComparison.Ordinal) ? HttpMethod.Post : HttpMethod.Get, path);
+        if (origin is not null)
+        {
+            request.Headers.Add("Origin", origin);
+        }
+
+        using var response = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+        Assert.Equal(status, (int)response.StatusCode);
+    }
+
     [Fact]
     public async Task Answers_CarryAStrictPolicy()
     {

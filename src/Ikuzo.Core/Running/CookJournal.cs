@@ -12,6 +12,9 @@ public static class CookJournal
     /// <summary>Longest that an entry may lie in the future, to allow for clocks that differ.</summary>
     public static readonly TimeSpan MostAhead = TimeSpan.FromMinutes(1);
 
+    /// <summary>Furthest that an entry may lie in the past.</summary>
+    public static readonly TimeSpan MostBehind = TimeSpan.FromDays(7);
+
     /// <summary>The state at a moment.</summary>
     /// <param name="cook">What was planned.</param>
     /// <param name="events">The journal in the order in which it was written.</param>
@@ -48,9 +51,14 @@ public static class CookJournal
             return new(true, "This time is in the future.", []);
         }
 
-        if (entry.Kind is CookEventKind.Undone or CookEventKind.Corrected && events.All(e => e.Id != entry.Data.Of))
+        if (entry.At < now - MostBehind)
         {
-            return new(true, "There is no such entry in this journal.", []);
+            return new(true, "This time is more than a week ago.", []);
+        }
+
+        if (entry.Kind is CookEventKind.Undone or CookEventKind.Corrected && !events.Any(e => e.Id == entry.Data.Of && CanBeTakenBack(e.Kind, entry.Kind)))
+        {
+            return new(true, "There is no such entry in this journal, or it is of a kind that stays.", []);
         }
 
         var before = StateOf(cook, events, now, advise);
@@ -64,6 +72,9 @@ public static class CookJournal
             ? new(true, "At that time it does not fit what came before or after it.", CookFold.Possible(before))
             : null;
     }
+
+    private static bool CanBeTakenBack(CookEventKind kind, CookEventKind how)
+        => kind is not (CookEventKind.Simulated or CookEventKind.Corrected) && (how == CookEventKind.Undone || kind != CookEventKind.Undone);
 
     /// <summary>The entries that hold, in the order in which they happened.</summary>
     /// <remarks>What was undone is left out, unless the undoing was undone; what was corrected stands at its new time.</remarks>

@@ -42,7 +42,7 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
         cooks.Taken += Follow;
         foreach (var cook in await store.AllAsync(ended: false, cancellationToken))
         {
-            if (await cooks.LoadAsync(cook.Id, cancellationToken) is { } live && live.Events.Any(e => e.Kind == CookEventKind.Simulated))
+            if (await cooks.LoadAsync(cook.Id, cancellationToken) is { } live && cook.Simulated)
             {
                 _running[cook.Id] = Make(live.Planned, live.Journal);
             }
@@ -108,22 +108,23 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
     }
 
     // In the order of the journal; called while the turn of the cook is held.
-    private void Follow(KeptCook cook, PlannedCook planned, KeptEvent entry)
+    private void Follow(LiveCook live, CookEvent entry)
     {
-        var known = _running.TryGetValue(cook.Id, out var rehearsal);
-        if (entry.Event.Kind is CookEventKind.Finished or CookEventKind.Abandoned)
+        var id = live.Cook.Id;
+        var known = _running.TryGetValue(id, out var rehearsal);
+        if (entry.Kind is CookEventKind.Finished or CookEventKind.Abandoned)
         {
-            _running.TryRemove(cook.Id, out _);
+            _running.TryRemove(id, out _);
         }
-        else if (entry.Event.Kind == CookEventKind.Simulated || (known && entry.Event.Kind is CookEventKind.Undone or CookEventKind.Corrected))
+        else if (entry.Kind == CookEventKind.Simulated || (known && entry.Kind is CookEventKind.Undone or CookEventKind.Corrected))
         {
-            _running[cook.Id] = Make(planned, store.JournalAsync(cook.Id, CancellationToken.None).GetAwaiter().GetResult());
+            _running[id] = Make(live.Planned, live.Journal);
         }
         else if (known)
         {
             lock (rehearsal!.Pot)
             {
-                rehearsal.Pot.Take(entry.Event);
+                rehearsal.Pot.Take(entry);
             }
         }
     }

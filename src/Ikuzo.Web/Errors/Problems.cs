@@ -29,6 +29,9 @@ public static class Problems
     /// <summary>It makes no sense in this phase of the cook: 409, with what does in "possible".</summary>
     public const string NotNowCode = "not-now";
 
+    /// <summary>A page of another site asks: 403.</summary>
+    public const string OtherSite = "other-site";
+
     /// <summary>Our fault: 500.</summary>
     public const string Unexpected = "unexpected";
 
@@ -36,6 +39,7 @@ public static class Problems
     {
         [InvalidInput] = (StatusCodes.Status400BadRequest, "Something in the request is not right."),
         [BodyTooLarge] = (StatusCodes.Status413PayloadTooLarge, "The request is too large."),
+        [OtherSite] = (StatusCodes.Status403Forbidden, "This came from a page of another site."),
         [NotFound] = (StatusCodes.Status404NotFound, "There is no such thing here."),
         [LastPot] = (StatusCodes.Status409Conflict, "A kitchen needs at least one pot."),
         [NoPlan] = (StatusCodes.Status409Conflict, "There is no safe plan for this yet."),

@@ -149,6 +149,16 @@ public class CookJournalTests
     }
 
     [Fact]
+    public void EntriesThatStay_AreNotUndone()
+    {
+        CookEvent[] events = [E("1", Simulated, 0, new() { Speed = 10 }), E("2", LidOn, 1)];
+        Assert.NotNull(Refuse(2, E("x", Undone, 2, new() { Of = "1" }), events));
+        Assert.NotNull(Refuse(2, E("x", Corrected, 2, new() { Of = "1" }), events));
+        Assert.Null(Refuse(2, E("x", Undone, 2, new() { Of = "2" }), events));
+        Assert.True(Refuse(2, E("x", Note, -60 * 24 * 8), events)!.IsTime);
+    }
+
+    [Fact]
     public void OpenedBeforePressure_StartsAnew()
     {
         CookEvent[] events = [E("1", LidOn, 0), E("2", CookEventKind.Opened, 15)];

@@ -3,7 +3,9 @@ CREATE TABLE cooks (
   name       TEXT NOT NULL,
   planned    TEXT NOT NULL,
   created_at TEXT NOT NULL,
-  ended      INTEGER NOT NULL DEFAULT 0
+  ended      INTEGER NOT NULL DEFAULT 0,
+  verdict    TEXT NOT NULL DEFAULT 'Unknown',
+  simulated  INTEGER NOT NULL DEFAULT 0
 ) STRICT;
 
 CREATE INDEX cooks_by_time ON cooks (ended, created_at);

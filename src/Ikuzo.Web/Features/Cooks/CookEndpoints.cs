@@ -66,8 +66,8 @@ internal static class CookEndpoints
         List<CookListItem> list = [];
         foreach (var cook in await store.AllAsync(ended, cancellation))
         {
-            var view = (await cooks.FindAsync(cook.Id, cancellation))!;
-            list.Add(new(cook.Id, cook.Name, view.Phase, view.Verdict, cook.CreatedAt, view.Simulated));
+            var phase = cook.Ended ? CookPhase.Done : (await cooks.FindAsync(cook.Id, cancellation))!.Phase;
+            list.Add(new(cook.Id, cook.Name, phase, cook.Verdict, cook.CreatedAt, cook.Simulated));
         }
 
         return TypedResults.Ok(list.ToArray());

@@ -20,7 +20,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     private readonly ConcurrentDictionary<string, RescueAdvice> _advice = new();
 
     /// <summary>Raised with each entry, in the order of each journal.</summary>
-    public event Action<KeptCook, PlannedCook, KeptEvent>? Taken;
+    public event Action<LiveCook, CookEvent>? Taken;
 
     public async Task<CookView?> FindAsync(string id, CancellationToken cancellation)
         => await LoadAsync(id, cancellation) is { } live ? View(live) : null;
@@ -71,10 +71,9 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             return new(View(live), refusal);
         }
 
-        var ended = State(live, [.. events, entry], now).Phase == CookPhase.Done;
-        var kept = await store.AppendAsync(live.Cook.Id, clientId, kind, entry.At, entry.Data, ended, CancellationToken.None); // begun is finished
+        var kept = await store.AppendAsync(live.Cook.Id, clientId, entry, State(live, [.. events, entry], now), CancellationToken.None); // begun is finished
         var after = live with { Journal = [.. live.Journal, kept] };
-        Taken?.Invoke(after.Cook, after.Planned, kept);
+        Taken?.Invoke(after, kept.Event);
         var view = View(after);
         await hub.Clients.Groups(view.Id, CookHub.All).SendAsync(CookHub.Changed, view, cancellation);
         return new(view, null);

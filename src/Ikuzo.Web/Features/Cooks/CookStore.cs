@@ -14,7 +14,9 @@ namespace Ikuzo.Web.Features.Cooks;
 /// <param name="Planned">What it set out to do.</param>
 /// <param name="CreatedAt">When it was begun, on the wall.</param>
 /// <param name="Ended">True when it is over.</param>
-public sealed record KeptCook(string Id, string Name, PlannedBody Planned, DateTimeOffset CreatedAt, bool Ended);
+/// <param name="Verdict">What was known about the meat at the last entry; for lists.</param>
+/// <param name="Simulated">True for a rehearsal.</param>
+public sealed record KeptCook(string Id, string Name, PlannedBody Planned, DateTimeOffset CreatedAt, bool Ended, CookVerdict Verdict, bool Simulated);
 
 /// <summary>An entry of a journal as it is kept.</summary>
 /// <param name="Event">The entry.</param>
@@ -25,14 +27,15 @@ public sealed record KeptEvent(CookEvent Event, string ClientId, DateTimeOffset 
 /// <summary>Keeps cooks and their journals. Journals are only added to; the file itself refuses anything else.</summary>
 public sealed class CookStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
 {
-    private const string Columns = "id AS Id, name AS Name, planned AS Planned, created_at AS CreatedAt, ended AS Ended";
+    private const string Columns =
+        "id AS Id, name AS Name, planned AS Planned, created_at AS CreatedAt, ended AS Ended, verdict AS Verdict, simulated AS Simulated";
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
     /// <summary>Begins a cook.</summary>
     public async Task<KeptCook> AddAsync(string name, PlannedBody planned, CancellationToken cancellation)
     {
-        var cook = new KeptCook(Guid.CreateVersion7().ToString("N"), name.Trim(), planned, clock.GetUtcNow(), Ended: false);
+        var cook = new KeptCook(Guid.CreateVersion7().ToString("N"), name.Trim(), planned, clock.GetUtcNow(), Ended: false, CookVerdict.Unknown, Simulated: false);
         await using var db = await database.OpenAsync(cancellation);
         await db.ExecuteAsync(
             "INSERT INTO cooks (id, name, planned, created_at) VALUES (@Id, @Name, @Planned, @CreatedAt)",
@@ -64,9 +67,10 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
             new { cookId })).Select(ToEvent)];
     }
 
-    /// <summary>Adds an entry and notes whether the cook is over, in one transaction. It is on the disk when this returns.</summary>
-    public async Task<KeptEvent> AppendAsync(string cookId, string clientId, CookEventKind kind, DateTimeOffset at, CookEventData data, bool ended, CancellationToken cancellation)
+    /// <summary>Adds an entry and notes how the cook stands after it, in one transaction. It is on the disk when this returns.</summary>
+    public async Task<KeptEvent> AppendAsync(string cookId, string clientId, CookEvent entry, CookState after, CancellationToken cancellation)
     {
+        var (_, kind, at, data) = entry;
         var now = clock.GetUtcNow();
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
@@ -77,7 +81,10 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
             """,
             new { cookId, clientId, kind = kind.ToString(), at = Text(at), now = Text(now), data = JsonSerializer.Serialize(data, _json) },
             transaction);
-        await db.ExecuteAsync("UPDATE cooks SET ended = @ended WHERE id = @cookId AND ended <> @ended", new { cookId, ended }, transaction);
+        await db.ExecuteAsync(
+            "UPDATE cooks SET ended = @ended, verdict = @verdict, simulated = max(simulated, @simulated) WHERE id = @cookId",
+            new { cookId, ended = after.Phase == CookPhase.Done, verdict = after.Verdict.ToString(), simulated = kind == CookEventKind.Simulated },
+            transaction);
         await transaction.CommitAsync(cancellation);
         return new(new CookEvent(Name(id), kind, at, data), clientId, now);
     }
@@ -110,7 +117,8 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
 
     private static DateTimeOffset Moment(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
 
-    private KeptCook ToCook(Row row) => new(row.Id, row.Name, JsonSerializer.Deserialize<PlannedBody>(row.Planned, _json)!, Moment(row.CreatedAt), row.Ended != 0);
+    private KeptCook ToCook(Row row) => new(row.Id, row.Name, JsonSerializer.Deserialize<PlannedBody>(row.Planned, _json)!, Moment(row.CreatedAt),
+        row.Ended != 0, Enum.Parse<CookVerdict>(row.Verdict), row.Simulated != 0);
 
     private KeptEvent ToEvent(EventRow row)
         => new(
@@ -118,7 +126,7 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
             row.ClientId,
             Moment(row.WrittenAt));
 
-    private sealed record Row(string Id, string Name, string Planned, string CreatedAt, long Ended);
+    private sealed record Row(string Id, string Name, string Planned, string CreatedAt, long Ended, string Verdict, long Simulated);
 
     private sealed record EventRow(long Id, string ClientId, string Kind, string At, string WrittenAt, string Data);
 }

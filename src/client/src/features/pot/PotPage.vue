@@ -88,6 +88,7 @@ function write() {
       <p v-else-if="due !== null && cook.phase !== 'finishing'" class="expected" data-testid="expected">
         likely at <b>{{ clockTime(next!.dueAt!) }}</b>,
         <span class="tabular">{{ due < 0 ? `${countdown(-due)} over` : `in ${countdown(due)}` }}</span>
+        <small v-if="next!.lateAt"> · by {{ clockTime(next!.lateAt) }} in 19 of 20 cooks</small>
       </p>
       <p v-if="cook.state.simmers && cook.phase === 'rescuing'" class="say">Lid on, not locked, at a simmer.</p>
       <p class="say">{{ next?.text }}</p>
