@@ -14,7 +14,7 @@ export default defineConfig({
     assetsInlineLimit: 0,
     license: true,
   },
-  server: { proxy: { '/api': server } },
+  server: { proxy: { '/api': server, '/hubs': { target: server, ws: true } } },
   test: {
     environment: 'happy-dom',
     include: ['src/**/*.test.ts'],

@@ -225,6 +225,20 @@ h1 {
   min-height: 48px;
 }
 @media print {
+  .line-up {
+    gap: 6px;
+  }
+  .start {
+    font-size: 1.2rem;
+  }
+  .todo li {
+    padding: 3px 0;
+    font-size: 0.85rem;
+    line-height: 1.3;
+  }
+  .todo time {
+    font-size: 1rem;
+  }
   .asks,
   .ways {
     display: none;
