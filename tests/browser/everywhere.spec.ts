@@ -15,6 +15,18 @@ for (const view of views) {
   }
 }
 
+for (const width of [360, 800, 1280]) {
+  test(`nothing sticks out sideways at ${width} pixels`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 800 })
+    for (const view of views) {
+      await page.goto(view)
+      await page.waitForLoadState('networkidle')
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
+      expect(over, view).toBeLessThanOrEqual(0)
+    }
+  })
+}
+
 test('no request leaves the machine and nothing complains in the console', async ({ page, baseURL }) => {
   const foreign: string[] = []
   const complaints: string[] = []

@@ -68,6 +68,8 @@ form {
 }
 .what {
   flex: 1;
+  min-width: 0;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
 }
 </style>

@@ -219,6 +219,7 @@ h1 {
 }
 .ways {
   display: flex;
+  flex-wrap: wrap;
   gap: 12px;
 }
 .tall {

@@ -1,0 +1,122 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, test } from 'vitest'
+import type { CookView } from '@/api/types'
+import { inUnits } from '@/shared/units/format'
+import CutDrawing from './CutDrawing.vue'
+import VerdictPanel from './VerdictPanel.vue'
+import { drawingOf } from './drawings'
+
+// Every cut of the catalogue with its spots.
+const cuts: Record<string, string[]> = {
+  'chicken-whole': ['breast', 'thigh'],
+  'chicken-spatchcocked': ['breast', 'thigh'],
+  'chicken-half': ['breast', 'thigh'],
+  'chicken-breast-boneless': ['centre'],
+  'chicken-breast-bone-in': ['centre'],
+  'chicken-cutlet': ['centre'],
+  'chicken-tender': ['centre'],
+  'chicken-thigh-boneless': ['centre'],
+  'chicken-thigh-bone-in': ['centre'],
+  'chicken-leg-quarter': ['thigh', 'drumstick'],
+  'chicken-drumstick': ['centre'],
+  'chicken-wing': ['centre'],
+  'chicken-diced': ['centre'],
+  'chicken-meatball': ['centre'],
+  'chicken-carcass': ['centre'],
+  'poussin-whole': ['breast', 'thigh'],
+  'turkey-crown': ['breast', 'shoulder'],
+  'turkey-tenderloin': ['centre'],
+  'duck-crown': ['breast', 'shoulder'],
+  'duck-leg': ['thigh', 'drumstick'],
+}
+
+describe('the drawing of a cut', () => {
+  test.each(Object.entries(cuts))('%s shows each of its spots inside the picture', (cut, spots) => {
+    const drawing = drawingOf(cut)
+    for (const spot of spots) {
+      const { from, tip } = drawing.spots[spot]!
+      for (const [x, y] of [from, tip]) {
+        expect(x).toBeGreaterThan(0)
+        expect(x).toBeLessThan(320)
+        expect(y).toBeGreaterThan(0)
+        expect(y).toBeLessThan(220)
+      }
+    }
+  })
+
+  test('draws no bone in what has none', () => {
+    expect(drawingOf('chicken-thigh-boneless').bones).toBe('')
+    expect(drawingOf('chicken-thigh-bone-in').bones).not.toBe('')
+  })
+})
+
+const cook = (more: object = {}, state: object = {}) =>
+  ({
+    id: 'c',
+    name: 'Legs',
+    phase: 'open',
+    verdict: 'unknown',
+    plan: { load: { cut: 'duck-leg', pieces: 2 } },
+    spots: [
+      { id: 'thigh', where: 'the thigh' },
+      { id: 'drumstick', where: 'the drumstick' },
+    ],
+    state: { readings: [], advice: null, thick: false, spotsToRead: ['thigh', 'drumstick'], ...state },
+    ...more,
+  }) as unknown as CookView
+const units = inUnits('metric')
+const global = { stubs: { 'v-icon': true, 'v-btn': { template: '<button><slot /></button>' } } }
+
+test('the lowest reading of a spot is written at its tip', () => {
+  const readings = [
+    { spot: 'thigh', celsius: 81.6 },
+    { spot: 'thigh', celsius: 78.9 },
+  ]
+  const drawing = mount(CutDrawing, { props: { cook: cook({}, { readings }), chosen: 'drumstick', units } })
+  expect(drawing.find('.read').text()).toBe('78 °C')
+  expect(drawing.findAll('.knob')).toHaveLength(2)
+  expect(drawing.find('svg').attributes('aria-label')).toContain('2: the drumstick')
+})
+
+describe('the verdict', () => {
+  const short = (method: string, minutes: number | null) =>
+    cook(
+      { verdict: 'short' },
+      {
+        advice: { method, minutes, why: ['Close the lid.'], spots: [{ atOpening: { p01: 75.9, p50: 84, p99: 90 } }] },
+      },
+    )
+
+  test.each([
+    ['back-under-pressure', 'Back under pressure, 6 min'],
+    ['simmer-covered', 'Simmer 6 min, lid on'],
+    ['separate-and-repeat', 'Pull apart, 6 min under pressure'],
+  ])('short by %s says what to do and how long', async (method, words) => {
+    const panel = mount(VerdictPanel, { props: { cook: short(method, 6), units }, global })
+    expect(panel.text()).toContain('Not done yet')
+    expect(panel.text()).toContain('at least 75 °C')
+    expect(panel.find('.act').text()).toBe(words)
+    await panel.find('.act').trigger('click')
+    expect(panel.emitted('back')).toHaveLength(1)
+  })
+
+  test('short without any time that is enough offers no minutes', () => {
+    const panel = mount(VerdictPanel, { props: { cook: short('back-under-pressure', null), units }, global })
+    expect(panel.find('.act').exists()).toBe(false)
+  })
+
+  test('going on unmeasured takes two steps and says what it means', async () => {
+    const panel = mount(VerdictPanel, { props: { cook: cook(), units }, global })
+    expect(panel.text()).not.toContain('Go on without measuring')
+    await panel.find('button').trigger('click')
+    expect(panel.text()).toContain('the record will always say')
+    await panel.find('button').trigger('click')
+    expect(panel.emitted('unmeasured')).toHaveLength(1)
+  })
+
+  test('one spot of two is not called done', () => {
+    const panel = mount(VerdictPanel, { props: { cook: cook({ verdict: 'measure-more' }), units }, global })
+    expect(panel.text()).toContain('one spot more')
+    expect(panel.classes()).not.toContain('done')
+  })
+})

@@ -1,0 +1,69 @@
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
+import { effectScope, type EffectScope } from 'vue'
+
+interface Sent {
+  body: { kind: string; clientId: string; at: string | null }
+}
+const post = vi.hoisted(() => vi.fn<(path: string, options: Sent) => Promise<object>>())
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { POST: post } }))
+
+const answer = (data: object) => Promise.resolve({ data })
+const refused = (detail: string) => Promise.resolve({ error: { detail } })
+
+let scope: EffectScope
+async function outbox() {
+  vi.resetModules()
+  const { useOutbox } = await import('./useOutbox')
+  scope = effectScope()
+  return scope.run(useOutbox)!
+}
+
+describe('what the cook did', () => {
+  beforeEach(() => {
+    localStorage.clear()
+    post.mockReset()
+  })
+  afterEach(() => scope.stop())
+
+  test('is sent in order, each with a name of its own', async () => {
+    post.mockImplementation(() => answer({ id: 'c' }))
+    const { send, unsent } = await outbox()
+    await Promise.all([send('c', 'lid-on'), send('c', 'note', { text: 'hiss' })])
+    await vi.waitFor(() => expect(unsent.value).toBe(0))
+    const bodies = post.mock.calls.map(
+      ([, options]) => (options as unknown as { body: { kind: string; clientId: string } }).body,
+    )
+    expect(bodies.map((b) => b.kind)).toEqual(['lid-on', 'note'])
+    expect(new Set(bodies.map((b) => b.clientId)).size).toBe(2)
+  })
+
+  test('is kept while the server is away and goes out with the same name later', async () => {
+    post.mockImplementationOnce(() => Promise.reject(new TypeError('no connection')))
+    const { send, flush, unsent } = await outbox()
+    await send('c', 'lid-on', {}, '2026-12-06T17:00:00Z')
+    expect(unsent.value).toBe(1)
+    expect(JSON.parse(localStorage.getItem('ikuzo.outbox')!)).toHaveLength(1)
+    post.mockImplementation(() => answer({ id: 'c' }))
+    await flush()
+    expect(unsent.value).toBe(0)
+    const [first, second] = post.mock.calls.map(([, { body }]) => body)
+    expect(first).toEqual(second)
+  })
+
+  test('is dropped when the server refuses it, and the refusal is shown', async () => {
+    post.mockImplementation(() => refused('Opening makes no sense while it is under pressure.'))
+    const { send, unsent, refusal } = await outbox()
+    await send('c', 'opened')
+    expect(unsent.value).toBe(0)
+    expect(refusal.value).toContain('makes no sense')
+  })
+
+  test('tells who shows the cook', async () => {
+    post.mockImplementation(() => answer({ id: 'c', phase: 'coming-up' }))
+    const { send, listeners } = await outbox()
+    const heard: unknown[] = []
+    listeners.add((cook) => heard.push(cook.phase))
+    await send('c', 'lid-on')
+    expect(heard).toEqual(['coming-up'])
+  })
+})
