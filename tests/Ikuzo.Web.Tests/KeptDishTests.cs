@@ -162,6 +162,43 @@ public class KeptDishTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         Assert.True((double)ways[2]!["cookMinutes"]!["p50"]! > (double)ways[0]!["cookMinutes"]!["p50"]!);
     }
 
+    [Theory]
+    [InlineData("6 frozen chicken thighs 1.2 kg", "meat", "chicken-thigh-bone-in", 1200)]
+    [InlineData("250 g pearl barley", "companion", "pearl-barley", 250)]
+    [InlineData("2 onions", "companion", "onions", 240)]
+    public async Task Item_IsReadFromALine(string text, string kind, string id, double grams)
+    {
+        var (status, item) = await server.PostAsync("/api/dishes/item", new { text, key = "k" });
+        Assert.Equal((200, kind, "k"), (status, (string)item!["kind"]!, (string)item["key"]!));
+        Assert.Equal(id, (string)(item["id"] ?? item["load"]!["cut"])!);
+        Assert.Equal(grams, item["grams"] is { } g ? (double)g : (double)item["load"]!["totalKg"]! * 1000, 1e-6);
+    }
+
+    [Theory]
+    [InlineData("a pinch of stardust", "k")]
+    [InlineData("", "k")]
+    [InlineData("250 g peas", "")]
+    public async Task Line_ThatIsNothingWeKnow_IsRefused(string text, string key)
+        => Assert.Equal(400, (await server.PostAsync("/api/dishes/item", new { text, key })).Status);
+
+    [Fact]
+    public async Task LineUp_ForMoreThanThePotCanEverHold_IsRefused()
+    {
+        var kept = (await server.PostAsync("/api/dishes", Own.Replace("1.2", "6", StringComparison.Ordinal).Replace("\"pieces\":6", "\"pieces\":30", StringComparison.Ordinal))).Body!;
+        var (status, problem) = await server.PostAsync("/api/lineup", new { dishId = (string)kept["id"]!, servings = 40, serveAt = "2026-12-06T19:00:00+01:00" });
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["batches"]);
+        Assert.Equal(409, (await server.PostAsync($"/api/dishes/{kept["id"]}/scale?servings=40", "")).Status);
+    }
+
+    [Fact]
+    public async Task File_IsTheDishAsItIsKept()
+    {
+        var kept = (await server.PostAsync("/api/dishes", Own)).Body!;
+        Assert.True(JsonNode.DeepEquals(kept["document"], (await server.GetAsync($"/api/dishes/{kept["id"]}/file")).Body));
+        Assert.Equal(404, (await server.GetAsync("/api/dishes/none/file")).Status);
+    }
+
     [Fact]
     public async Task PublishedSchema_IsTheOneThatTheServerMakes()
     {

@@ -1,0 +1,144 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { describe, expect, test, vi } from 'vitest'
+import { ref } from 'vue'
+import type { DishItemBody, DishView } from '@/api/types'
+import { inUnits } from '@/shared/units/format'
+import DishItemRow from './DishItemRow.vue'
+import JobList from './JobList.vue'
+import LinesField from './LinesField.vue'
+import StageList from './StageList.vue'
+
+vi.mock('@/shared/catalogue/useCatalogue', () => ({
+  useCatalogue: () => ({
+    findCut: (id?: string) =>
+      id ? { id, name: 'chicken thigh', plural: 'chicken thighs', pieceKg: { typical: 0.2 } } : undefined,
+    companions: ref([
+      { id: 'penne-pasta', name: 'Penne', isCut: false },
+      { id: 'carrots-chunks', name: 'Carrots', isCut: true },
+    ]),
+  }),
+}))
+
+const units = inUnits('metric')
+const global = {
+  stubs: {
+    'v-icon': true,
+    'v-btn': { template: '<button type="button" @click="$emit(`click`)"><slot /></button>', emits: ['click'] },
+    QuantityField: true,
+  },
+}
+const bird = {
+  key: 'bird',
+  kind: 'meat',
+  load: { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.2 },
+  aim: 'pull',
+} as unknown as DishItemBody
+const beside = (id: string) => ({ key: id, kind: 'companion', id, grams: 200 }) as unknown as DishItemBody
+
+describe('a row of a dish', () => {
+  const row = (item: DishItemBody, last = false) =>
+    mount(DishItemRow, { props: { item, units, unitSystem: 'metric', last }, global })
+
+  test('changes one thing about the meat and keeps the rest', async () => {
+    const wrapper = row(bird)
+    await wrapper.findAll('select')[0]!.setValue('frozen')
+    const [changed] = wrapper.emitted<[DishItemBody]>('change')![0]!
+    expect(changed.load).toMatchObject({ cut: 'chicken-thigh-bone-in', pieces: 6, state: 'frozen' })
+    expect(changed.aim).toBe('pull')
+  })
+
+  test('never has fewer than one piece', async () => {
+    const wrapper = row(bird)
+    await wrapper.find('input[type=number]').setValue('-3')
+    expect(wrapper.emitted<[DishItemBody]>('change')![0]![0].load!.pieces).toBe(1)
+  })
+
+  test('offers sizes only for what is cut, and a bowl for all that is beside', () => {
+    expect(row(beside('carrots-chunks')).findAll('select')).toHaveLength(1)
+    expect(row(beside('penne-pasta')).findAll('select')).toHaveLength(0)
+    expect(row(beside('penne-pasta')).text()).toContain('in a bowl')
+    expect(row(bird).text()).not.toContain('in a bowl')
+  })
+})
+
+describe('the stages of a dish', () => {
+  const stage = (items: string[], minutes: number, verdict = 'in-window') => ({
+    items,
+    minutes,
+    release: { kind: 'vent', restMinutes: 0 },
+    liquidMl: 250,
+    why: 'They meet.',
+    outcomes: items.map((key) => ({ key, verdict, coldestP01: key === 'bird' ? 88.7 : null, staysIn: false })),
+  })
+  const solved = (more: object) =>
+    ({
+      stages: [],
+      totalMinutes: { p50: 41.2, p95: 48.1 },
+      runnerUp: null,
+      impossible: null,
+      suggestions: [],
+      stirIn: [],
+      ...more,
+    }) as unknown as DishView
+  const list = (view: DishView) =>
+    mount(StageList, { props: { solved: view, items: [bird, beside('penne-pasta')], units }, global })
+
+  test('say how often the pot is filled and how long at the longest', () => {
+    const wrapper = list(solved({ stages: [stage(['bird'], 15), stage(['penne-pasta'], 3)] }))
+    expect(wrapper.text()).toContain('Twice under the lid')
+    expect(wrapper.text()).toContain('at most 49')
+    expect(wrapper.findAll('[data-testid=stage]')).toHaveLength(2)
+  })
+
+  test('round what is safe down', () => {
+    expect(list(solved({ stages: [stage(['bird'], 15)] })).text()).toContain('at least 88 °C')
+  })
+
+  test('say who is to blame when nothing works', () => {
+    const wrapper = list(solved({ totalMinutes: null, impossible: { key: 'penne-pasta', why: 'Take less.' } }))
+    expect(wrapper.find('[role=alert]').text()).toContain('penne is to blame')
+  })
+
+  test('say what is past its best in words, not in colour alone', () => {
+    expect(list(solved({ stages: [stage(['bird'], 40, 'over')] })).text()).toContain('past its best')
+  })
+
+  test('offer the next best, and changes that fill the pot less often', () => {
+    const wrapper = list(
+      solved({
+        stages: [stage(['bird'], 15)],
+        runnerUp: { stages: [stage(['bird', 'penne-pasta'], 9)], totalMinutes: { p50: 50, p95: 60 } },
+        suggestions: [{ change: 'Take legs instead.', stages: 1, totalMinutes: { p50: 33.4, p95: 40 } }],
+        stirIn: ['penne-pasta'],
+      }),
+    )
+    expect(wrapper.text()).toContain('chicken thighs with penne 9 min')
+    expect(wrapper.text()).toContain('Take legs instead. once, 33 min')
+    expect(wrapper.text()).toContain('Stir in at the end: penne')
+  })
+})
+
+test('lines are kept without the empty ones', async () => {
+  const wrapper = mount(LinesField, { props: { label: 'At the end', hint: '', lines: ['Skim.'] } })
+  const area = wrapper.find('textarea')
+  expect((area.element as HTMLTextAreaElement).value).toBe('Skim.')
+  await area.setValue('  Skim. \n\n Reduce.\n')
+  await area.trigger('change')
+  expect(wrapper.emitted('change')!.at(-1)).toEqual([['Skim.', 'Reduce.']])
+})
+
+test('a job gets sensible minutes, and can be dropped', async () => {
+  const wrapper = mount(JobList, { props: { jobs: [{ text: 'Slice', minutes: 8 }] }, global })
+  await wrapper.find('.what input').setValue('Fry crumbs')
+  await wrapper.find('input[type=number]').setValue('900')
+  await wrapper.find('form').trigger('submit')
+  await flushPromises()
+  expect(wrapper.emitted('change')!.at(-1)).toEqual([
+    [
+      { text: 'Slice', minutes: 8 },
+      { text: 'Fry crumbs', minutes: 120 },
+    ],
+  ])
+  await wrapper.find('li button').trigger('click')
+  expect(wrapper.emitted('change')!.at(-1)).toEqual([[]])
+})
