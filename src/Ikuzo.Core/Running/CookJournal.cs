@@ -12,6 +12,9 @@ public static class CookJournal
     /// <summary>Longest that an entry may lie in the future, to allow for clocks that differ.</summary>
     public static readonly TimeSpan MostAhead = TimeSpan.FromMinutes(1);
 
+    /// <summary>Most entries of a journal; a long cook has some tens.</summary>
+    public const int MostEntries = 2000;
+
     /// <summary>Furthest that an entry may lie in the past.</summary>
     public static readonly TimeSpan MostBehind = TimeSpan.FromDays(7);
 
@@ -46,6 +49,11 @@ public static class CookJournal
     public static JournalRefusal? Refuse(
         PlannedCook cook, IReadOnlyList<CookEvent> events, CookEvent entry, DateTimeOffset now, Func<RescueRequest, RescueAdvice> advise)
     {
+        if (events.Count >= MostEntries && entry.Kind is not (CookEventKind.Finished or CookEventKind.Abandoned))
+        {
+            return new(false, $"This journal is full with {MostEntries} entries. Finish this cook and begin another.", []);
+        }
+
         if (entry.At > now + MostAhead)
         {
             return new(true, "This time is in the future.", []);

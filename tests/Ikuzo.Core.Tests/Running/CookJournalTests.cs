@@ -159,6 +159,14 @@ public class CookJournalTests
     }
 
     [Fact]
+    public void FullJournal_TakesNoMore()
+    {
+        CookEvent[] full = [.. Enumerable.Range(0, CookJournal.MostEntries).Select(i => E($"{i}", Note, 1))];
+        Assert.Contains("full", Refuse(2, E("x", Note, 2), full)!.Why);
+        Assert.Null(Refuse(2, E("x", Note, 2), full[1..]));
+    }
+
+    [Fact]
     public void OpenedBeforePressure_StartsAnew()
     {
         CookEvent[] events = [E("1", LidOn, 0), E("2", CookEventKind.Opened, 15)];
