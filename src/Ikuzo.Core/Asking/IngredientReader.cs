@@ -4,6 +4,7 @@ using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Asking;
 
@@ -41,25 +42,6 @@ public static partial class IngredientReader
         ["broccoli"] = 350,
     };
 
-    private static readonly Dictionary<string, double> UnitGrams = new(StringComparer.OrdinalIgnoreCase)
-    {
-        ["g"] = 1,
-        ["gram"] = 1,
-        ["grams"] = 1,
-        ["kg"] = 1000,
-        ["lb"] = 453.59237,
-        ["lbs"] = 453.59237,
-        ["pound"] = 453.59237,
-        ["pounds"] = 453.59237,
-        ["oz"] = 28.349523,
-        ["ounce"] = 28.349523,
-        ["ounces"] = 28.349523,
-        ["ml"] = 1,
-        ["tbsp"] = SpoonGrams,
-        ["tablespoon"] = SpoonGrams,
-        ["tablespoons"] = SpoonGrams,
-    };
-
     // Names from long to short, so that "brown rice" is found before "rice"; each with its words.
     private static readonly (Companion Companion, string[] Words)[] Names =
         [.. CompanionCatalogue.All.Select(c => (c, Words(c.Name))).OrderByDescending(n => n.Item2.Length)];
@@ -81,7 +63,7 @@ public static partial class IngredientReader
     public static string Write(DishItem item) => item switch
     {
         MeatItem { Load: var load } meat => string.Create(CultureInfo.InvariantCulture,
-            $"{load.Pieces} {(load.Pieces == 1 ? load.Cut.Name : load.Cut.Plural)}, {State(load)}{load.TotalKg:0.###} kg{Thickness(load)}{Place(load)}{Aim(meat)}"),
+            $"{load.Words}, {State(load)}{load.TotalKg:0.###} kg{Thickness(load)}{Place(load)}{Aim(meat)}"),
         BesideItem beside => string.Create(CultureInfo.InvariantCulture,
             $"{beside.Grams:0.###} g {beside.Companion.Name.ToLowerInvariant()}{(beside.Size == PieceSize.Usual ? "" : $", {beside.Size.ToString().ToLowerInvariant()}")}{(beside.InBowl ? ", in a bowl" : "")}"),
         _ => item.Key,
@@ -131,9 +113,11 @@ public static partial class IngredientReader
         }
 
         var number = Number(match.Groups["whole"].Value, match.Groups["part"].Value);
-        var unit = match.Groups["unit"].Value;
-        return unit.StartsWith("cup", StringComparison.OrdinalIgnoreCase) ? number * (of.Kind is CompanionKind.Grain or CompanionKind.Pulse ? GrainCupGrams : OtherCupGrams)
-            : UnitGrams.TryGetValue(unit, out var grams) ? number * grams
+        var unit = match.Groups["unit"].Value.ToLowerInvariant();
+        return unit.StartsWith("cup", StringComparison.Ordinal) ? number * (of.Kind is CompanionKind.Grain or CompanionKind.Pulse ? GrainCupGrams : OtherCupGrams)
+            : QuantityReader.KilogramsIn(unit) is { } kg ? number * kg * 1000
+            : unit == "ml" ? number // as of water
+            : unit is "tbsp" or "tablespoon" or "tablespoons" ? number * SpoonGrams
             : PieceGrams.TryGetValue(of.Id, out var piece) ? number * piece
             : null;
     }

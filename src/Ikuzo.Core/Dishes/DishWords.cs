@@ -8,8 +8,7 @@ internal static class DishWords
 {
     public static string Name(DishItem item) => item switch
     {
-        MeatItem { Load: { Pieces: 1 } load } => load.Cut.Name,
-        MeatItem { Load: var load } => load.Cut.Plural,
+        MeatItem meat => meat.Load.Name,
         BesideItem beside => beside.Companion.Name.ToLowerInvariant(),
         _ => item.Key,
     };

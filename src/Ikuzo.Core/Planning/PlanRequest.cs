@@ -87,6 +87,12 @@ public sealed record MeatLoad
     /// <summary>Days since it was bought fresh or thawed, in the fridge; null when nobody knows.</summary>
     public double? DaysInFridge { get; init; }
 
+    /// <summary>The cut, in the singular for one piece: "chicken thighs, bone in".</summary>
+    public string Name => Pieces == 1 ? Cut.Name : Cut.Plural;
+
+    /// <summary>Number and cut: "6 chicken thighs, bone in".</summary>
+    public string Words => FormattableString.Invariant($"{Pieces} {Name}");
+
     /// <summary>Weight of one piece, kg.</summary>
     public double PieceKg => TotalKg / Pieces;
 

@@ -43,6 +43,9 @@ public static class QuantityReader
     private static readonly Dictionary<string, (Dimension Dimension, double Factor)> Units =
         UnitNames.SelectMany(u => u.Names.Split(' ').Select(name => (name, (u.Dimension, u.Factor)))).ToDictionary(u => u.name, u => u.Item2);
 
+    /// <summary>Kilograms in a unit of mass by one of its names in lower case; null for anything else.</summary>
+    internal static double? KilogramsIn(string unit) => Units.TryGetValue(unit, out var found) && found.Dimension == Dimension.Mass ? found.Factor : null;
+
     /// <summary>Reads a quantity that starts at a token; null when there is none.</summary>
     public static Quantity? ReadAt(IReadOnlyList<Token> tokens, int at)
     {

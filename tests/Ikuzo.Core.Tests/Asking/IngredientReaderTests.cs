@@ -40,6 +40,7 @@ public class IngredientReaderTests
     [InlineData("1/2 lb mushrooms", "mushrooms", 226.8)]
     [InlineData("8 oz penne", "penne-pasta", 226.8)]
     [InlineData("0,5 kg carrots in chunks", "carrots-chunks", 500)]
+    [InlineData("2 kilo carrots in chunks", "carrots-chunks", 2000)]
     [InlineData("250 ml cream", "cream", 250)]
     public void Read_LinesOfOtherCooks_FindsWhatAndHowMuch(string line, string id, double grams)
     {

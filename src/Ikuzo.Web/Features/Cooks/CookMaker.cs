@@ -73,9 +73,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             return new("", null, stop?.Text ?? "No minutes make this safe.");
         }
 
-        var load = request.Load;
         return new(
-            $"{load.Pieces} {(load.Pieces == 1 ? load.Cut.Name : load.Cut.Plural)}",
+            request.Load.Words,
             new PlannedBody
             {
                 Request = whole with { Minutes = minutes, Release = new ReleaseBody(release.Kind, release.RestMinutes), LidOnAt = null },
