@@ -51,7 +51,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     {
         var round = _rounds.LastOrDefault();
         var readings = round?.Readings ?? [];
-        var unread = cook.Request.Load.Cut.Spots.Select(s => s.Id).Except(readings.Select(r => r.Spot)).ToArray();
+        var unread = Unread(readings);
         var expected = new CookExpectation(cook, _phase, _since ?? now, round, _advice, _verdict, unread, _stepsDone);
         return new CookState
         {
@@ -212,11 +212,13 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         Separate = said.Separate ?? advice is { Method: RescueMethod.SeparateAndRepeat },
     };
 
+    private string[] Unread(IReadOnlyList<CountedReading> readings)
+        => [.. cook.Request.Load.Cut.Spots.Select(s => s.Id).Except(readings.Select(r => r.Spot))];
+
     private void Judge(DateTimeOffset at)
     {
-        var unread = cook.Request.Load.Cut.Spots.Select(s => s.Id).Except(Now.Readings.Select(r => r.Spot)).Any();
         _advice = advise(AsOpened());
-        _verdict = _advice.Verdict == CheckVerdict.Short ? CookVerdict.Short : unread ? CookVerdict.MeasureMore : CookVerdict.Done;
+        _verdict = _advice.Verdict == CheckVerdict.Short ? CookVerdict.Short : Unread(Now.Readings).Length > 0 ? CookVerdict.MeasureMore : CookVerdict.Done;
         var phase = _verdict == CookVerdict.Done ? CookPhase.Finishing : CookPhase.Open;
         if (phase != _phase)
         {

@@ -174,19 +174,10 @@ public sealed class SimulatedPot : IMulticooker, IProbe
                 Heat();
                 break;
             case Stage.Holding:
-                _block.Live(Surroundings.Hold, GridSeconds, HoldShare(), Release.VentTauSeconds);
+                Live(Surroundings.Hold, PowerIsOff ? 0 : HeaterShare);
                 break;
-            case Stage.Off:
-                _block.Live(Surroundings.Rest, GridSeconds, 0, Release.VentTauSeconds);
-                break;
-            case Stage.Venting:
-                _block.Live(Surroundings.Vent, GridSeconds, 0, _cook.Release.Kind == ReleaseKind.Pulsed ? Release.PulsedTauSeconds : Release.VentTauSeconds);
-                break;
-            case Stage.Cool:
-                _block.Live(Surroundings.Rest, GridSeconds, 0, Release.VentTauSeconds);
-                break;
-            case Stage.Open:
-                _block.Live(Surroundings.Open, GridSeconds, 0, Release.VentTauSeconds);
+            default:
+                Live(_stage switch { Stage.Venting => Surroundings.Vent, Stage.Open => Surroundings.Open, _ => Surroundings.Rest }, powerShare: 0);
                 break;
         }
 
@@ -200,19 +191,20 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     {
         var valveOpen = _faults.Contains(SimulatedFault.ValveOpen) && InStage < _cook.ToPressureMinutes.P95 + ValveOpenMinutes;
         _block.Seal(!valveOpen && !_simmers);
-        var share = _faults.Contains(SimulatedFault.SlowHeater) ? SlowShare : 1;
         var scorching = _faults.Contains(SimulatedFault.Scorch) && _block.PotCelsius[Truth] > 80 && _scorchedSeconds < ScorchMinutes * 60;
         if (scorching)
         {
             _scorchedSeconds += GridSeconds;
         }
 
-        _block.Live(Surroundings.ComeUp, GridSeconds, scorching ? 0 : share, Release.VentTauSeconds);
+        Live(Surroundings.ComeUp, scorching ? 0 : HeaterShare);
     }
 
-    private double HoldShare()
-        => _faults.Contains(SimulatedFault.PowerCut) && InStage is >= PowerCutAfterMinutes and < PowerCutAfterMinutes + PowerCutMinutes ? 0
-            : _faults.Contains(SimulatedFault.SlowHeater) ? SlowShare : 1;
+    private double HeaterShare => _faults.Contains(SimulatedFault.SlowHeater) ? SlowShare : 1;
+
+    private bool PowerIsOff => _faults.Contains(SimulatedFault.PowerCut) && InStage is >= PowerCutAfterMinutes and < PowerCutAfterMinutes + PowerCutMinutes;
+
+    private void Live(Surroundings around, double powerShare) => _block.Live(around, GridSeconds, powerShare, _cook.Release.TauSeconds);
 
     private void Change()
     {

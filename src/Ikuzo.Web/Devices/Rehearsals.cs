@@ -42,9 +42,9 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
         cooks.Taken += Follow;
         foreach (var cook in await store.AllAsync(ended: false, cancellationToken))
         {
-            if (await cooks.LoadAsync(cook.Id, cancellationToken) is { } live && cook.Simulated)
+            if (cook.Simulated && await cooks.LoadAsync(cook.Id, cancellationToken) is { } live)
             {
-                _running[cook.Id] = Make(live.Planned, live.Journal);
+                _running[cook.Id] = Make(live);
             }
         }
 
@@ -53,7 +53,7 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
 
     /// <summary>The pot of a cook that has followed its whole journal until a moment; null for a cook without one.</summary>
     internal static SimulatedPot? Replay(LiveCook live, DateTimeOffset until)
-        => live.Events.Any(e => e.Kind == CookEventKind.Simulated) ? Make(live.Planned, live.Journal, until).Pot : null;
+        => live.IsSimulated ? Make(live, until).Pot : null;
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
@@ -118,7 +118,7 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
         }
         else if (entry.Kind == CookEventKind.Simulated || (known && entry.Kind is CookEventKind.Undone or CookEventKind.Corrected))
         {
-            _running[id] = Make(live.Planned, live.Journal);
+            _running[id] = Make(live);
         }
         else if (known)
         {
@@ -129,12 +129,12 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
         }
     }
 
-    private static Rehearsal Make(PlannedCook planned, IReadOnlyList<KeptEvent> journal, DateTimeOffset? until = null)
+    private static Rehearsal Make(LiveCook live, DateTimeOffset? until = null)
     {
-        var simulated = journal.Last(j => j.Event.Kind == CookEventKind.Simulated).Event.Data;
-        var standing = CookJournal.Standing([.. journal.Select(j => j.Event)]).ToList();
-        var pot = SimulatedPot.Replay(planned, simulated.Seed ?? 0, simulated.Faults ?? [], standing, until ?? standing[^1].At);
-        return new(planned, pot, CookJournal.TimeOf(journal.Select(j => (j.Event, j.WrittenAt))));
+        var simulated = live.Events.Last(e => e.Kind == CookEventKind.Simulated).Data;
+        var standing = CookJournal.Standing(live.Events).ToList();
+        var pot = SimulatedPot.Replay(live.Planned, simulated.Seed ?? 0, simulated.Faults ?? [], standing, until ?? standing[^1].At);
+        return new(live.Planned, pot, live.Time);
     }
 
     // The same announcement has the same name, also from a pot that was made anew.

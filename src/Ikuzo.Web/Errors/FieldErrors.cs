@@ -58,19 +58,23 @@ public sealed partial class FieldErrors
     /// <summary>Checks a text that may be missing: no markup, no control characters, not too long.</summary>
     public void PlainText(string field, string? value, int most)
     {
-        if (value?.Length > most)
-        {
-            Add(field, string.Create(CultureInfo.InvariantCulture, $"is longer than {most} characters."));
-        }
-
+        NotLonger(field, value, most);
         if (value is not null && (Markup().IsMatch(value) || value.Any(char.IsControl)))
         {
             Add(field, "contains markup or control characters; only plain text is taken.");
         }
     }
 
-    [GeneratedRegex(@"<\s*[a-zA-Z/!?]|javascript:", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
-    private static partial Regex Markup();
+    /// <summary>Checks a text that must be there: no markup, no control characters, not too long.</summary>
+    public void RequiredPlainText(string field, string? value, int most)
+    {
+        if (string.IsNullOrWhiteSpace(value))
+        {
+            Add(field, "is missing.");
+        }
+
+        PlainText(field, value, most);
+    }
 
     /// <summary>Checks a text that must be there.</summary>
     public void RequiredText(string field, string? value, int most)
@@ -79,9 +83,20 @@ public sealed partial class FieldErrors
         {
             Add(field, "is missing.");
         }
-        else if (value.Length > most)
+        else
+        {
+            NotLonger(field, value, most);
+        }
+    }
+
+    private void NotLonger(string field, string? value, int most)
+    {
+        if (value?.Length > most)
         {
             Add(field, string.Create(CultureInfo.InvariantCulture, $"is longer than {most} characters."));
         }
     }
+
+    [GeneratedRegex(@"<\s*[a-zA-Z/!?]|javascript:", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
+    private static partial Regex Markup();
 }

@@ -20,8 +20,7 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
             BadHttpRequestException bad => Unreadable(bad),
             _ => Unexpected(exception),
         };
-        context.Response.StatusCode = problem.Status!.Value;
-        await context.Response.WriteAsJsonAsync(problem, problem.GetType(), options: null, "application/problem+json", cancellationToken);
+        await Problems.WriteAsync(context, problem, cancellationToken);
         return true;
     }
 

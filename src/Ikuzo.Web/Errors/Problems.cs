@@ -92,6 +92,13 @@ public static class Problems
         return problem;
     }
 
+    /// <summary>Answers with a problem.</summary>
+    internal static Task WriteAsync(HttpContext context, ProblemDetails problem, CancellationToken cancellation)
+    {
+        context.Response.StatusCode = problem.Status!.Value;
+        return context.Response.WriteAsJsonAsync(problem, problem.GetType(), options: null, "application/problem+json", cancellation);
+    }
+
     /// <summary>404 with a problem.</summary>
     public static NotFound<ProblemDetails> Missing(string what)
         => TypedResults.NotFound(Of(NotFound, $"{what} does not exist, or was removed."));

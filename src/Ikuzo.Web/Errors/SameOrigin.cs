@@ -12,8 +12,6 @@ internal static class SameOrigin
             return;
         }
 
-        var problem = Problems.Of(Problems.OtherSite, "Open Ikuzo at its own address.");
-        context.Response.StatusCode = problem.Status!.Value;
-        await context.Response.WriteAsJsonAsync(problem, problem.GetType(), options: null, "application/problem+json", context.RequestAborted);
+        await Problems.WriteAsync(context, Problems.Of(Problems.OtherSite, "Open Ikuzo at its own address."), context.RequestAborted);
     });
 }

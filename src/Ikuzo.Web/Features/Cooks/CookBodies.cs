@@ -76,8 +76,7 @@ public sealed record EventBody
     internal FieldErrors Check()
     {
         var errors = new FieldErrors();
-        errors.RequiredText("clientId", ClientId, 60);
-        errors.PlainText("clientId", ClientId, 60);
+        errors.RequiredPlainText("clientId", ClientId, 60);
         if (Kind is null or CookEventKind.Reading or CookEventKind.Simulated)
         {
             errors.Add("kind", Kind is null ? "is missing." : "has an address of its own: /readings or /simulate.");
@@ -125,8 +124,7 @@ public sealed record CookReadingBody(string? ClientId, string? Spot, double? Cel
     internal FieldErrors Check(PlannedCook cook)
     {
         var errors = new FieldErrors();
-        errors.RequiredText("clientId", ClientId, 60);
-        errors.PlainText("clientId", ClientId, 60);
+        errors.RequiredPlainText("clientId", ClientId, 60);
         errors.RequiredRange("celsius", Celsius, -30, 130, "°C");
         errors.Range("piece", Piece, 1, 60, "");
         var spots = cook.Request.Load.Cut.Spots;

@@ -58,7 +58,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     public CookView View(LiveCook live)
     {
         var time = live.Time;
-        return CookView.Of(live.Cook, live.Planned, live.Journal, State(live, live.Events, time.At(clock.GetUtcNow())), time.Speed);
+        return CookView.Of(live, State(live, live.Events, time.At(clock.GetUtcNow())), time.Speed);
     }
 
     private async Task<Appended> TakeAsync(LiveCook live, string clientId, CookEventKind kind, DateTimeOffset? at, CookEventData data, CancellationToken cancellation)
@@ -72,7 +72,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         }
 
         var kept = await store.AppendAsync(live.Cook.Id, clientId, entry, State(live, [.. events, entry], now), CancellationToken.None); // begun is finished
-        var after = live with { Journal = [.. live.Journal, kept] };
+        var after = new LiveCook(live.Cook, live.Planned, [.. live.Journal, kept]);
         Taken?.Invoke(after, kept.Event);
         var view = View(after);
         await hub.Clients.Groups(view.Id, CookHub.All).SendAsync(CookHub.Changed, view, cancellation);
@@ -101,7 +101,9 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
 /// <param name="Journal">All entries.</param>
 internal sealed record LiveCook(KeptCook Cook, PlannedCook Planned, IReadOnlyList<KeptEvent> Journal)
 {
-    public IReadOnlyList<CookEvent> Events => [.. Journal.Select(j => j.Event)];
+    public IReadOnlyList<CookEvent> Events { get; } = [.. Journal.Select(j => j.Event)];
+
+    public bool IsSimulated => Events.Any(e => e.Kind == CookEventKind.Simulated);
 
     public CookTime Time => CookJournal.TimeOf(Journal.Select(j => (j.Event, j.WrittenAt)));
 }

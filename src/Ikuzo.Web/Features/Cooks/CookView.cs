@@ -66,9 +66,10 @@ public sealed record CookView
     /// <summary>Steps after the pot.</summary>
     public required IReadOnlyList<AfterStep> After { get; init; }
 
-    internal static CookView Of(KeptCook cook, PlannedCook planned, IReadOnlyList<KeptEvent> journal, CookState state, double speed)
+    internal static CookView Of(LiveCook live, CookState state, double speed)
     {
-        var standing = CookJournal.Standing([.. journal.Select(j => j.Event)]).Select(e => e.Id).Except(state.Ignored).ToHashSet();
+        var (cook, planned, journal) = live;
+        var standing = CookJournal.Standing(live.Events).Select(e => e.Id).Except(state.Ignored).ToHashSet();
         return new CookView
         {
             Id = cook.Id,
@@ -77,7 +78,7 @@ public sealed record CookView
             Since = state.Since,
             Now = state.Now,
             Speed = speed,
-            Simulated = journal.Any(j => j.Event.Kind == CookEventKind.Simulated),
+            Simulated = live.IsSimulated,
             State = state,
             Next = state.Next,
             Verdict = state.Verdict,

@@ -46,8 +46,7 @@ public sealed record DishItemBody
 
     internal void Check(FieldErrors errors, string at)
     {
-        errors.RequiredText($"{at}key", Key, 40);
-        errors.PlainText($"{at}key", Key, 40);
+        errors.RequiredPlainText($"{at}key", Key, 40);
         switch (Kind)
         {
             case ItemKind.Meat:

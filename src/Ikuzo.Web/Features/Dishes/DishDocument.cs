@@ -21,7 +21,7 @@ public sealed record DishDocument : MealBody
     /// <summary>Newest version that is written and read.</summary>
     public const int NewestVersion = 1;
 
-    private const int MostLines = 30, MostLineCharacters = 200;
+    internal const int MostLines = 30, MostLineCharacters = 200, MostNameCharacters = 80, MostServings = 40;
 
     /// <summary>"ikuzo-dish".</summary>
     [JsonPropertyOrder(-3)]
@@ -65,9 +65,8 @@ public sealed record DishDocument : MealBody
         }
 
         Check(errors, "");
-        errors.RequiredText("name", Name, 80);
-        errors.PlainText("name", Name, 80);
-        errors.RequiredRange("servings", Servings, 1, 40, "");
+        errors.RequiredPlainText("name", Name, MostNameCharacters);
+        errors.RequiredRange("servings", Servings, 1, MostServings, "");
         errors.PlainText("seasoning", Seasoning, MostLineCharacters);
         errors.PlainText("deglazeWith", DeglazeWith, MostLineCharacters);
         CheckLines(errors, "aromatics", Aromatics);
@@ -100,8 +99,7 @@ public sealed record DishDocument : MealBody
 
         for (var i = 0; i < Math.Min(MostLines, lines?.Count ?? 0); i++)
         {
-            errors.RequiredText($"{field}[{i}]", lines![i], MostLineCharacters);
-            errors.PlainText($"{field}[{i}]", lines[i], MostLineCharacters);
+            errors.RequiredPlainText($"{field}[{i}]", lines![i], MostLineCharacters);
         }
     }
 

@@ -102,7 +102,7 @@ internal static class DishEndpoints
         string id, [FromQuery] int servings, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
     {
         var errors = new FieldErrors();
-        errors.RequiredRange("servings", servings, 1, 40, "");
+        errors.RequiredRange("servings", servings, 1, DishDocument.MostServings, "");
         if (!errors.None)
         {
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));

@@ -13,7 +13,6 @@ internal static partial class RecipeFile
 {
     public const string ContentType = "application/ld+json";
     private const string Before = "Before", UnderPressure = "Under pressure", AtTheEnd = "At the end", Meanwhile = "Meanwhile";
-    private const int MostLineCharacters = 200, MostLines = 30;
 
     /// <summary>The recipe of a dish. The stages are for people: they are computed anew when it is read.</summary>
     public static JsonObject Write(DishDocument dish, IReadOnlyList<DishItem> items, DishPlan plan) => new()
@@ -129,7 +128,7 @@ internal static partial class RecipeFile
     private static string? Text(JsonElement of, string name) => Lines(of, name).FirstOrDefault(t => !string.IsNullOrWhiteSpace(t));
 
     private static int Yield(JsonElement recipe)
-        => recipe.TryGetProperty("recipeYield", out var value) && Digits().Match(value.ToString()) is { Success: true } match && int.TryParse(match.Value, out var n) ? Math.Clamp(n, 1, 40) : 4;
+        => recipe.TryGetProperty("recipeYield", out var value) && Digits().Match(value.ToString()) is { Success: true } match && int.TryParse(match.Value, out var n) ? Math.Clamp(n, 1, DishDocument.MostServings) : 4;
 
     private static void Instructions(JsonElement at, string section, Reading read)
     {
@@ -211,7 +210,7 @@ internal static partial class RecipeFile
 
         public DishDocument ToDish(string name, int servings) => new()
         {
-            Name = name.Length > 80 ? name[..80] : name,
+            Name = name.Length > DishDocument.MostNameCharacters ? name[..DishDocument.MostNameCharacters] : name,
             Servings = servings,
             Items = [.. Items.Select(DishItemBody.Of)],
             Aromatics = _aromatics,
@@ -272,9 +271,9 @@ internal static partial class RecipeFile
             }
 
             var cut = Cut(line.Trim());
-            if (list.Count == MostLines)
+            if (list.Count == DishDocument.MostLines)
             {
-                _notMapped.Add($"Left out, there are more than {MostLines} lines: {cut}");
+                _notMapped.Add($"Left out, there are more than {DishDocument.MostLines} lines: {cut}");
                 return;
             }
 
@@ -285,7 +284,7 @@ internal static partial class RecipeFile
             }
         }
 
-        private static string Cut(string text) => text.Length > MostLineCharacters ? text[..MostLineCharacters] : text;
+        private static string Cut(string text) => text.Length > DishDocument.MostLineCharacters ? text[..DishDocument.MostLineCharacters] : text;
 
         private static double? Minutes(string text)
             => Duration().Match(text) is { Success: true } m && double.TryParse(m.Groups["n"].Value.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n)

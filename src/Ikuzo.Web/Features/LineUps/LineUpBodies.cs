@@ -63,7 +63,7 @@ public sealed record LineUpBody
     {
         var errors = new FieldErrors();
         (Dish ?? new MealBody()).Check(errors, "dish.");
-        errors.Range("servings", Servings, 1, 40, "");
+        errors.Range("servings", Servings, 1, DishDocument.MostServings, "");
         errors.Range("batches", Batches, 1, Core.Dishes.Scaling.MostBatches, "");
         if (ServeAt is not { Year: >= 2000 and <= 2200 })
         {

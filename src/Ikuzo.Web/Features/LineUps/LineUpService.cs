@@ -21,7 +21,7 @@ internal sealed class LineUpService(KitchenStore kitchen, DishStore dishes, Time
             return null;
         }
 
-        if (body.Servings is not (>= 1 and <= 40 and var servings))
+        if (body.Servings is not (>= 1 and <= DishDocument.MostServings and var servings))
         {
             return body with { Dish = document };
         }

@@ -10,7 +10,7 @@ import {
 
 /** What the rail shows. */
 export const places = [
-  { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife, mdiThermometer, mdiTimerSand },
+  { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife },
   { name: 'line-up', title: 'Line-up', icon: mdiChartGantt },
   { name: 'pot', title: 'At the pot', icon: mdiTimerSand },
   { name: 'check', title: 'Check', icon: mdiThermometer },

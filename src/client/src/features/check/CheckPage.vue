@@ -1,20 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { useCook } from '@/features/pot/useCook'
-import { useCooks } from '@/features/pot/useCooks'
+import { useShownCook } from '@/features/pot/useCooks'
 import CutDrawing from './CutDrawing.vue'
 import OpenAlready from './OpenAlready.vue'
 import ReadingForm from './ReadingForm.vue'
 import VerdictPanel from './VerdictPanel.vue'
 
 /** The thermometer: where it goes, what it says, what that means, and what to do when it is short. */
-const route = useRoute()
 const router = useRouter()
-const { active, query: list } = useCooks()
+const { id, noneIsOn } = useShownCook()
 const { units, unitSystem } = useKitchen()
-const id = computed(() => (typeof route.params.id === 'string' && route.params.id) || active.value[0]?.id || null)
 const { cook, told, say, take, refusal } = useCook(id)
 const spot = ref<string | null>(null)
 const canRead = computed(() => cook.value?.phase === 'open' || cook.value?.phase === 'finishing')
@@ -54,7 +52,7 @@ async function unmeasured() {
       </div>
     </div>
   </div>
-  <OpenAlready v-else-if="list.isSuccess.value && id === null" />
+  <OpenAlready v-else-if="noneIsOn" />
 </template>
 
 <style scoped>

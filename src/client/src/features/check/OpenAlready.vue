@@ -2,34 +2,29 @@
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
-import { useDraft } from '@/features/counter/useDraft'
+import { useDraft, withPot } from '@/features/counter/useDraft'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { useCooks } from '@/features/pot/useCooks'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { useAttempt } from '@/shared/ui/useAttempt'
 
 /** "It is open and reads 68: what now?", for a cook that nobody followed: what is on the Counter, held for so long. */
 const { draft } = useDraft()
 const { pots } = useKitchen()
-const { findCut } = useCatalogue()
+const { birdWords } = useCatalogue()
 const { start } = useCooks()
 const router = useRouter()
 const held = ref(draft.value.request.minutes ?? 15)
 const vented = ref(false)
-const refusal = ref<string | null>(null)
+const { refusal, attempt } = useAttempt()
 const comeUpMinutes = 12
 const sinceMinutes = 3
 const restMinutes = 10
-const what = computed(() => {
-  const { cut, pieces } = draft.value.request.load
-  const found = findCut(cut)
-  return found ? `${pieces} ${pieces === 1 ? found.name : found.plural}` : '…'
-})
+const what = computed(() => birdWords(draft.value.request.load) ?? '…')
 
-async function begin() {
-  refusal.value = null
-  try {
-    const pot = draft.value.request.pot ?? pots.value.find((p) => p.id === draft.value.potId) ?? null
-    const cook = await start.mutateAsync({ request: { ...draft.value.request, pot } })
+const begin = () =>
+  attempt(async () => {
+    const cook = await start.mutateAsync({ request: withPot(draft.value, pots.value) })
     const rest = vented.value ? 0 : restMinutes
     const ago = (minutes: number) => new Date(Date.parse(cook.now) - minutes * 60_000).toISOString()
     const end = sinceMinutes + 2 + rest
@@ -47,10 +42,7 @@ async function begin() {
       unwrap(await api.POST('/api/cooks/{id}/events', { params: { path }, body }))
     }
     await router.push({ name: 'check', params: { id: cook.id } })
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
-}
+  })
 </script>
 
 <template>

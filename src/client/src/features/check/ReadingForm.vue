@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookView, DeviceReport, UnitSystem } from '@/api/types'
+import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
 
 /** One reading: where, of which piece, and what; typed, dictated into the field, or taken from the probe. */
@@ -15,7 +16,7 @@ const spot = defineModel<string | null>({ required: true })
 const emit = defineEmits<{ read: [CookView] }>()
 const typed = ref('')
 const piece = ref<number | null>(null)
-const refusal = ref<string | null>(null)
+const { refusal, attempt } = useAttempt()
 const field = ref<HTMLInputElement | null>(null)
 const pieces = computed(() => props.cook.plan.load?.pieces ?? 1)
 const live = computed(() => (spot.value ? (props.told?.probe[spot.value] ?? null) : null))
@@ -34,16 +35,8 @@ async function send(celsius: number) {
     body: { clientId: crypto.randomUUID(), spot: spot.value, celsius, piece: piece.value, at: null },
   })
   emit('read', unwrap(answer).cook)
-}
-async function attempt(work: () => Promise<void>) {
-  refusal.value = null
-  try {
-    await work()
-    typed.value = ''
-    field.value?.focus()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  typed.value = ''
+  field.value?.focus()
 }
 const readTyped = () =>
   attempt(async () => {

@@ -23,7 +23,7 @@ import WarningList from './WarningList.vue'
 const minuteMs = 60_000
 const actions = useDraft()
 const { draft, change } = actions
-const { cuts, companions, findCut } = useCatalogue()
+const { cuts, companions, birdWords } = useCatalogue()
 const { pots, units, unitSystem, settings, switchUnits } = useKitchen()
 const askField = useTemplateRef('askField')
 const kept = useTemplateRef('kept')
@@ -51,11 +51,7 @@ const others = sameWhileEqual(() => plan.value?.warnings.filter((w) => w.level !
 const schools = sameWhileEqual(() => plan.value?.schools ?? [])
 const releases = sameWhileEqual(() => plan.value?.releases ?? [])
 const plannedRelease = sameWhileEqual(() => plan.value?.release ?? null)
-const suggestion = computed(() => {
-  const cut = findCut(draft.value.request.load.cut)
-  const pieces = draft.value.request.load.pieces ?? 1
-  return cut ? `${pieces} ${pieces === 1 ? cut.name : cut.plural}` : 'Plan'
-})
+const suggestion = computed(() => birdWords(draft.value.request.load) ?? 'Plan')
 
 const tryMinutes = (value: number) => change({ minutes: value })
 const tryRelease = (release: Release) => change({ release, minutes: draft.value.request.minutes })

@@ -1,26 +1,22 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Request } from '@/api/types'
 import { useCooks } from '@/features/pot/useCooks'
+import { useAttempt } from '@/shared/ui/useAttempt'
 
 /** From the plan to the pot: cook it, or rehearse it on the simulated pot. */
 const props = defineProps<{ request: Request; disabled: boolean }>()
 const { start, simulate } = useCooks()
 const router = useRouter()
-const refusal = ref<string | null>(null)
+const { refusal, attempt } = useAttempt()
 const rehearsalSpeed = 10
 
-async function begin(rehearse: boolean) {
-  refusal.value = null
-  try {
+const begin = (rehearse: boolean) =>
+  attempt(async () => {
     const cook = await start.mutateAsync({ request: { ...props.request, lidOnAt: null } })
     if (rehearse) await simulate.mutateAsync({ id: cook.id, speed: rehearsalSpeed, faults: [] })
     await router.push({ name: 'pot', params: { id: cook.id } })
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
-}
+  })
 </script>
 
 <template>

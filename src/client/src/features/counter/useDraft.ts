@@ -1,5 +1,5 @@
 import { useLocalStorage } from '@vueuse/core'
-import type { AskView, Cut, Request } from '@/api/types'
+import type { AskView, Cut, Pot, Request } from '@/api/types'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 
 /** What is on the Counter: the question, and which pot of the household it is for. */
@@ -7,6 +7,12 @@ export interface Draft {
   request: Request
   potId: string | null
 }
+
+/** The question with the pot that it is for; null for the household's usual one. */
+export const withPot = ({ request, potId }: Draft, pots: readonly Pot[]): Request => ({
+  ...request,
+  pot: request.pot ?? pots.find((p) => p.id === potId) ?? null,
+})
 
 const first: Draft = {
   request: { load: { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.1 } },

@@ -7,6 +7,7 @@ import { api, unwrap } from '@/api/client'
 import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { useCooks } from '@/features/pot/useCooks'
+import { useAttempt } from '@/shared/ui/useAttempt'
 import DishItemRow from './DishItemRow.vue'
 import JobList from './JobList.vue'
 import LinesField from './LinesField.vue'
@@ -22,7 +23,7 @@ const router = useRouter()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
 const { data: solved, error } = useSolved(computed(() => dish.value))
 const adding = ref('')
-const refusal = ref<string | null>(null)
+const { refusal, attempt } = useAttempt()
 const scaled = ref<string | null>(null)
 const items = computed(() => dish.value.items ?? [])
 
@@ -45,14 +46,9 @@ const changeItem = (key: string | null, to: DishItemBody) =>
   change({ items: items.value.map((i) => (i.key === key ? to : i)) })
 const takeOut = (key: string | null) => change({ items: items.value.filter((i) => i.key !== key) })
 
-async function attempt(work: () => Promise<void>) {
-  refusal.value = null
+const act = (work: () => Promise<void>) => {
   scaled.value = null
-  try {
-    await work()
-  } catch (problem) {
-    refusal.value = (problem as Error).message
-  }
+  return attempt(work)
 }
 const freeKey = () => {
   let n = items.value.length + 1
@@ -60,19 +56,19 @@ const freeKey = () => {
   return `item-${n}`
 }
 const add = () =>
-  attempt(async () => {
+  act(async () => {
     const item = unwrap(await api.POST('/api/dishes/item', { body: { text: adding.value, key: freeKey() } }))
     change({ items: [...items.value, item] })
     adding.value = ''
   })
 const cook = () =>
-  attempt(async () => {
+  act(async () => {
     saveNow()
     const started = await start.mutateAsync({ dishId: props.kept.id })
     await router.push({ name: 'pot', params: { id: started.id } })
   })
 const scale = (servings: number | null) =>
-  attempt(async () => {
+  act(async () => {
     const answer = unwrap(
       await api.POST('/api/dishes/{id}/scale', {
         params: { path: { id: props.kept.id }, query: { servings: servings ?? 0 } },

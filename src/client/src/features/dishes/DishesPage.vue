@@ -4,6 +4,7 @@ import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { DishDocument, KeptDish } from '@/api/types'
 import UndoBar from '@/shared/ui/UndoBar.vue'
+import { useAttempt } from '@/shared/ui/useAttempt'
 import DishEditor from './DishEditor.vue'
 import { newDish, useDishes } from './useDishes'
 
@@ -12,7 +13,7 @@ const { dishes, query, add, save, remove, restore, bringIn } = useDishes()
 const route = useRoute()
 const router = useRouter()
 const picker = useTemplateRef<HTMLInputElement>('picker')
-const refusal = ref<string | null>(null)
+const { refusal, attempt } = useAttempt()
 const notMapped = ref<readonly string[]>([])
 const removed = ref<KeptDish | null>(null)
 const open = computed(() => dishes.value.find((d) => d.id === route.params.id))
@@ -27,19 +28,14 @@ watch(
 function show(id: string) {
   void router.replace({ name: 'dishes', params: { id } })
 }
-async function attempt(work: () => Promise<unknown>) {
-  refusal.value = null
+const act = (work: () => Promise<unknown>) => {
   notMapped.value = []
-  try {
-    await work()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  return attempt(work)
 }
-const begin = () => attempt(async () => show((await add.mutateAsync(newDish())).id))
-const keep = (id: string, body: DishDocument) => attempt(() => save.mutateAsync({ id, body }))
+const begin = () => act(async () => show((await add.mutateAsync(newDish())).id))
+const keep = (id: string, body: DishDocument) => act(() => save.mutateAsync({ id, body }))
 const drop = (dish: KeptDish) =>
-  attempt(async () => {
+  act(async () => {
     await remove.mutateAsync(dish.id)
     removed.value = dish
   })
@@ -55,7 +51,7 @@ function take(event: Event) {
   const file = input.files?.[0]
   input.value = ''
   if (file)
-    void attempt(async () => {
+    void act(async () => {
       const answer = await bringIn.mutateAsync(file)
       show(answer.dish.id)
       notMapped.value = answer.notMapped

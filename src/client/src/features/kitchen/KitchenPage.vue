@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { Pot, PotBody } from '@/api/types'
 import QuantityField from '@/shared/ui/QuantityField.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
+import { useAttempt } from '@/shared/ui/useAttempt'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text } from '@/shared/units/format'
 import PotForm from './PotForm.vue'
@@ -16,18 +17,10 @@ const { schools } = useCatalogue()
 const ways = computed(() => [{ id: 'none', name: 'What Ikuzo computes' }, ...schools.value])
 const editing = ref<string | null>(null)
 const removed = ref<Pot | null>(null)
-const refusal = ref<string | null>(null)
+const { refusal, attempt } = useAttempt()
 const boiling = computed(() => query.data.value?.boilingCelsius)
 const adding = 'new'
 
-async function attempt(work: () => Promise<unknown>) {
-  refusal.value = null
-  try {
-    await work()
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
-}
 const save = (id: string | null, body: Partial<PotBody>) =>
   attempt(async () => {
     await savePot.mutateAsync({ id, body })

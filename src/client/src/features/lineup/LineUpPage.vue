@@ -2,7 +2,7 @@
 import { computed, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { LineUpTask } from '@/api/types'
-import { useDraft } from '@/features/counter/useDraft'
+import { useDraft, withPot } from '@/features/counter/useDraft'
 import { useDishes } from '@/features/dishes/useDishes'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
@@ -15,11 +15,8 @@ import { mealTime, useLineUp } from './useLineUp'
 /** The whole meal back from eating time, for the cook on the Counter or a kept dish. */
 const { draft } = useDraft()
 const { pots } = useKitchen()
-const { findCut, companions } = useCatalogue()
-const request = computed(() => ({
-  ...draft.value.request,
-  pot: draft.value.request.pot ?? pots.value.find((p) => p.id === draft.value.potId) ?? null,
-}))
+const { birdWords, companions } = useCatalogue()
+const request = computed(() => withPot(draft.value, pots.value))
 const { meal, servedAt, query, calendar } = useLineUp(request)
 const { data: lineUp, error } = query
 const { dishes } = useDishes()
@@ -33,11 +30,8 @@ watchEffect(() => {
 })
 const dish = computed(() => dishes.value.find((d) => d.id === meal.value.dishId))
 const counter = computed(() => {
-  const { pieces, cut } = request.value.load
-  const found = findCut(cut)
   const beside = (request.value.companions ?? []).map((c) => companions.value.find((b) => b.id === c.id)?.name)
-  const bird = found ? `${pieces} ${pieces === 1 ? found.name : found.plural}` : '…'
-  return [bird, ...beside.map((name) => name?.toLowerCase())].join(', ')
+  return [birdWords(request.value.load) ?? '…', ...beside.map((name) => name?.toLowerCase())].join(', ')
 })
 const what = computed(() => dish.value?.document.name ?? counter.value)
 const frozen = computed(() => dish.value === undefined && request.value.load.state === 'frozen')

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { api, unwrap } from '@/api/client'
-import type { Units } from '@/shared/units/format'
-import { text } from '@/shared/units/format'
+import { useAttempt } from '@/shared/ui/useAttempt'
+import { text, type Units } from '@/shared/units/format'
 import { drawCurves, margin } from './curves'
 
 /** What was expected, with what thermometers measured drawn over it. A log of any thermometer can be brought in. */
@@ -21,19 +21,18 @@ const { data } = useQuery({
 const frame = useTemplateRef<HTMLElement>('frame')
 const picker = useTemplateRef<HTMLInputElement>('picker')
 const { width } = useElementSize(frame, { width: 800, height: 0 })
-const refusal = ref<string | null>(null)
+const { refusal, attempt } = useAttempt()
 const drawing = computed(() =>
   data.value ? drawCurves(data.value, Math.max(300, width.value), height, props.units.degrees) : null,
 )
 const grid = [0, 25, 50, 74, 100]
 
-async function take(event: Event) {
+function take(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
   input.value = ''
   if (!file) return
-  refusal.value = null
-  try {
+  void attempt(async () => {
     if (file.size > 1_048_576) throw new Error('This file is larger than 1 MB. Thin it out.')
     const answer = await api.POST('/api/cooks/{id}/temperatures', {
       params: { path: { id: props.cookId } },
@@ -42,9 +41,7 @@ async function take(event: Event) {
       headers: { 'Content-Type': 'text/csv' },
     })
     client.setQueryData(key.value, unwrap(answer))
-  } catch (error) {
-    refusal.value = (error as Error).message
-  }
+  })
 }
 </script>
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onKeyStroke, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRouter } from 'vue-router'
 import type { SimulatedFault } from '@/api/types'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { releaseWords } from '@/features/counter/words'
@@ -14,16 +14,15 @@ import CueToggles from './CueToggles.vue'
 import JournalList from './JournalList.vue'
 import RehearsalBar from './RehearsalBar.vue'
 import { useCook } from './useCook'
-import { useCooks } from './useCooks'
+import { useCooks, useShownCook } from './useCooks'
 import { useCues } from './useCues'
 import { countdown, didIt, headline } from './words'
 
 /** The running cook: one step at a time, in huge type. Space, or a touch on the lower half, says "done, next". */
-const route = useRoute()
 const router = useRouter()
-const { active, query: list, simulate } = useCooks()
+const { id, active, noneIsOn } = useShownCook()
+const { simulate } = useCooks()
 const { units } = useKitchen()
-const id = computed(() => (typeof route.params.id === 'string' && route.params.id) || active.value[0]?.id || null)
 const { cook, now, told, connected, say, refusal, unsent } = useCook(id)
 const { choice, toggle } = useCues(cook)
 const note = ref('')
@@ -173,7 +172,7 @@ function write() {
       />
     </details>
   </div>
-  <div v-else-if="list.isSuccess.value && id === null" class="idle">
+  <div v-else-if="noneIsOn" class="idle">
     <h1>Nothing is on</h1>
     <p>
       Start a cook from the <router-link to="/">Counter</router-link> or from a

@@ -1,7 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import { asBody, type Request, type SimulatedFault } from '@/api/types'
+
+/** The cook of the address, or the newest that is on. */
+export function useShownCook() {
+  const { active, query } = useCooks()
+  const route = useRoute()
+  const id = computed(() => (typeof route.params.id === 'string' && route.params.id) || active.value[0]?.id || null)
+  return { id, active, noneIsOn: computed(() => query.isSuccess.value && id.value === null) }
+}
 
 /** Cooks that are on, and how one is begun. */
 export function useCooks() {

@@ -9,13 +9,9 @@ import { useAssumptions, useEnergy } from './useTrust'
 
 /** How far to trust this: the solver against the textbook, the books of one cook, and what is known and what is not. */
 const { draft } = useDraft()
-const { findCut } = useCatalogue()
+const { birdWords } = useCatalogue()
 const request = computed(() => draft.value.request)
-const cook = computed(() => {
-  const { pieces, cut } = request.value.load
-  const found = findCut(cut)
-  return found ? `${pieces} ${pieces === 1 ? found.name : found.plural}` : 'this cook'
-})
+const cook = computed(() => birdWords(request.value.load) ?? 'this cook')
 const { data: energy, error } = useEnergy(request)
 const { data: assumptions } = useAssumptions()
 const limits = [

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
+import type { Request } from '@/api/types'
 
 /** What a plan can be made of, and how other cooks go about it. */
 export function useCatalogue() {
@@ -13,5 +14,11 @@ export function useCatalogue() {
   const companions = computed(() => query.data.value?.companions ?? [])
   const schools = computed(() => query.data.value?.schools ?? [])
   const findCut = (id: string | null | undefined) => cuts.value.find((c) => c.id === id)
-  return { cuts, companions, schools, findCut }
+  /** "6 chicken thighs, bone in"; null while the cut is not known. */
+  function birdWords(load: Request['load']) {
+    const cut = findCut(load.cut)
+    const pieces = load.pieces ?? 1
+    return cut ? `${pieces} ${pieces === 1 ? cut.name : cut.plural}` : null
+  }
+  return { cuts, companions, schools, findCut, birdWords }
 }
