@@ -75,7 +75,7 @@ for (const [name, hand] of Object.entries(hands)) {
       await expect(page.getByText('Crisp the skin')).toBeVisible()
       await axe()
       await hand.next(page)
-      await expect(page.getByText('Carve and plate.').first()).toBeVisible()
+      await expect(page.getByTestId('say')).toHaveText('Carve and plate.')
       await hand.next(page)
       await expect(step(page)).toHaveText('Serve')
       await hand.next(page)
@@ -154,8 +154,8 @@ test('the Counter starts a cook, and the record of an unmeasured one says so', a
     await expect(step(page)).toHaveText(now)
     await page.keyboard.press('Space')
   }
-  await page.waitForTimeout(300)
-  if (await page.getByRole('button', { name: 'Vent it after all' }).isVisible())
+  await expect(step(page)).toHaveText(/Leave it alone|Vent now/)
+  if ((await step(page).innerText()) === 'Leave it alone')
     await page.getByRole('button', { name: 'Vent it after all' }).click()
   else await page.keyboard.press('Space')
   await expect(step(page)).toHaveText('Venting')
@@ -166,10 +166,10 @@ test('the Counter starts a cook, and the record of an unmeasured one says so', a
   await page.keyboard.press('Space')
   await page.getByRole('button', { name: 'I have no thermometer' }).click()
   await page.getByRole('button', { name: 'Go on without measuring' }).click()
-  for (let i = 0; i < 6 && (await step(page).innerText()) !== 'Served'; i++) {
+  await expect(async () => {
     await page.keyboard.press('Space')
-    await page.waitForTimeout(300)
-  }
+    await expect(step(page)).toHaveText('Served', { timeout: 500 })
+  }).toPass()
   await expect(page.getByText('It was not measured; the record says so.')).toBeVisible()
 })
 

@@ -90,7 +90,7 @@ function write() {
         <small v-if="next!.lateAt"> · by {{ clockTime(next!.lateAt) }} in 19 of 20 cooks</small>
       </p>
       <p v-if="cook.state.simmers && cook.phase === 'rescuing'" class="say">Lid on, not locked, at a simmer.</p>
-      <p class="say">{{ next?.text }}</p>
+      <p class="say" data-testid="say">{{ next?.text }}</p>
       <BurstCoach
         v-if="cook.state.burst"
         :open-seconds="cook.state.burst.openSeconds"
