@@ -3,35 +3,8 @@ using System.Text.Json.Nodes;
 
 namespace Ikuzo.Web.Tests;
 
-public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
+public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassFixture<IkuzoServer>
 {
-    private static readonly object Breasts = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 }, minutes = 12, release = new { kind = "vent" } };
-
-    private async Task<string> StartAsync(object? plan = null)
-    {
-        var (status, cook) = await server.PostAsync("/api/cooks", new { plan = plan ?? Breasts, name = "Tuesday" });
-        Assert.Equal(201, status);
-        Assert.Equal("ready", (string)cook!["phase"]!);
-        return (string)cook["id"]!;
-    }
-
-    private Task<(int Status, JsonNode? Body)> DoAsync(string id, string kind, string? at = null, object? data = null, string? clientId = null)
-        => server.PostAsync($"/api/cooks/{id}/events", new { clientId = clientId ?? Guid.NewGuid().ToString(), kind, at, data });
-
-    private Task<(int Status, JsonNode? Body)> ReadAsync(string id, double celsius, string? clientId = null)
-        => server.PostAsync($"/api/cooks/{id}/readings", new { clientId = clientId ?? Guid.NewGuid().ToString(), spot = "centre", celsius });
-
-    private static string Ago(double minutes) => DateTimeOffset.UtcNow.AddMinutes(-minutes).ToString("O", CultureInfo.InvariantCulture);
-
-    private async Task OpenAsync(string id, double heldMinutes)
-    {
-        await DoAsync(id, "lid-on", Ago(heldMinutes + 20));
-        await DoAsync(id, "pressure-reached", Ago(heldMinutes + 5));
-        await DoAsync(id, "vented", Ago(5));
-        await DoAsync(id, "pin-down", Ago(3));
-        Assert.Equal(200, (await DoAsync(id, "opened", Ago(2))).Status);
-    }
-
     [Fact]
     public async Task Cook_GoesThroughItsPhasesAndSaysWhatIsNext()
     {
@@ -42,10 +15,10 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         Assert.NotNull(cook["next"]![0]!["dueAt"]);
         (_, cook) = await DoAsync(id, "pressure-reached");
         Assert.Equal("holding", (string)cook!["phase"]!);
-        Assert.Contains((await server.GetAsync("/api/cooks?state=active")).Body!.AsArray(), c => (string)c!["id"]! == id);
+        Assert.Contains((await Server.GetAsync("/api/cooks?state=active")).Body!.AsArray(), c => (string)c!["id"]! == id);
         (_, cook) = await DoAsync(id, "abandoned");
         Assert.Equal("done", (string)cook!["phase"]!);
-        Assert.Contains((await server.GetAsync("/api/cooks?state=ended")).Body!.AsArray(), c => (string)c!["id"]! == id);
+        Assert.Contains((await Server.GetAsync("/api/cooks?state=ended")).Body!.AsArray(), c => (string)c!["id"]! == id);
     }
 
     [Fact]
@@ -58,7 +31,7 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         Assert.Equal((200, 200), (first.Status, second.Status));
         Assert.Single(second.Body!["events"]!.AsArray());
         await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => DoAsync(id, "note", data: new { text = "hiss" }, clientId: "the-same")));
-        Assert.Equal(2, (await server.GetAsync($"/api/cooks/{id}")).Body!["events"]!.AsArray().Count);
+        Assert.Equal(2, (await Server.GetAsync($"/api/cooks/{id}")).Body!["events"]!.AsArray().Count);
     }
 
     [Fact]
@@ -86,7 +59,7 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     [InlineData("""{"clientId":"a","kind":"undone","data":{"of":"99999"}}""", "at")]
     public async Task BadEvent_NamesTheField(string body, string field)
     {
-        var (status, problem) = await server.PostAsync($"/api/cooks/{await StartAsync()}/events", body);
+        var (status, problem) = await Server.PostAsync($"/api/cooks/{await StartAsync()}/events", body);
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]![field]);
     }
@@ -150,23 +123,9 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     }
 
     [Fact]
-    public async Task CookOfADish_CarriesItsJobsAndFinish()
-    {
-        var dish = (await server.PostAsync("/api/dishes",
-            """
-            {"format":"ikuzo-dish","version":1,"name":"Shelf thighs","servings":4,"crispMinutes":6,"finish":["Fold in herbs."],"meanwhile":[{"text":"Slice a salad","minutes":8}],
-             "items":[{"key":"bird","kind":"meat","load":{"cut":"chicken-thigh-bone-in","pieces":6,"totalKg":1.2},"aim":"pull"},{"key":"p","kind":"companion","id":"penne-pasta","grams":200}]}
-            """)).Body!;
-        var (status, cook) = await server.PostAsync("/api/cooks", new { dishId = (string)dish["id"]! });
-        Assert.Equal((201, "Shelf thighs"), (status, (string)cook!["name"]!));
-        Assert.Equal(["rest", "crisp", "finish-1", "finish-2", "carve"], cook["after"]!.AsArray().Select(a => (string)a!["id"]!));
-        Assert.Equal(404, (await server.PostAsync("/api/cooks", new { dishId = "none" })).Status);
-    }
-
-    [Fact]
     public async Task PlanWithAStop_IsNotBegun()
     {
-        var (status, problem) = await server.PostAsync("/api/cooks", new { plan = new { load = new { cut = "turkey-whole", pieces = 1, totalKg = 7 } } });
+        var (status, problem) = await Server.PostAsync("/api/cooks", new { plan = new { load = new { cut = "turkey-whole", pieces = 1, totalKg = 7 } } });
         Assert.Equal((409, "/problems/no-plan"), (status, (string)problem!["type"]!));
     }
 
@@ -174,13 +133,13 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     public async Task Rehearsal_RunsToPressureByItself()
     {
         var id = await StartAsync();
-        await server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 120, seed = 7, faults = Array.Empty<string>() });
+        await Server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 120, seed = 7, faults = Array.Empty<string>() });
         await DoAsync(id, "lid-on");
         JsonNode? cook = null;
         for (var i = 0; i < 100 && (string?)cook?["phase"] is not ("holding" or "resting"); i++)
         {
             await Task.Delay(150, TestContext.Current.CancellationToken);
-            cook = (await server.GetAsync($"/api/cooks/{id}")).Body;
+            cook = (await Server.GetAsync($"/api/cooks/{id}")).Body;
         }
 
         Assert.Contains((string)cook!["phase"]!, new[] { "holding", "resting" });
@@ -188,7 +147,7 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         var lidOn = cook["events"]!.AsArray().Single(e => (string)e!["kind"]! == "lid-on")!;
         var minutes = (DateTimeOffset.Parse((string)reached["at"]!, CultureInfo.InvariantCulture) - DateTimeOffset.Parse((string)lidOn["at"]!, CultureInfo.InvariantCulture)).TotalMinutes;
         Assert.InRange(minutes, 5, 25);
-        Assert.Equal(400, (await server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 1000 })).Status);
+        Assert.Equal(400, (await Server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 1000 })).Status);
     }
 
     [Fact]
@@ -198,14 +157,14 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         await DoAsync(id, "lid-on", Ago(10));
         await DoAsync(id, "note", data: new { text = "=HYPERLINK(1)" });
         using var csv = new StringContent("minutes,core (°F),air\n0,40,70\n1.5,41,\n3,50,\n", System.Text.Encoding.UTF8, "text/csv");
-        using var answer = await server.Http.PostAsync($"/api/cooks/{id}/temperatures", csv, TestContext.Current.CancellationToken);
+        using var answer = await Server.Http.PostAsync($"/api/cooks/{id}/temperatures", csv, TestContext.Current.CancellationToken);
         Assert.Equal(200, (int)answer.StatusCode);
-        var file = (await server.GetAsync($"/api/cooks/{id}/journal")).Body!;
+        var file = (await Server.GetAsync($"/api/cooks/{id}/journal")).Body!;
         Assert.Equal("ikuzo-cook", (string)file["format"]!);
         var measured = file["curves"]!["measured"]!.AsArray();
         Assert.Equal(["air", "core (°F)"], measured.Select(c => (string)c!["name"]!));
         Assert.Equal(5, (double)measured[1]!["celsius"]![1]!, 0.01);
-        var table = await server.Http.GetStringAsync($"/api/cooks/{id}/journal.csv", TestContext.Current.CancellationToken);
+        var table = await Server.Http.GetStringAsync($"/api/cooks/{id}/journal.csv", TestContext.Current.CancellationToken);
         Assert.Contains("event,LidOn", table);
         Assert.Contains("'=HYPERLINK", table);
         Assert.Contains("predicted coldest spot", table);
@@ -222,25 +181,25 @@ public class CookEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     public async Task BrokenTemperatureLog_IsRefusedWithAReason(string text)
     {
         using var csv = new StringContent(text, System.Text.Encoding.UTF8, "text/csv");
-        using var answer = await server.Http.PostAsync($"/api/cooks/{await StartAsync()}/temperatures", csv, TestContext.Current.CancellationToken);
+        using var answer = await Server.Http.PostAsync($"/api/cooks/{await StartAsync()}/temperatures", csv, TestContext.Current.CancellationToken);
         Assert.Equal(422, (int)answer.StatusCode);
     }
 
     [Fact]
     public async Task Cooling_OfShallowBoxesIsInTimeAndOfDeepOnesNot()
     {
-        var courses = (await server.GetAsync("/api/cooling")).Body!.AsArray();
+        var courses = (await Server.GetAsync("/api/cooling")).Body!.AsArray();
         Assert.True((bool)courses[0]!["isInTime"]!);
         Assert.False((bool)courses[^1]!["isInTime"]!);
-        var iced = (await server.GetAsync("/api/cooling?iceWater=true&depthMm=50")).Body!.AsArray();
+        var iced = (await Server.GetAsync("/api/cooling?iceWater=true&depthMm=50")).Body!.AsArray();
         Assert.True((double)iced[0]!["toColdHours"]! < (double)courses[2]!["toColdHours"]!);
-        Assert.Equal(400, (await server.GetAsync("/api/cooling?depthMm=5000")).Status);
+        Assert.Equal(400, (await Server.GetAsync("/api/cooling?depthMm=5000")).Status);
     }
 
     [Fact]
     public async Task Aftercare_WarnsOfGlassAndSugar()
     {
-        var after = (await server.GetAsync($"/api/cooks/{await StartAsync()}/aftercare")).Body!;
+        var after = (await Server.GetAsync($"/api/cooks/{await StartAsync()}/aftercare")).Body!;
         var grill = after["crisping"]!.AsArray().Single(c => (string)c!["way"]! == "grill")!;
         Assert.Contains("glass", grill["mind"]!.ToJsonString());
         Assert.Contains("glaze", grill["mind"]!.ToJsonString());

@@ -14,10 +14,25 @@ test('a dish is changed, solved as it changes, and still there after a reload', 
   await page.getByRole('button', { name: 'Add to the dish' }).click()
   await expect(page.getByTestId('stage')).toHaveCount(2)
   await expect(page.getByText('Twice under the lid')).toBeVisible()
-  await page.waitForTimeout(700)
+  await expect
+    .poll(async () => JSON.stringify(await (await page.request.get('/api/dishes')).json()))
+    .toMatch(/Cellar supper.*penne|penne.*Cellar supper/)
   await page.reload()
   await expect(page.getByRole('link', { name: 'Cellar supper' })).toBeVisible()
   await expect(page.getByRole('heading', { name: 'penne' })).toBeVisible()
+})
+
+test('what is changed last is kept when another dish is opened at once', async ({ page }) => {
+  await page.goto('/dishes')
+  await page.getByRole('link', { name: 'Crown of the hill' }).click()
+  await page.getByLabel('Seasoned with').fill('salt and lovage')
+  await page.getByRole('link', { name: 'Rain soup' }).click()
+  await expect(page.getByLabel('Name of the dish')).toHaveValue('Rain soup')
+  await page.getByRole('link', { name: 'Crown of the hill' }).click()
+  await expect(page.getByLabel('Seasoned with')).toHaveValue('salt and lovage')
+  await page.reload()
+  await expect(page.getByLabel('Seasoned with')).toHaveValue('salt and lovage')
+  await expect(page.getByRole('link', { name: 'Rain soup' })).toHaveCount(1)
 })
 
 test('a removed dish comes back', async ({ page }) => {

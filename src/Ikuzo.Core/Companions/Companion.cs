@@ -79,6 +79,9 @@ public enum PieceSize
 public sealed record Companion(
     string Id, string Name, CompanionKind Kind, MinuteWindow HighPressureMinutes, double AbsorbsMlPerGram, double GivesOffMlPerGram, CompanionTraits Traits, string Source)
 {
+    /// <summary>Stands for other meat in the same pot, of which one meat sees nothing but its heat.</summary>
+    public static readonly Companion OtherMeat = new("other-meat", "Other meat", CompanionKind.Flesh, new(0, 0, 240), 0, 0, CompanionTraits.None, "stands for its heat");
+
     // Conduction goes with the square of the thickness, cell walls soften at their own pace: between the two. Estimates.
     private const double SmallFactor = 0.6, LargeFactor = 1.6;
 

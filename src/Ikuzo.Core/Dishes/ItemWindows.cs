@@ -67,12 +67,10 @@ internal sealed class ItemWindows(DishRequest dish)
 /// <summary>One stage as a question to the planner.</summary>
 internal static class StageRequest
 {
-    private static readonly Companion OtherMeat = new("other-meat", "Other meat", CompanionKind.Flesh, new(0, 0, 240), 0, 0, CompanionTraits.None, "stands for its heat");
-
     /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
     public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
     {
-        var others = items.OfType<MeatItem>().Where(m => m != meat).Select(m => new CompanionLoad(OtherMeat, m.Load.TotalKg * 1000));
+        var others = items.OfType<MeatItem>().Where(m => m != meat).Select(m => new CompanionLoad(Companion.OtherMeat, m.Load.TotalKg * 1000));
         return new PlanRequest
         {
             Pot = dish.Pot,

@@ -49,17 +49,20 @@ public static class Aftercare
 
     /// <summary>The steps after the pot, in order.</summary>
     /// <param name="request">The cook.</param>
-    /// <param name="crispMinutes">Minutes under the grill, 0 for none.</param>
+    /// <param name="stages">What is cooked on its own after the meat, in the liquid that it left.</param>
     /// <param name="finish">What else a dish wants.</param>
-    public static IReadOnlyList<AfterStep> Steps(PlanRequest request, double crispMinutes, IReadOnlyList<string> finish)
+    /// <param name="crispMinutes">Minutes under the grill; 0 or null for none.</param>
+    public static IReadOnlyList<CookStep> Steps(
+        PlanRequest request, IReadOnlyList<CookStep>? stages = null, IReadOnlyList<string>? finish = null, double? crispMinutes = null)
     {
-        List<AfterStep> steps = [new("rest", "Lift it out with both hands and let it rest. Keep the liquid: it is stock.", RestMinutes(request.Load))];
-        if (crispMinutes > 0)
+        List<CookStep> steps = [new("rest", "Lift it out with both hands and let it rest. Keep the liquid: it is stock.", RestMinutes(request.Load))];
+        steps.AddRange(stages ?? []);
+        steps.AddRange((finish ?? []).Select((line, i) => new CookStep(FormattableString.Invariant($"finish-{i + 1}"), line, CarveMinutes)));
+        if (crispMinutes is > 0 and var minutes)
         {
-            steps.Add(new("crisp", "Crisp the skin in a metal tray, watching it. No glass: it can shatter.", crispMinutes));
+            steps.Add(new("crisp", "Crisp the skin in a metal tray, watching it. No glass: it can shatter.", minutes));
         }
 
-        steps.AddRange(finish.Select((line, i) => new AfterStep(FormattableString.Invariant($"finish-{i + 1}"), line, CarveMinutes)));
         steps.Add(new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", CarveMinutes));
         return steps;
     }

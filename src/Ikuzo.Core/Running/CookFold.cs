@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
 using static Ikuzo.Core.Running.CookEventKind;
 
 namespace Ikuzo.Core.Running;
@@ -15,9 +16,9 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     private CookPhase _phase = CookPhase.Ready;
     private CookVerdict _verdict;
     private RescueAdvice? _advice;
-    private DateTimeOffset? _since, _firstOpenedAt;
+    private DateTimeOffset? _since, _firstOpenedAt, _stepDoneAt;
     private double? _separatedAt;
-    private bool _thick, _abandoned;
+    private bool _browned, _thick, _abandoned;
 
     private Round Now => _rounds[^1];
 
@@ -25,7 +26,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     {
         AdvanceTo(entry.At);
         _since ??= entry.At;
-        if (!IsPossible(entry.Kind, _phase, _rounds.LastOrDefault()))
+        var noSteps = entry.Kind == StepDone && _phase == CookPhase.Ready && cook.Before.Count == 0;
+        if (noSteps || !IsPossible(entry.Kind, _phase, _rounds.LastOrDefault()))
         {
             _ignored.Add(entry.Id);
             return;
@@ -52,7 +54,13 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         var round = _rounds.LastOrDefault();
         var readings = round?.Readings ?? [];
         var unread = Unread(readings);
-        var expected = new CookExpectation(cook, _phase, _since ?? now, round, _advice, _verdict, unread, _stepsDone);
+        var expected = new CookExpectation(cook, _phase, _since ?? now, round, _advice, _verdict, unread)
+        {
+            Now = now,
+            Browned = _browned,
+            StepsDone = _stepsDone,
+            StepFrom = _stepDoneAt > _since ? _stepDoneAt.Value : _since ?? now,
+        };
         return new CookState
         {
             Phase = _phase,
@@ -64,7 +72,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Thick = _thick,
             Burst = _phase == CookPhase.Venting && cook.Release.Kind == ReleaseKind.Pulsed ? Burst.Usual : null,
             Next = expected.Next(),
-            Late = expected.Late(now),
+            Late = expected.Late(),
             Verdict = _verdict,
             EverNotMeasured = everNotMeasured,
             Abandoned = _abandoned,
@@ -73,7 +81,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             SpotsToRead = unread,
             OutUntil = _firstOpenedAt?.AddHours(Aftercare.HoursOut(cook.Request.RoomCelsius)),
             StepsDone = _stepsDone,
-            Strip = [.. _past, .. expected.Strip(now)],
+            Strip = [.. _past, .. expected.Strip()],
             Ignored = _ignored,
         };
     }
@@ -82,7 +90,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     public static IReadOnlyList<CookEventKind> Possible(CookState state)
     {
         var round = state.Round == 0 ? null : new Round(default, state.Minutes, state.Simmers);
-        return [.. Enum.GetValues<CookEventKind>().Where(k => k is not (Undone or Corrected or Simulated) && IsPossible(k, state.Phase, round))];
+        return [.. Enum.GetValues<CookEventKind>().Where(k => k is not (Undone or Corrected or Simulated) && IsPossible(k, state.Phase, round)
+            && (k != StepDone || state.Next.Any(n => n.Kind == StepDone)))];
     }
 
     private static bool IsPossible(CookEventKind kind, CookPhase phase, Round? round) => kind switch
@@ -98,7 +107,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         Reading => phase is CookPhase.Open or CookPhase.Finishing,
         NotMeasured => phase == CookPhase.Open,
         BackUnderPressure or Thickened => phase is CookPhase.Open or CookPhase.Finishing,
-        StepDone or Finished => phase == CookPhase.Finishing,
+        StepDone => phase is CookPhase.Ready or CookPhase.Finishing,
+        Finished => phase == CookPhase.Finishing,
         Abandoned => phase != CookPhase.Done,
         _ => true,
     };
@@ -111,6 +121,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
                 Enter(CookPhase.Browning, entry.At);
                 break;
             case BrowningDone:
+                _browned = true;
                 Enter(CookPhase.Ready, entry.At);
                 break;
             case LidOn:
@@ -157,6 +168,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
                 break;
             case StepDone:
                 _stepsDone.Add(entry.Data.Step!);
+                _stepDoneAt = entry.At;
                 break;
             case Finished:
                 Enter(CookPhase.Done, entry.At);
@@ -194,9 +206,10 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     private void CookOn(CookEvent entry)
     {
         var advised = Complete(entry.Data, _advice, _thick);
-        if (advised.Separate == true && Now.Readings.Count > 0)
+        var ofLumps = cook.Meats.Where(IsLump).SelectMany(m => ReadingsOf(m, Now)).ToList();
+        if (advised.Separate == true && ofLumps.Count > 0)
         {
-            _separatedAt = Now.Readings.Min(r => r.Celsius);
+            _separatedAt = ofLumps.Min(r => r.Celsius);
             Now.EndsLump = true;
         }
 
@@ -212,12 +225,12 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         Separate = said.Separate ?? advice is { Method: RescueMethod.SeparateAndRepeat },
     };
 
-    private string[] Unread(IReadOnlyList<CountedReading> readings)
-        => [.. cook.Request.Load.Cut.Spots.Select(s => s.Id).Except(readings.Select(r => r.Spot))];
+    private string[] Unread(IReadOnlyList<CountedReading> readings) => [.. cook.Spots.Select(s => s.Id).Except(readings.Select(r => r.Spot))];
 
+    // Each meat that was read is judged on its own; all of them must agree.
     private void Judge(DateTimeOffset at)
     {
-        _advice = advise(AsOpened());
+        _advice = RescueAdvice.Together([.. cook.Meats.Where(m => ReadingsOf(m, Now).Count > 0).Select(m => (m, advise(AsOpened(m))))]);
         _verdict = _advice.Verdict == CheckVerdict.Short ? CookVerdict.Short : Unread(Now.Readings).Length > 0 ? CookVerdict.MeasureMore : CookVerdict.Done;
         var phase = _verdict == CookVerdict.Done ? CookPhase.Finishing : CookPhase.Open;
         if (phase != _phase)
@@ -226,23 +239,30 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         }
     }
 
-    /// <summary>The pot as it was opened, each time with what really happened.</summary>
-    private RescueRequest AsOpened()
+    /// <summary>The pot as it was opened, each time with what really happened, as one of its meats sees it.</summary>
+    private RescueRequest AsOpened(PlannedMeat meat)
     {
         var first = _rounds[0];
-        var from = 1 + (_separatedAt is null ? 0 : _rounds.FindIndex(r => r.EndsLump));
-        return new RescueRequest(cook.Request, first.MinutesHeld, Release(first), Readings(first), _thick)
+        var apart = IsLump(meat) ? _separatedAt : null;
+        var from = 1 + (apart is null ? 0 : _rounds.FindIndex(r => r.EndsLump));
+        return new RescueRequest(meat.Request, first.MinutesHeld, Release(first), ProbeReadings(meat, first), _thick)
         {
-            Later = [.. _rounds.Skip(from).Select((r, i) => new RescueRound(!r.Simmers, r.MinutesHeld, Release(r), Readings(r)) { ReclosedAfterMinutes = Pause(_rounds[from + i - 1], r) })],
-            SeparatedAtCelsius = _separatedAt,
+            Later = [.. _rounds.Skip(from).Select((r, i) => new RescueRound(!r.Simmers, r.MinutesHeld, Release(r), ProbeReadings(meat, r)) { ReclosedAfterMinutes = Pause(meat, _rounds[from + i - 1], r) })],
+            SeparatedAtCelsius = apart,
         };
     }
 
-    private static double Pause(Round before, Round after)
-        => Math.Clamp((after.HeatOnAt - (before.Readings.Count > 0 ? before.Readings[^1].At : before.OpenedAt!.Value)).TotalMinutes, 0, MostReadingMinutes);
+    private static bool IsLump(PlannedMeat meat) => meat.Request.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
 
-    private static IReadOnlyList<ProbeReading> Readings(Round round)
-        => [.. round.Readings.Select(r => new ProbeReading(r.Spot, r.Celsius, Math.Clamp((r.At - round.OpenedAt!.Value).TotalMinutes, 0, MostReadingMinutes)))];
+    private List<CountedReading> ReadingsOf(PlannedMeat meat, Round round)
+        => cook.Others.Count == 0 ? round.Readings : [.. round.Readings.Where(r => meat.Request.Load.Cut.Spots.Any(s => meat.SpotId(s) == r.Spot))];
+
+    private double Pause(PlannedMeat meat, Round before, Round after)
+        => Math.Clamp((after.HeatOnAt - (ReadingsOf(meat, before) is [.., var last] ? last.At : before.OpenedAt!.Value)).TotalMinutes, 0, MostReadingMinutes);
+
+    private IReadOnlyList<ProbeReading> ProbeReadings(PlannedMeat meat, Round round)
+        => [.. ReadingsOf(meat, round).Select(r => new ProbeReading(
+            r.Spot[(r.Spot.LastIndexOf('/') + 1)..], r.Celsius, Math.Clamp((r.At - round.OpenedAt!.Value).TotalMinutes, 0, MostReadingMinutes)))];
 
     private Release Release(Round round)
     {
@@ -259,7 +279,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
 
     private void Enter(CookPhase phase, DateTimeOffset at)
     {
-        if (_phase is not (CookPhase.Ready or CookPhase.Done) && _since is { } since && at > since)
+        var counts = _phase is not (CookPhase.Ready or CookPhase.Done) || (_phase == CookPhase.Ready && cook.Before.Count > 0);
+        if (counts && _since is { } since && at > since)
         {
             _past.Add(new StripPart(_phase, since, at, Happened: true));
         }

@@ -61,7 +61,14 @@ public enum CookVerdict
 /// <param name="DueAt">When it is expected; null when it is up to the cook.</param>
 /// <param name="LateAt">When it would be late; null when it cannot be.</param>
 /// <param name="Text">What to do.</param>
-public sealed record NextStep(CookEventKind Kind, DateTimeOffset? DueAt, DateTimeOffset? LateAt, string Text);
+public sealed record NextStep(CookEventKind Kind, DateTimeOffset? DueAt, DateTimeOffset? LateAt, string Text)
+{
+    /// <summary>Which step is done, for that kind; else null.</summary>
+    public string? Step { get; init; }
+
+    /// <summary>True for a step in which the pot works alone, until it is due.</summary>
+    public bool Waits { get; init; }
+}
 
 /// <summary>A stretch of the whole cook, as it was or is expected.</summary>
 /// <param name="Phase">What.</param>
@@ -141,7 +148,7 @@ public sealed record CookState
     /// <summary>Until when cooked meat may be out of the cold and the heat; null before the first opening.</summary>
     public required DateTimeOffset? OutUntil { get; init; }
 
-    /// <summary>Steps after the pot that are done.</summary>
+    /// <summary>Steps before and after the lid that are done.</summary>
     public required IReadOnlyList<string> StepsDone { get; init; }
 
     /// <summary>The whole cook, from lid-on to the table.</summary>

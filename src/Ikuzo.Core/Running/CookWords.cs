@@ -15,8 +15,15 @@ internal static class CookWords
     public const string NotMeasured = "Go on without measuring. The record will always say so.";
     public const string Serve = "On the table.";
 
-    public static string LidOn(PlannedCook cook) => FormattableString.Invariant(
-        $"{cook.Request.Liquid:0} ml of thin liquid in, lid on, valve to sealing, set {cook.Minutes:0} min at {(cook.Request.Pressure == Planning.PressureSetting.High ? "high" : "low")} pressure.");
+    public static string LidOn(PlannedCook cook)
+    {
+        string[] beside = [.. cook.Others.Select(o => o.Request.Load.Name), .. cook.Request.Companions.Where(c => c.Companion != Companions.Companion.OtherMeat).Select(c => c.Companion.Name.ToLowerInvariant())];
+        var with = beside.Length > 0 ? $"{string.Join(", ", beside)} in with it, " : "";
+        return Close(with, cook.Request.Liquid, cook.Minutes, cook.Request.Pressure);
+    }
+
+    public static string Close(string with, double liquidMl, double minutes, Planning.PressureSetting pressure = Planning.PressureSetting.High) => FormattableString.Invariant(
+        $"{with}{liquidMl:0} ml of thin liquid in, lid on, valve to sealing, set {minutes:0} min at {(pressure == Planning.PressureSetting.High ? "high" : "low")} pressure.");
 
     public static string Holding(PlannedCook cook) => cook.Meanwhile.Count > 0
         ? $"Your hands are free: {string.Join("; ", cook.Meanwhile.Select(j => FormattableString.Invariant($"{j.Text} ({j.Minutes:0} min)")))}."
@@ -26,9 +33,8 @@ internal static class CookWords
 
     public static string Read(PlannedCook cook, IReadOnlyList<string> unread)
     {
-        var spots = cook.Request.Load.Cut.Spots;
-        var where = spots.Where(s => unread.Contains(s.Id)).Select(s => s.Where).ToArray();
-        var pieces = cook.Request.Load.Pieces > 1 ? " Take the thickest piece, then two more." : "";
+        var where = cook.Spots.Where(s => unread.Contains(s.Id)).Select(s => s.Where).ToArray();
+        var pieces = cook.Meats.Any(m => m.Request.Load.Pieces > 1) ? " Take the thickest piece, then two more." : "";
         return where.Length == 0 ? $"Measure another piece.{pieces}" : $"Measure: {string.Join(", then ", where)}. Not on the bone.{pieces}";
     }
 

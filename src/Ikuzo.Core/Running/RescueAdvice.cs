@@ -67,4 +67,23 @@ public sealed record RescueRound(bool UnderPressure, double MinutesHeld, Release
 /// <param name="Minutes">Minutes at pressure, or at a simmer; 0 when done; null when no time that we compute is enough.</param>
 /// <param name="Why">In sentences.</param>
 /// <param name="Spots">The spots after the rescue, or as they are when done.</param>
-public sealed record RescueAdvice(CheckVerdict Verdict, RescueMethod Method, double? Minutes, IReadOnlyList<string> Why, IReadOnlyList<SpotOutcome> Spots);
+public sealed record RescueAdvice(CheckVerdict Verdict, RescueMethod Method, double? Minutes, IReadOnlyList<string> Why, IReadOnlyList<SpotOutcome> Spots)
+{
+    /// <summary>One advice for all meat of a pot: done only when each is, and as long as the slowest needs; spots get their names within the cook.</summary>
+    /// <param name="each">At least one meat with its own advice.</param>
+    internal static RescueAdvice Together(IReadOnlyList<(PlannedMeat Meat, RescueAdvice Advice)> each)
+    {
+        SpotOutcome[] spots = [.. each.SelectMany(e => e.Advice.Spots.Select(s => s with { Id = e.Meat.SpotId(e.Meat.Request.Load.Cut.Spots.First(c => c.Id == s.Id)) }))];
+        if (each is [var (_, only)])
+        {
+            return only with { Spots = spots };
+        }
+
+        var shorts = each.Where(e => e.Advice.Verdict == CheckVerdict.Short).ToList();
+        var decides = shorts.Count == 0 ? each : shorts;
+        string[] why = [.. decides.SelectMany(e => e.Advice.Why.Select(w => $"{char.ToUpperInvariant(e.Meat.Request.Load.Name[0])}{e.Meat.Request.Load.Name[1..]}: {w}"))];
+        return shorts.Count == 0
+            ? new(CheckVerdict.Done, RescueMethod.None, 0, why, spots)
+            : new(CheckVerdict.Short, shorts.Max(e => e.Advice.Method), shorts.Any(e => e.Advice.Minutes is null) ? null : shorts.Max(e => e.Advice.Minutes), why, spots);
+    }
+}

@@ -19,7 +19,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe
 
     private readonly PlannedCook _cook;
     private readonly HashSet<SimulatedFault> _faults;
-    private readonly CookBlock _block = new();
+    private readonly CookBlock[] _blocks; // one for each meat; the pot itself is that of the first
     private readonly ulong _seed;
     private readonly SplitMix64 _random;
     private readonly List<Announcement> _announced = [];
@@ -40,7 +40,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe
         _faults = [.. faults];
         _seed = (ulong)seed;
         _random = new SplitMix64(_seed);
-        _block.Load(ModelBuilder.Build(cook.Request), ParticleSource.Chance(_seed), 0);
+        _blocks = [.. cook.Meats.Select(m => Block(new CookBlock(), ModelBuilder.Build(m.Request)))];
         WarmestColdest = ColdestCelsius;
     }
 
@@ -56,10 +56,10 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     }
 
     /// <inheritdoc/>
-    public CookerReport Report => new(_stage is not (Stage.Idle or Stage.Open), _pinUp, _stage is Stage.Heating or Stage.Holding, _block.PotCelsius[Truth]);
+    public CookerReport Report => new(_stage is not (Stage.Idle or Stage.Open), _pinUp, _stage is Stage.Heating or Stage.Holding, Pot.PotCelsius[Truth]);
 
     /// <summary>The coldest spot as it truly is, °C.</summary>
-    public double ColdestCelsius => _block.ColdestCelsius()[Truth];
+    public double ColdestCelsius => _blocks.Min(b => b.ColdestCelsius()[Truth]);
 
     /// <summary>The highest that the coldest spot truly was, °C.</summary>
     public double WarmestColdest { get; private set; }
@@ -96,7 +96,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe
                     TakeApart();
                 }
 
-                _block.Reclose(underPressure: true);
+                Each(b => b.Reclose(underPressure: true));
                 Close(entry.At, entry.Data.Minutes ?? _cook.Minutes, simmers: entry.Data.Simmer == true);
                 break;
             case CookEventKind.Vented when _pinUp:
@@ -138,31 +138,45 @@ public sealed class SimulatedPot : IMulticooker, IProbe
             return null;
         }
 
-        var spot = _cook.Request.Load.Cut.Spots.TakeWhile(s => s.Id != spotId).Count();
-        if (spot >= _block.Spots)
+        if (_cook.Spots.FirstOrDefault(s => s.Id == spotId) is not { } spot)
         {
             return null;
         }
 
+        var body = _blocks[_cook.Meats.ToList().IndexOf(spot.Meat)].Spot(spot.Meat.Request.Load.Cut.Spots.ToList().IndexOf(spot.Spot));
+
         var error = ProbeError.Draw(_random) * (_faults.Contains(SimulatedFault.NoisyProbe) ? NoisyFactor : 1);
-        return Math.Round(_block.Spot(spot).Batch.CentreCelsius()[Truth] + error + (_faults.Contains(SimulatedFault.MisplacedProbe) ? MisplacedKelvin : 0), 1);
+        return Math.Round(body.Batch.CentreCelsius()[Truth] + error + (_faults.Contains(SimulatedFault.MisplacedProbe) ? MisplacedKelvin : 0), 1);
     }
 
     // The pieces of a lump go back as cold throughout as the coldest of them.
     private void TakeApart()
     {
-        var single = _cook.Request with { Load = _cook.Request.Load with { Arrangement = Arrangement.Single } };
-        _block.Load(ModelBuilder.Build(single) with { StartCelsius = ColdestCelsius, Frozen = false }, ParticleSource.Chance(_seed), 0);
+        foreach (var (meat, block) in _cook.Meats.Zip(_blocks).Where(m => m.First.Request.Load.Arrangement == Arrangement.Lump))
+        {
+            var single = meat.Request with { Load = meat.Request.Load with { Arrangement = Arrangement.Single } };
+            Block(block, ModelBuilder.Build(single) with { StartCelsius = block.ColdestCelsius()[Truth], Frozen = false });
+        }
     }
+
+    private CookBlock Block(CookBlock block, CookModel model)
+    {
+        block.Load(model, ParticleSource.Chance(_seed), 0);
+        return block;
+    }
+
+    private void Each(Action<CookBlock> act) => Array.ForEach(_blocks, b => act(b));
 
     private void Close(DateTimeOffset at, double minutes, bool simmers)
     {
         (_clock, _minutes, _simmers) = (at, minutes, simmers);
-        _block.Seal(!simmers);
+        Each(b => b.Seal(!simmers));
         Enter(Stage.Heating);
     }
 
     private void Enter(Stage stage) => (_stage, _stageSince) = (stage, _clock);
+
+    private CookBlock Pot => _blocks[0];
 
     private double InStage => (_clock - _stageSince).TotalMinutes;
 
@@ -190,8 +204,8 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     private void Heat()
     {
         var valveOpen = _faults.Contains(SimulatedFault.ValveOpen) && InStage < _cook.ToPressureMinutes.P95 + ValveOpenMinutes;
-        _block.Seal(!valveOpen && !_simmers);
-        var scorching = _faults.Contains(SimulatedFault.Scorch) && _block.PotCelsius[Truth] > 80 && _scorchedSeconds < ScorchMinutes * 60;
+        Each(b => b.Seal(!valveOpen && !_simmers));
+        var scorching = _faults.Contains(SimulatedFault.Scorch) && Pot.PotCelsius[Truth] > 80 && _scorchedSeconds < ScorchMinutes * 60;
         if (scorching)
         {
             _scorchedSeconds += GridSeconds;
@@ -204,16 +218,16 @@ public sealed class SimulatedPot : IMulticooker, IProbe
 
     private bool PowerIsOff => _faults.Contains(SimulatedFault.PowerCut) && InStage is >= PowerCutAfterMinutes and < PowerCutAfterMinutes + PowerCutMinutes;
 
-    private void Live(Surroundings around, double powerShare) => _block.Live(around, GridSeconds, powerShare, _cook.Release.TauSeconds);
+    private void Live(Surroundings around, double powerShare) => Each(b => b.Live(around, GridSeconds, powerShare, _cook.Release.TauSeconds));
 
     private void Change()
     {
-        var pin = _block.BoilingCelsius[Truth] + Release.PinKelvin;
+        var pin = Pot.BoilingCelsius[Truth] + Release.PinKelvin;
         if (_stage == Stage.Heating && _simmers && InStage >= _minutes)
         {
             Announce(CookEventKind.HoldOver, Stage.Cool);
         }
-        else if (_stage == Stage.Heating && !_simmers && _block.PotCelsius[Truth] >= _block.HeldCelsius[Truth] - 0.05 && _block.HeldCelsius[Truth] > pin)
+        else if (_stage == Stage.Heating && !_simmers && Pot.PotCelsius[Truth] >= Pot.HeldCelsius[Truth] - 0.05 && Pot.HeldCelsius[Truth] > pin)
         {
             _pinUp = true;
             Announce(CookEventKind.PressureReached, Stage.Holding);
@@ -222,7 +236,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe
         {
             Announce(CookEventKind.HoldOver, Stage.Off);
         }
-        else if (_stage is Stage.Off or Stage.Venting && _block.PotCelsius[Truth] <= pin + 0.05)
+        else if (_stage is Stage.Off or Stage.Venting && Pot.PotCelsius[Truth] <= pin + 0.05)
         {
             _pinUp = false;
             Announce(CookEventKind.PinDown, Stage.Cool);
@@ -240,7 +254,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe
         var seconds = (_clock - _start).TotalSeconds;
         if (_curve.Count == 0 || seconds >= _curve[^1].Minutes * 60 + CurveSeconds)
         {
-            _curve.Add((Math.Round(seconds / 60, 3), Math.Round(_block.PotCelsius[Truth], 2), Math.Round(ColdestCelsius, 2)));
+            _curve.Add((Math.Round(seconds / 60, 3), Math.Round(Pot.PotCelsius[Truth], 2), Math.Round(ColdestCelsius, 2)));
         }
     }
 }

@@ -103,7 +103,7 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
     private DeviceReport Report(string id, Rehearsal rehearsal)
     {
         var pot = rehearsal.Pot.Report;
-        var spots = pot.LidOn ? [] : rehearsal.Planned.Request.Load.Cut.Spots;
+        IReadOnlyList<CookSpot> spots = pot.LidOn ? [] : rehearsal.Planned.Spots;
         return new(id, rehearsal.Time.At(clock.GetUtcNow()), pot, spots.ToDictionary(s => s.Id, s => rehearsal.Pot.Read(s.Id)));
     }
 

@@ -62,7 +62,7 @@ public class AftercareTests
     public void Steps_HaveRestFirstAndEveryFinishOnce()
     {
         var request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = Load("duck-leg") };
-        Assert.Equal(["rest", "crisp", "finish-1", "finish-2", "carve"], Aftercare.Steps(request, 6, ["Skim.", "Reduce."]).Select(s => s.Id));
-        Assert.Equal(["rest", "carve"], Aftercare.Steps(request, 0, []).Select(s => s.Id));
+        Assert.Equal(["rest", "pasta", "finish-1", "finish-2", "crisp", "carve"], Aftercare.Steps(request, [new("pasta", "Boil.", 5)], ["Skim.", "Reduce."], 6).Select(s => s.Id));
+        Assert.Equal(["rest", "carve"], Aftercare.Steps(request).Select(s => s.Id));
     }
 }

@@ -44,6 +44,26 @@ public class CookNextTests
         Assert.Equal(BrowningStarted, At(Cook(Release.Natural, browned: true), 0).Next[0].Kind);
         Assert.Equal(LidOn, At(Cook(Release.Natural), 0).Next[0].Kind);
         Assert.Equal(BrowningDone, At(Cook(Release.Natural, browned: true), 1, (BrowningStarted, 0)).Next[0].Kind);
+        Assert.Equal([LidOn], At(Cook(Release.Natural, browned: true), 9, (BrowningStarted, 0), (BrowningDone, 8)).Next.Select(n => n.Kind));
+    }
+
+    [Fact]
+    public void WhatIsCookedFirst_ComesBeforeTheLidOfTheMeat()
+    {
+        var cook = Cook(Release.Natural) with { Before = [new("rest", "Greens in, lid on.", 4), new("pin", "Wait for the pin.", 8, Waits: true)] };
+        Assert.Equal([StepDone, StepDone, LidOn], At(cook, 0).Next.Select(n => n.Kind));
+        var waiting = At(cook, 10, (StepDone, 5)).Next[0];
+        Assert.Equal(("pin", true, Start.AddMinutes(13)), (waiting.Step, waiting.Waits, waiting.DueAt!.Value));
+        Assert.False(At(cook, 13, (StepDone, 5)).Next[0].Waits); // its time is over: a hand is wanted
+        Assert.Equal((CookPhase.Ready, 5.0 + 8), (At(cook, 10, (StepDone, 5)).Strip[0].Phase, (At(cook, 10, (StepDone, 5)).Strip[0].To - Start).TotalMinutes));
+    }
+
+    [Fact]
+    public void StepDone_BeforeTheLid_MakesNoSenseWithoutSteps()
+    {
+        Assert.Equal(["0"], At(Cook(Release.Natural), 1, (StepDone, 1)).Ignored);
+        var possible = CookJournal.Refuse(Cook(Release.Natural), [], new CookEvent("1", Finished, Start, CookEventData.None), Start, r => Rescue.Advise(r))!.Possible;
+        Assert.DoesNotContain(StepDone, possible);
     }
 
     [Fact]
@@ -111,7 +131,7 @@ public class CookNextTests
         (CookEventKind, double)[] open = [.. UnderPressure, (Vented, 20), (CookEventKind.PinDown, 22), (CookEventKind.Opened, 23), (NotMeasured, 24)];
         Assert.Equal(["Let it rest.", "Carve."], At(Cook(Release.Vent), 25, open).Next.Take(2).Select(n => n.Text));
         var rested = At(Cook(Release.Vent), 30, [.. open, (StepDone, 29)]);
-        Assert.Equal("Carve.", rested.Next[0].Text);
+        Assert.Equal(("Carve.", Start.AddMinutes(34)), (rested.Next[0].Text, rested.Next[0].DueAt)); // from when the rest was over
         Assert.Equal(Finished, rested.Next[^1].Kind);
     }
 }

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Running;
@@ -17,6 +18,9 @@ public sealed record StartBody
     /// <summary>A kept dish instead.</summary>
     public string? DishId { get; init; }
 
+    /// <summary>Which time under the lid of the dish is followed, 1 to 3; the one with meat unless given.</summary>
+    public int? Stage { get; init; }
+
     /// <summary>What the household calls it; at most 80 characters. Named after its meat unless given.</summary>
     public string? Name { get; init; }
 
@@ -24,15 +28,31 @@ public sealed record StartBody
     {
         var errors = DishId is null ? (Plan ?? new PreviewBody()).Check("plan.") : new FieldErrors();
         errors.PlainText("name", Name, 80);
+        errors.Range("stage", Stage, 1, 3, "");
         return errors;
     }
 }
+
+/// <summary>More meat in the same pot, as it is kept with a cook.</summary>
+/// <param name="Key">Its name within the dish.</param>
+/// <param name="Request">The question, as of the first meat.</param>
+/// <param name="OtherMeatKg">Meat beside it, kg.</param>
+public sealed record OtherMeatBody(string Key, PreviewBody Request, double OtherMeatKg);
 
 /// <summary>What a cook set out to do, as it is kept with it.</summary>
 public sealed record PlannedBody
 {
     /// <summary>The question, with the pot, the kitchen, the minutes and the release of that day.</summary>
     public required PreviewBody Request { get; init; }
+
+    /// <summary>Meat beside that of the question, kg.</summary>
+    public double OtherMeatKg { get; init; }
+
+    /// <summary>The same meat, each with its own question.</summary>
+    public IReadOnlyList<OtherMeatBody> Others { get; init; } = [];
+
+    /// <summary>Steps before the lid.</summary>
+    public IReadOnlyList<CookStep> Before { get; init; } = [];
 
     /// <summary>From lid-on until pressure, min.</summary>
     public required Spread90 ToPressureMinutes { get; init; }
@@ -41,14 +61,16 @@ public sealed record PlannedBody
     public required Spread90 ReleaseMinutes { get; init; }
 
     /// <summary>Steps after the pot.</summary>
-    public required IReadOnlyList<AfterStep> After { get; init; }
+    public required IReadOnlyList<CookStep> After { get; init; }
 
     /// <summary>Jobs for free hands.</summary>
     public IReadOnlyList<JobBody> Meanwhile { get; init; } = [];
 
     internal PlannedCook ToCook(UsualKitchen kitchen) => new()
     {
-        Request = Request.ToRequest(kitchen),
+        Request = Beside(Request.ToRequest(kitchen), OtherMeatKg),
+        Others = [.. Others.Select(o => new PlannedMeat(o.Key, Beside(o.Request.ToRequest(kitchen), o.OtherMeatKg)))],
+        Before = Before,
         Minutes = Request.Minutes!.Value,
         Release = Request.Release!.ToRelease()!.Value,
         ToPressureMinutes = ToPressureMinutes,
@@ -56,6 +78,10 @@ public sealed record PlannedBody
         After = After,
         Meanwhile = [.. Meanwhile.Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
     };
+
+    /// <summary>A question with other meat in the pot.</summary>
+    internal static PlanRequest Beside(PlanRequest request, double otherMeatKg)
+        => otherMeatKg > 0 ? request with { Companions = [.. request.Companions, new CompanionLoad(Companion.OtherMeat, otherMeatKg * 1000)] } : request;
 }
 
 /// <summary>Something that happened.</summary>
@@ -127,7 +153,7 @@ public sealed record CookReadingBody(string? ClientId, string? Spot, double? Cel
         errors.RequiredPlainText("clientId", ClientId, 60);
         errors.RequiredRange("celsius", Celsius, -30, 130, "°C");
         errors.Range("piece", Piece, 1, 60, "");
-        var spots = cook.Request.Load.Cut.Spots;
+        var spots = cook.Spots;
         if (spots.All(s => s.Id != Spot))
         {
             errors.Add("spot", $"must be one of {string.Join(", ", spots.Select(s => s.Id))}.");

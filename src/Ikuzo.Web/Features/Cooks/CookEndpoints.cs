@@ -39,7 +39,7 @@ internal static class CookEndpoints
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        var made = body.DishId is { } dish ? await maker.OfDishAsync(dish, cancellation) : await maker.OfAsync(body.Plan!, cancellation);
+        var made = body.DishId is { } dish ? await maker.OfDishAsync(dish, body.Stage, cancellation) : await maker.OfAsync(body.Plan!, cancellation);
         if (made is null)
         {
             return Problems.Missing("This dish");

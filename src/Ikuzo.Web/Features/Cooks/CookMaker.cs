@@ -16,15 +16,14 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     /// <param name="Why">Why not.</param>
     public sealed record Made(string Name, PlannedBody? Planned, string? Why);
 
+    private sealed record Meat(string Key, PreviewBody Plan, double OtherMeatKg);
+
     /// <summary>Of a plan that has been checked.</summary>
     public async Task<Made> OfAsync(PreviewBody plan, CancellationToken cancellation)
-    {
-        var whole = await WholeAsync(plan, cancellation);
-        return Of(whole, 0, [], [], await kitchen.UsualAsync(cancellation), cancellation);
-    }
+        => Of(new Meat("", await WholeAsync(plan, cancellation), 0), await kitchen.UsualAsync(cancellation), r => Aftercare.Steps(r), cancellation);
 
-    /// <summary>Of a kept dish: its stage with meat; null when there is no such dish.</summary>
-    public async Task<Made?> OfDishAsync(string id, CancellationToken cancellation)
+    /// <summary>Of a kept dish: one of its times under the lid with meat, and what is cooked without any before and after it; null when there is no such dish.</summary>
+    public async Task<Made?> OfDishAsync(string id, int? stageNumber, CancellationToken cancellation)
     {
         if (await dishes.FindAsync(id, cancellation) is not { Document: var dish })
         {
@@ -33,39 +32,67 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 
         var usual = await kitchen.UsualAsync(cancellation);
         var request = dish.ToRequest(usual);
-        if (DishSolver.Solve(request, cancellation).Best is not { } order || order.Stages.FirstOrDefault(s => Meat(request, s) is not null) is not { } stage)
+        if (DishSolver.Solve(request, cancellation).Best is not { Stages: var stages })
         {
             return new(dish.Name!, null, "This dish cannot be arranged; look at it under Dishes.");
         }
 
-        var others = order.Stages.Where(s => s != stage).Select(s => $"Another time under the lid: {string.Join(", ", s.Items)}, {s.Minutes:0} min.");
-        var whole = await WholeAsync(StagePlan(dish, request, stage), cancellation);
-        return Of(whole, dish.CrispMinutes ?? 0, [.. others, .. dish.Finish ?? []], dish.Meanwhile ?? [], usual, cancellation) with { Name = dish.Name! };
-    }
-
-    private static MeatItem? Meat(DishRequest dish, DishStage stage) => dish.Items.OfType<MeatItem>().FirstOrDefault(m => stage.Items.Contains(m.Key));
-
-    private static PreviewBody StagePlan(DishDocument dish, DishRequest request, DishStage stage)
-    {
-        var meat = Meat(request, stage)!;
-        return new PreviewBody
+        var withMeat = Enumerable.Range(0, stages.Count).Where(i => Meats(request, stages[i]).Any()).ToList();
+        if ((stageNumber - 1 ?? Only(withMeat)) is not { } chosen || !withMeat.Contains(chosen))
         {
-            Pot = dish.Pot,
-            AltitudeMetres = dish.AltitudeMetres,
-            Load = LoadBody.Of(meat.Load),
-            Aim = meat.WantedAim,
-            LiquidMl = stage.LiquidMl,
-            Companions = [.. request.Items.OfType<BesideItem>().Where(b => stage.Items.Contains(b.Key)).Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl))],
-            Minutes = stage.Minutes,
-            Release = new ReleaseBody(stage.Release.Kind, stage.Release.RestMinutes),
-            Browned = dish.Brown,
-            Confirmed = ["giblets", "lump"],
+            return new(dish.Name!, null, WhichStage(withMeat));
+        }
+
+        List<Meat> meats = [];
+        foreach (var meat in Meats(request, stages[chosen]))
+        {
+            var plan = await WholeAsync(StagePlan(dish, request, stages[chosen], meat), cancellation);
+            meats.Add(new Meat(meat.Key, plan, Meats(request, stages[chosen]).Where(m => m != meat).Sum(m => m.Load.TotalKg)));
+        }
+
+        var (before, after) = (withMeat.LastOrDefault(i => i < chosen, -1), withMeat.FirstOrDefault(i => i > chosen, stages.Count));
+        IReadOnlyList<CookStep> Steps(int from, int to) => [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
+        var made = Of(meats[0], usual, r => Aftercare.Steps(r, Steps(chosen + 1, after), after == stages.Count ? dish.Finish : null, after == stages.Count ? dish.CrispMinutes : null), cancellation);
+        return made with
+        {
+            Name = dish.Name!,
+            Planned = made.Planned is { } planned
+                ? planned with
+                {
+                    Before = Steps(before + 1, chosen),
+                    OtherMeatKg = meats[0].OtherMeatKg,
+                    Others = [.. meats.Skip(1).Select(m => new OtherMeatBody(m.Key, Settled(m.Plan, planned.Request.Minutes, planned.Request.Release), m.OtherMeatKg))],
+                    Meanwhile = dish.Meanwhile ?? [],
+                }
+                : null,
         };
     }
 
-    private static Made Of(PreviewBody whole, double crispMinutes, IReadOnlyList<string> finish, IReadOnlyList<JobBody> meanwhile, UsualKitchen usual, CancellationToken cancellation)
+    private static int? Only(List<int> withMeat) => withMeat.Count == 1 ? withMeat[0] : null;
+
+    private static string WhichStage(List<int> withMeat) => withMeat.Count == 0
+        ? "There is no meat in this dish to follow; the Line-up has its times."
+        : $"Follow one time under the lid after the other. There is meat in {string.Join(" and ", withMeat.Select(i => i + 1))}: say which.";
+
+    private static IEnumerable<MeatItem> Meats(DishRequest dish, DishStage stage) => dish.Items.OfType<MeatItem>().Where(m => stage.Items.Contains(m.Key));
+
+    private static PreviewBody StagePlan(DishDocument dish, DishRequest request, DishStage stage, MeatItem meat) => new()
     {
-        var request = whole.ToRequest(usual);
+        Pot = dish.Pot,
+        AltitudeMetres = dish.AltitudeMetres,
+        Load = LoadBody.Of(meat.Load),
+        Aim = meat.WantedAim,
+        LiquidMl = stage.LiquidMl,
+        Companions = [.. request.Items.OfType<BesideItem>().Where(b => stage.Items.Contains(b.Key)).Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl))],
+        Minutes = stage.Minutes,
+        Release = new ReleaseBody(stage.Release.Kind, stage.Release.RestMinutes),
+        Browned = dish.Brown,
+        Confirmed = ["giblets", "lump"],
+    };
+
+    private static Made Of(Meat meat, UsualKitchen usual, Func<PlanRequest, IReadOnlyList<CookStep>> after, CancellationToken cancellation)
+    {
+        var request = PlannedBody.Beside(meat.Plan.ToRequest(usual), meat.OtherMeatKg);
         var plan = Planner.Compute(request, cancellation);
         var stop = plan.Warnings.FirstOrDefault(w => w.Level == WarningLevel.Stop && w.Code != Plan.TooShortCode);
         if (plan is not { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down } || stop is not null)
@@ -77,14 +104,15 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             request.Load.Words,
             new PlannedBody
             {
-                Request = whole with { Minutes = minutes, Release = new ReleaseBody(release.Kind, release.RestMinutes), LidOnAt = null },
+                Request = Settled(meat.Plan, minutes, new ReleaseBody(release.Kind, release.RestMinutes)),
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
-                After = Aftercare.Steps(request, crispMinutes, finish),
-                Meanwhile = meanwhile,
+                After = after(request),
             },
             null);
     }
+
+    private static PreviewBody Settled(PreviewBody plan, double? minutes, ReleaseBody? release) => plan with { Minutes = minutes, Release = release, LidOnAt = null };
 
     // Whatever changes in the kitchen later, this cook stays what it was.
     private async Task<PreviewBody> WholeAsync(PreviewBody plan, CancellationToken cancellation)

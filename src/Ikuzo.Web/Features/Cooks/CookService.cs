@@ -85,7 +85,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     // Advice takes some tens of milliseconds and depends on nothing but the question.
     private RescueAdvice Advise(string cookId, RescueRequest request)
     {
-        var key = $"{cookId} {JsonSerializer.Serialize(new { request.MinutesHeld, request.Release, request.Readings, request.LiquidIsThick, request.Later, request.SeparatedAtCelsius })}";
+        var key = $"{cookId} {JsonSerializer.Serialize(new { request.Plan.Load.Cut.Id, request.Plan.Load.Pieces, request.Plan.Load.TotalKg, request.MinutesHeld, request.Release, request.Readings, request.LiquidIsThick, request.Later, request.SeparatedAtCelsius })}";
         if (_advice.Count > MostRemembered)
         {
             _advice.Clear();

@@ -14,9 +14,13 @@ namespace Ikuzo.Web.Features.Cooks;
 public sealed record EventView(string Id, CookEventKind Kind, DateTimeOffset At, CookEventData Data, DateTimeOffset WrittenAt, bool Standing);
 
 /// <summary>A spot of the meat to measure.</summary>
-/// <param name="Id">Spot of the cut.</param>
+/// <param name="Id">Unique within the cook.</param>
 /// <param name="Where">Where the probe goes.</param>
-public sealed record SpotView(string Id, string Where);
+/// <param name="Meat">Key of the meat that it is in; empty for the only or first.</param>
+/// <param name="Cut">Cut of that meat.</param>
+/// <param name="SpotOfCut">Spot of that cut.</param>
+/// <param name="Pieces">Pieces of that meat.</param>
+public sealed record SpotView(string Id, string Where, string Meat, string Cut, string SpotOfCut, int Pieces);
 
 /// <summary>A cook with its state.</summary>
 public sealed record CookView
@@ -63,9 +67,6 @@ public sealed record CookView
     /// <summary>Spots of the cut.</summary>
     public required IReadOnlyList<SpotView> Spots { get; init; }
 
-    /// <summary>Steps after the pot.</summary>
-    public required IReadOnlyList<AfterStep> After { get; init; }
-
     internal static CookView Of(LiveCook live, CookState state, double speed)
     {
         var (cook, planned, journal) = live;
@@ -86,8 +87,7 @@ public sealed record CookView
                 j.Event.Kind is CookEventKind.Undone or CookEventKind.Corrected || standing.Contains(j.Event.Id)))],
             Plan = cook.Planned.Request,
             ToPressureMinutes = cook.Planned.ToPressureMinutes,
-            Spots = [.. planned.Request.Load.Cut.Spots.Select(s => new SpotView(s.Id, s.Where))],
-            After = cook.Planned.After,
+            Spots = [.. planned.Spots.Select(s => new SpotView(s.Id, s.Where, s.Meat.Key, s.Meat.Request.Load.Cut.Id, s.Spot.Id, s.Meat.Request.Load.Pieces))],
         };
     }
 }

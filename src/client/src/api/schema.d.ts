@@ -691,18 +691,6 @@ export interface components {
              */
             hotHoldingCelsius: number;
         };
-        /** @description A step after the pot: what to do and for how long. */
-        AfterStep: {
-            /** @description Stable within the cook. */
-            id: string;
-            /** @description What to do. */
-            text: string;
-            /**
-             * Format: double
-             * @description How long, min.
-             */
-            minutes: number;
-        };
         /**
          * @description How the meat should end.
          * @enum {unknown}
@@ -1086,7 +1074,7 @@ export interface components {
              * @description Until when cooked meat may be out of the cold and the heat; null before the first opening.
              */
             outUntil: null | string;
-            /** @description Steps after the pot that are done. */
+            /** @description Steps before and after the lid that are done. */
             stepsDone: string[];
             /** @description The whole cook, from lid-on to the table. */
             strip: components["schemas"]["StripPart"][];
@@ -1137,8 +1125,6 @@ export interface components {
             toPressureMinutes: components["schemas"]["Spread90"];
             /** @description Spots of the cut. */
             spots: components["schemas"]["SpotView"][];
-            /** @description Steps after the pot. */
-            after: components["schemas"]["AfterStep"][];
         };
         /** @description How leftovers in a box cool. */
         CoolingCourse: {
@@ -1850,6 +1836,10 @@ export interface components {
             lateAt: null | string;
             /** @description What to do. */
             text: string;
+            /** @description Which step is done, for that kind; else null. */
+            step?: null | string;
+            /** @description True for a step in which the pot works alone, until it is due. */
+            waits?: boolean;
         };
         /**
          * @description What a cut is of, whatever the bird and the bone.
@@ -2410,10 +2400,21 @@ export interface components {
         };
         /** @description A spot of the meat to measure. */
         SpotView: {
-            /** @description Spot of the cut. */
+            /** @description Unique within the cook. */
             id: string;
             /** @description Where the probe goes. */
             where: string;
+            /** @description Key of the meat that it is in; empty for the only or first. */
+            meat: string;
+            /** @description Cut of that meat. */
+            cut: string;
+            /** @description Spot of that cut. */
+            spotOfCut: string;
+            /**
+             * Format: int32
+             * @description Pieces of that meat.
+             */
+            pieces: number;
         };
         Spread90: {
             /** Format: double */
@@ -2449,6 +2450,11 @@ export interface components {
             plan: null | components["schemas"]["PreviewBody"];
             /** @description A kept dish instead. */
             dishId: null | string;
+            /**
+             * Format: int32
+             * @description Which time under the lid of the dish is followed, 1 to 3; the one with meat unless given.
+             */
+            stage: null | number;
             /** @description What the household calls it; at most 80 characters. Named after its meat unless given. */
             name: null | string;
         };

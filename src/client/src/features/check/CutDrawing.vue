@@ -4,22 +4,28 @@ import type { CookView } from '@/api/types'
 import { text, type Units } from '@/shared/units/format'
 import { drawingOf } from './drawings'
 
-/** The cut, with the probe at each of its spots. A spot that was read says what, one that is due is filled. */
+/** The cut of the chosen spot, with the probe at each of its spots. A spot that was read says what. */
 const props = defineProps<{ cook: CookView; chosen: string | null; units: Units }>()
-const drawing = computed(() => drawingOf(props.cook.plan.load?.cut ?? ''))
+const numbered = computed(() => props.cook.spots.map((spot, i) => ({ ...spot, number: i + 1 })))
+const asked = computed(() => numbered.value.find((s) => s.id === props.chosen) ?? numbered.value[0])
+const drawing = computed(() => drawingOf(asked.value?.cut ?? ''))
+const shown = computed(() => numbered.value.filter((s) => s.meat === asked.value?.meat))
 const marks = computed(() =>
-  props.cook.spots.map((spot, i) => {
-    const at = drawing.value.spots[spot.id] ?? { from: [60 + 60 * i, 24] as const, tip: [140 + 40 * i, 110] as const }
+  shown.value.map((spot, i) => {
+    const at = drawing.value.spots[spot.spotOfCut] ?? {
+      from: [60 + 60 * i, 24] as const,
+      tip: [140 + 40 * i, 110] as const,
+    }
     const read = props.cook.state.readings.filter((r) => r.spot === spot.id)
     const lowest = read.length > 0 ? Math.min(...read.map((r) => r.celsius)) : null
-    return { spot, number: i + 1, ...at, lowest }
+    return { spot, number: spot.number, ...at, lowest }
   }),
 )
 </script>
 
 <template>
   <figure class="drawing">
-    <svg viewBox="0 0 320 220" role="img" :aria-label="cook.spots.map((s, i) => `${i + 1}: ${s.where}`).join('; ')">
+    <svg viewBox="0 0 320 220" role="img" :aria-label="shown.map((s) => `${s.number}: ${s.where}`).join('; ')">
       <path :d="drawing.outline" class="outline" />
       <path :d="drawing.lines" class="fine" />
       <path v-if="drawing.bones" :d="drawing.bones" class="bone" />

@@ -18,7 +18,7 @@ const typed = ref('')
 const piece = ref<number | null>(null)
 const { refusal, attempt } = useAttempt()
 const field = ref<HTMLInputElement | null>(null)
-const pieces = computed(() => props.cook.plan.load?.pieces ?? 1)
+const pieces = computed(() => props.cook.spots.find((s) => s.id === spot.value)?.pieces ?? 1)
 const live = computed(() => (spot.value ? (props.told?.probe[spot.value] ?? null) : null))
 watch(
   () => [props.cook.id, props.cook.state.spotsToRead.join()],

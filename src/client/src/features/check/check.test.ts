@@ -58,8 +58,8 @@ const cook = (more: object = {}, state: object = {}) =>
     verdict: 'unknown',
     plan: { load: { cut: 'duck-leg', pieces: 2 } },
     spots: [
-      { id: 'thigh', where: 'the thigh' },
-      { id: 'drumstick', where: 'the drumstick' },
+      { id: 'thigh', where: 'the thigh', meat: '', cut: 'duck-leg', spotOfCut: 'thigh', pieces: 2 },
+      { id: 'drumstick', where: 'the drumstick', meat: '', cut: 'duck-leg', spotOfCut: 'drumstick', pieces: 2 },
     ],
     state: { readings: [], advice: null, thick: false, spotsToRead: ['thigh', 'drumstick'], ...state },
     ...more,
@@ -76,6 +76,21 @@ test('the lowest reading of a spot is written at its tip', () => {
   expect(drawing.find('.read').text()).toBe('78 °C')
   expect(drawing.findAll('.knob')).toHaveLength(2)
   expect(drawing.find('svg').attributes('aria-label')).toContain('2: the drumstick')
+})
+
+test('the meat of the chosen spot is the one that is drawn', () => {
+  const { spots } = cook()
+  const wing = {
+    id: 'wings/centre',
+    where: 'the wing',
+    meat: 'wings',
+    cut: 'chicken-wing',
+    spotOfCut: 'centre',
+    pieces: 6,
+  }
+  const two = cook({ spots: [...spots, wing] })
+  const drawing = mount(CutDrawing, { props: { cook: two, chosen: 'wings/centre', units } })
+  expect(drawing.findAll('.number').map((n) => n.text())).toEqual(['3'])
 })
 
 describe('the verdict', () => {

@@ -15,8 +15,8 @@ import StageList from './StageList.vue'
 import { useSolved } from './useSolved'
 
 /** One dish. What is changed is kept at once; a refusal stays beside it until it is mended. */
-const props = defineProps<{ kept: KeptDish }>()
-const emit = defineEmits<{ save: [DishDocument]; remove: [] }>()
+const props = defineProps<{ kept: KeptDish; save: (id: string, dish: DishDocument) => Promise<unknown> }>()
+const emit = defineEmits<{ remove: [] }>()
 const { units, unitSystem } = useKitchen()
 const { start } = useCooks()
 const router = useRouter()
@@ -26,10 +26,19 @@ const adding = ref('')
 const { refusal, attempt } = useAttempt()
 const scaled = ref<string | null>(null)
 const items = computed(() => dish.value.items ?? [])
+// With meat under the lid more than once, each time is followed on its own.
+const withMeat = computed(() =>
+  (solved.value?.stages ?? []).flatMap((s, i) =>
+    s.items.some((key) => items.value.find((item) => item.key === key)?.load) ? [i + 1] : [],
+  ),
+)
+const turns = ['first', 'second', 'third']
 
-const saveNow = () => JSON.stringify(dish.value) !== JSON.stringify(props.kept.document) && emit('save', dish.value)
-watchDebounced(dish, saveNow, { debounce: 400, maxWait: 2000 })
-onBeforeUnmount(saveNow)
+const saveNow = async () => {
+  if (JSON.stringify(dish.value) !== JSON.stringify(props.kept.document)) await props.save(props.kept.id, dish.value)
+}
+watchDebounced(dish, () => attempt(saveNow), { debounce: 400, maxWait: 2000 })
+onBeforeUnmount(() => attempt(saveNow))
 
 const change = (part: Partial<DishDocument>) => (dish.value = { ...dish.value, ...part })
 const figures = [
@@ -61,10 +70,10 @@ const add = () =>
     change({ items: [...items.value, item] })
     adding.value = ''
   })
-const cook = () =>
+const cook = (stage?: number) =>
   act(async () => {
-    saveNow()
-    const started = await start.mutateAsync({ dishId: props.kept.id })
+    await saveNow()
+    const started = await start.mutateAsync({ dishId: props.kept.id, ...(stage ? { stage } : {}) })
     await router.push({ name: 'pot', params: { id: started.id } })
   })
 const scale = (servings: number | null) =>
@@ -184,7 +193,10 @@ const scale = (servings: number | null) =>
         <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
           When must I start?
         </v-btn>
-        <v-btn class="tall" variant="outlined" @click="cook">Cook it now</v-btn>
+        <v-btn v-if="withMeat.length < 2" class="tall" variant="outlined" @click="cook()">Cook it now</v-btn>
+        <v-btn v-for="n in withMeat" v-else :key="n" class="tall" variant="outlined" @click="cook(n)">
+          Cook the {{ turns[n - 1] }} one now
+        </v-btn>
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/file`" download>Save as a file</v-btn>
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/recipe`" download="recipe.jsonld">
           Save as a recipe

@@ -33,7 +33,7 @@ const act = (work: () => Promise<unknown>) => {
   return attempt(work)
 }
 const begin = () => act(async () => show((await add.mutateAsync(newDish())).id))
-const keep = (id: string, body: DishDocument) => act(() => save.mutateAsync({ id, body }))
+const keep = (id: string, body: DishDocument) => save.mutateAsync({ id, body })
 const drop = (dish: KeptDish) =>
   act(async () => {
     await remove.mutateAsync(dish.id)
@@ -91,7 +91,7 @@ function take(event: Event) {
           <li v-for="line in notMapped" :key="line">{{ line }}</li>
         </ul>
       </div>
-      <DishEditor v-if="open" :key="open.id" :kept="open" @save="keep(open.id, $event)" @remove="drop(open)" />
+      <DishEditor v-if="open" :key="open.id" :kept="open" :save="keep" @remove="drop(open)" />
     </section>
     <UndoBar :text="removed ? `Removed ${removed.document.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>

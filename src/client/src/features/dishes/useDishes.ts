@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
-import type { DishDocument } from '@/api/types'
+import type { DishDocument, KeptDish } from '@/api/types'
 
 /** Dishes that the household keeps, and the ways to change them. */
 export function useDishes() {
@@ -14,10 +14,20 @@ export function useDishes() {
     mutationFn: async (body: DishDocument) => unwrap(await api.POST('/api/dishes', { body })),
     onSuccess: refresh,
   })
+  // One after the other, and shown at once: whoever comes back to a dish finds what was typed last.
+  const saving = ['save-dish']
   const save = useMutation({
+    mutationKey: saving,
+    scope: { id: 'save-dish' },
     mutationFn: async ({ id, body }: { id: string; body: DishDocument }) =>
       unwrap(await api.PUT('/api/dishes/{id}', { ...at(id), body })),
-    onSuccess: refresh,
+    onMutate: async ({ id, body }) => {
+      client.setQueryData<KeptDish[]>(['dishes'], (kept) =>
+        kept?.map((d) => (d.id === id ? { ...d, document: body } : d)),
+      )
+      await client.cancelQueries({ queryKey: ['dishes'] })
+    },
+    onSettled: () => (client.isMutating({ mutationKey: saving }) === 1 ? refresh() : undefined),
   })
   const remove = useMutation({
     mutationFn: (id: string) => api.DELETE('/api/dishes/{id}', at(id)),

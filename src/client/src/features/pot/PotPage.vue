@@ -33,17 +33,21 @@ onMounted(() => lock.isSupported.value && lock.request('screen').catch(() => und
 
 const next = computed(() => cook.value?.next[0])
 const due = computed(() => (next.value?.dueAt ? Date.parse(next.value.dueAt) - now.value : null))
-const isTimer = computed(() => cook.value?.phase === 'holding' || (cook.value?.state.simmers ?? false))
+const isStep = computed(() => next.value?.kind === 'step-done')
+const isTimer = computed(
+  () => cook.value?.phase === 'holding' || (cook.value?.state.simmers ?? false) || (next.value?.waits ?? false),
+)
 // Nothing is asked of the hands before its time.
-const isWait = computed(() => due.value !== null && due.value > 0 && cook.value?.phase !== 'finishing')
+const isWait = computed(
+  () => due.value !== null && due.value > 0 && (isStep.value ? next.value?.waits : cook.value?.phase !== 'finishing'),
+)
 const steps = computed(() => cook.value?.next.filter((n) => n.kind === 'step-done') ?? [])
-const stepId = computed(() => cook.value?.after.find((a) => !cook.value!.state.stepsDone.includes(a.id))?.id)
 
 function proceed() {
   const kind = next.value?.kind
   if (!kind || !cook.value) return
   if (kind === 'reading') void router.push({ name: 'check', params: { id: cook.value.id } })
-  else void say(kind, kind === 'step-done' ? { step: stepId.value ?? null } : {})
+  else void say(kind, next.value?.step ? { step: next.value.step } : {})
 }
 onKeyStroke(' ', (event) => {
   if ((event.target as HTMLElement).closest('button, input, textarea, select, summary, a')) return
@@ -84,7 +88,7 @@ function write() {
       <p v-else-if="due !== null && next?.kind === 'vented' && due <= 0" class="expected tabular">
         waiting for {{ countdown(-due) }}
       </p>
-      <p v-else-if="due !== null && cook.phase !== 'finishing'" class="expected" data-testid="expected">
+      <p v-else-if="due !== null && !isStep" class="expected" data-testid="expected">
         likely at <b>{{ clockTime(next!.dueAt!) }}</b>,
         <span class="tabular">{{ due < 0 ? `${countdown(-due)} over` : `in ${countdown(due)}` }}</span>
         <small v-if="next!.lateAt"> · by {{ clockTime(next!.lateAt) }} in 19 of 20 cooks</small>
@@ -97,10 +101,10 @@ function write() {
         :closed-seconds="cook.state.burst.closedSeconds"
         :since-ms="now - Date.parse(cook.since)"
       />
-      <p v-if="cook.phase === 'ready' || cook.phase === 'holding'" class="then">
+      <p v-if="(cook.phase === 'ready' && !isStep) || cook.phase === 'holding'" class="then">
         Then: {{ releaseWords(cook.plan.release).toLowerCase() }}.
       </p>
-      <p v-else-if="cook.next[1] && cook.phase !== 'finishing'" class="then">Or: {{ cook.next[1].text }}</p>
+      <p v-else-if="cook.next[1] && !isStep" class="then">Or: {{ cook.next[1].text }}</p>
     </section>
     <button v-if="next" type="button" :class="['next', { calm: isWait }]" data-testid="next" @click="proceed">
       <span>{{ didIt[next.kind] }}</span>

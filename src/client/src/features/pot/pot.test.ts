@@ -32,6 +32,14 @@ test.each([
   expect(headline(cook(phase, next))).toBe(words)
 })
 
+test('a step in which the pot works alone says so, before the meat and after it', () => {
+  expect(headline({ ...cook('finishing', 'step-done'), next: [{ kind: 'step-done', waits: true }] } as CookView)).toBe(
+    'Under the lid',
+  )
+  expect(headline(cook('ready', 'step-done'))).toBe('First')
+  expect(headline(cook('finishing', 'step-done'))).toBe('After the pot')
+})
+
 test('a cook that is short says so', () => {
   expect(headline(cook('open', 'back-under-pressure', { verdict: 'short' }))).toBe('Not done yet')
 })

@@ -21,12 +21,13 @@ export function useCooks() {
     queryFn: async () => unwrap(await api.GET('/api/cooks', { params: { query: { state: 'active' } } })),
   })
   const start = useMutation({
-    mutationFn: async (from: { request?: Request; dishId?: string; name?: string }) =>
+    mutationFn: async (from: { request?: Request; dishId?: string; stage?: number; name?: string }) =>
       unwrap(
         await api.POST('/api/cooks', {
           body: {
             plan: from.request ? asBody(from.request) : null,
             dishId: from.dishId ?? null,
+            stage: from.stage ?? null,
             name: from.name ?? null,
           },
         }),

@@ -3,9 +3,10 @@ import type { CookEventKind, CookPhase, CookView } from '@/api/types'
 /** What stands in huge type: what is to be done, or waited for. */
 export function headline(cook: CookView): string {
   const next = cook.next[0]?.kind
+  if (cook.next[0]?.waits) return 'Under the lid'
   switch (cook.phase) {
     case 'ready':
-      return next === 'browning-started' ? 'Brown it' : 'Lid on'
+      return next === 'step-done' ? 'First' : next === 'browning-started' ? 'Brown it' : 'Lid on'
     case 'browning':
       return 'Brown and loosen'
     case 'coming-up':

@@ -1,0 +1,40 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
+
+namespace Ikuzo.Core.Running;
+
+/// <summary>A time under the lid without meat, as steps at the pot: it has nothing to measure, so its clock is all that it needs.</summary>
+public static class StageSteps
+{
+    private const double LayerMinutes = 4, OpenMinutes = 2; // estimates
+
+    /// <summary>Put in, wait for the pin, hold, let go, open.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="stage">One of its stages.</param>
+    /// <param name="number">Which one, from 1.</param>
+    public static IReadOnlyList<CookStep> Of(DishRequest dish, DishStage stage, int number)
+    {
+        var names = string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(DishWords.Name));
+        CookStep Step(string name, string text, double minutes, bool waits) => new(FormattableString.Invariant($"stage-{number}-{name}"), text, minutes, waits);
+        var put = number == 1 ? "" : "Take the rest out and keep it warm. ";
+        List<CookStep> steps =
+        [
+            Step("lid", CookWords.Close($"{put}{char.ToUpperInvariant(names[0])}{names[1..]} and ", stage.LiquidMl, stage.Minutes), number == 1 ? LayerMinutes : Finishing.ChangeMinutes, false),
+            Step("pin", CookWords.ComingUp, stage.ToPressureMinutes.P50, true),
+        ];
+        if (stage.Minutes > 0)
+        {
+            steps.Add(Step("hold", FormattableString.Invariant($"{stage.Minutes:0} min under pressure: {names}."), stage.Minutes, true));
+        }
+
+        var (words, waits) = stage.Release.Kind switch
+        {
+            ReleaseKind.Natural => (CookWords.LeaveIt, true),
+            ReleaseKind.Pulsed => (CookWords.VentInBursts, false),
+            _ => (CookWords.Vent, false),
+        };
+        steps.Add(Step("release", words, stage.ReleaseMinutes.P50, waits));
+        steps.Add(Step("open", $"{CookWords.Open} Taste: {names}.", OpenMinutes, false));
+        return steps;
+    }
+}

@@ -1,0 +1,97 @@
+using System.Text.Json.Nodes;
+using Dapper;
+using Ikuzo.Web.Data;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace Ikuzo.Web.Tests;
+
+/// <summary>Cooks of a dish: several meats, several times under the lid.</summary>
+public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixture<IkuzoServer>
+{
+    private async Task<string> KeepAsync(params object[] items)
+        => (string)(await Server.PostAsync("/api/dishes", new { format = "ikuzo-dish", version = 1, name = "Both", servings = 4, crispMinutes = 6, finish = new[] { "Fold in herbs." }, items })).Body!["id"]!;
+
+    private static object Meat(string key, string cut, double kg, string aim) => new { key, kind = "meat", load = new { cut, pieces = 4, totalKg = kg }, aim };
+
+    private static object Beside(string id, double grams) => new { key = id, kind = "companion", id, grams };
+
+    [Fact]
+    public async Task DishOfTwoMeatsInOnePot_IsDoneOnlyWhenBothWereMeasured()
+    {
+        var dish = await KeepAsync(Meat("breasts", "chicken-breast-boneless", 0.9, "slice"), Meat("thighs", "chicken-thigh-bone-in", 0.8, "slice"));
+        var (_, cook) = await Server.PostAsync("/api/cooks", new { dishId = dish });
+        var id = (string)cook!["id"]!;
+        Assert.Equal(["centre", "thighs/centre"], cook["spots"]!.AsArray().Select(s => (string)s!["id"]!));
+        await OpenAsync(id, 14);
+        var (_, said) = await ReadAsync(id, 88);
+        Assert.Equal("measure-more", (string)said!["verdict"]!);
+        var other = await Server.PostAsync($"/api/cooks/{id}/readings", new { clientId = "both", spot = "thighs/centre", celsius = 87 });
+        Assert.Equal("done", (string)other.Body!["verdict"]!);
+    }
+
+    [Fact]
+    public async Task DishWithMeatTwiceUnderTheLid_IsFollowedOneAfterTheOther()
+    {
+        var dish = await KeepAsync(Meat("breasts", "chicken-breast-boneless", 0.9, "slice"), Meat("legs", "duck-leg", 1.0, "fall-apart"));
+        var (status, problem) = await Server.PostAsync("/api/cooks", new { dishId = dish });
+        Assert.Equal(409, status);
+        Assert.Contains("meat in 1 and 2", (string)problem!["detail"]!);
+        var cuts = new List<string>();
+        foreach (var stage in new[] { 1, 2 })
+        {
+            var (made, cook) = await Server.PostAsync("/api/cooks", new { dishId = dish, stage });
+            Assert.Equal(201, made);
+            cuts.Add((string)cook!["plan"]!["load"]!["cut"]!);
+        }
+
+        Assert.Equal(["chicken-breast-boneless", "duck-leg"], cuts.Order());
+        Assert.Equal(409, (await Server.PostAsync("/api/cooks", new { dishId = dish, stage = 3 })).Status);
+        Assert.Equal(400, (await Server.PostAsync("/api/cooks", new { dishId = dish, stage = 9 })).Status);
+    }
+
+    [Theory]
+    [InlineData("penne-pasta", 320, false)]
+    [InlineData("broccoli", 350, true)]
+    public async Task WhatIsCookedOnItsOwn_IsFollowedStepByStep(string beside, double grams, bool first)
+    {
+        var dish = await KeepAsync(Meat("bird", "chicken-breast-bone-in", 1.3, "slice"), Beside(beside, grams));
+        var (_, cook) = await Server.PostAsync("/api/cooks", new { dishId = dish });
+        var id = (string)cook!["id"]!;
+
+        async Task<(string Id, string Text)[]> StepsAsync(JsonNode now, double minutesAgo)
+        {
+            List<(string, string)> steps = [];
+            while (now["next"]![0] is { } next && (string)next["kind"]! == "step-done")
+            {
+                steps.Add(((string)next["step"]!, (string)next["text"]!));
+                now = (await DoAsync(id, "step-done", Ago(minutesAgo), data: new { step = (string)next["step"]! })).Body!;
+            }
+
+            return [.. steps];
+        }
+
+        var before = await StepsAsync(cook, 60);
+        Assert.Equal(first, before.Length > 0);
+        await OpenAsync(id, 14);
+        foreach (var spot in cook["spots"]!.AsArray())
+        {
+            await Server.PostAsync($"/api/cooks/{id}/readings", new { clientId = (string)spot!["id"]!, spot = (string)spot["id"]!, celsius = 90 });
+        }
+
+        var after = await StepsAsync((await Server.GetAsync($"/api/cooks/{id}")).Body!, 0);
+        Assert.Equal(first ? ["rest", "finish-1", "crisp", "carve"] : ["rest", "stage-2-lid", "stage-2-pin", "stage-2-hold", "stage-2-release", "stage-2-open", "finish-1", "crisp", "carve"], after.Select(s => s.Id));
+        var stage = first ? before : after;
+        Assert.Contains(stage, s => s.Text.Contains("valve to sealing", StringComparison.Ordinal));
+        Assert.Contains(stage, s => s.Text.Contains("pin is down", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task CookKeptByAnEarlierVersion_StillOpens()
+    {
+        var id = await StartAsync();
+        await using var db = await Server.Services.GetRequiredService<Database>().OpenAsync(TestContext.Current.CancellationToken);
+        await db.ExecuteAsync("UPDATE cooks SET planned = json_remove(planned, '$.others', '$.before', '$.otherMeatKg') WHERE id = @id", new { id });
+        var (status, cook) = await DoAsync(id, "lid-on");
+        Assert.Equal((200, "coming-up"), (status, (string)cook!["phase"]!));
+    }
+}
