@@ -35,6 +35,19 @@ test('what is changed last is kept when another dish is opened at once', async (
   await expect(page.getByRole('link', { name: 'Rain soup' })).toHaveCount(1)
 })
 
+test('a bird too large for the chosen pot is refused until the lid was tried over it', async ({ page, request }) => {
+  const load = { cut: 'chicken-whole', pieces: 1, totalKg: 1.6 }
+  const items = [{ key: 'bird', kind: 'meat', load, aim: 'slice' }]
+  const dish = { format: 'ikuzo-dish', version: 1, name: 'Bird for one pot', servings: 4, items }
+  const { id } = await (await request.post('/api/dishes', { data: dish })).json()
+  await page.goto(`/dishes/${id}`)
+  await expect(page.getByTestId('stage')).toHaveCount(1)
+  await page.getByLabel('Cooked in').selectOption('Pip')
+  await expect(page.getByRole('alert')).toContainText('Never force the lid')
+  await page.getByRole('button', { name: 'I tried it: the lid closes' }).click()
+  await expect(page.getByTestId('stage')).toHaveCount(1)
+})
+
 test('a removed dish comes back', async ({ page }) => {
   await page.goto('/dishes')
   await page.getByRole('link', { name: 'Rain soup' }).click()

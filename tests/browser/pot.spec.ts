@@ -135,6 +135,18 @@ test('a mistake is undone, and a time corrected', async ({ page, request }) => {
   await expect.poll(lidOn).toBeGreaterThan(5.5)
 })
 
+test('several cooks at once fit a narrow screen', async ({ page, request }) => {
+  await page.setViewportSize({ width: 360, height: 780 })
+  const names = ['Legs for the long table upstairs', 'Breasts for the children', 'Wings']
+  const ids = await Promise.all(names.map((name) => rehearse(request, thick, name)))
+  for (const view of ['pot', 'check']) {
+    await page.goto(`/${view}/${ids[0]}`)
+    await expect(page.getByRole('heading', { name: names[0]! })).toBeVisible()
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth), view).toBeLessThanOrEqual(0)
+  }
+  for (const id of ids) await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })
+})
+
 test('a pot that is open already gets its verdict in seconds', async ({ page, request }) => {
   for (const { id } of await (await request.get('/api/cooks?state=active')).json())
     await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })

@@ -56,6 +56,12 @@ public sealed record DishRequest
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double BrothMl { get; init; }
 
+    /// <summary>Other pots of the kitchen, for what does not fit into this one.</summary>
+    public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];
+
+    /// <summary>A bird too large by its weight over which the lid was tried and closes; null when nobody tried.</summary>
+    public TriedLid? LidTried { get; init; }
+
     /// <summary>One to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }
 }
@@ -96,6 +102,9 @@ public sealed record DishStage(
     IReadOnlyList<string> Items, double Minutes, Release Release, double LiquidMl, string Why, IReadOnlyList<ItemOutcome> Outcomes,
     LikelyAndLate ToPressureMinutes, LikelyAndLate ReleaseMinutes)
 {
+    /// <summary>What to look out for.</summary>
+    public IReadOnlyList<Warning> Warnings { get; init; } = [];
+
     /// <summary>From lid-on to opening, min.</summary>
     public LikelyAndLate TotalMinutes => new(ToPressureMinutes.P50 + Minutes + ReleaseMinutes.P50, ToPressureMinutes.P95 + Minutes + ReleaseMinutes.P95);
 }
@@ -108,7 +117,17 @@ public sealed record StageOrder(IReadOnlyList<DishStage> Stages, LikelyAndLate T
 /// <summary>An item that nothing works for.</summary>
 /// <param name="Key">The item to blame.</param>
 /// <param name="Why">Why, and what to do.</param>
-public sealed record Blame(string Key, string Why);
+/// <param name="LidToTry">What may be said when only its size is in the way and the lid closes all the same; else null.</param>
+public sealed record Blame(string Key, string Why, TriedLid? LidToTry = null);
+
+/// <summary>Somebody tried it: the lid closes without touching, over so much, in a pot as large as this one.</summary>
+/// <param name="Kg">Weight of the bird, kg, 0 to 15.</param>
+/// <param name="PotLitres">Capacity of the pot, litres, 2 to 15.</param>
+public sealed record TriedLid(double Kg, double PotLitres)
+{
+    /// <summary>True when what was tried says something about a load.</summary>
+    public bool Covers(MeatLoad load, PotModel pot) => load.TotalKg <= Kg && pot.CapacityLitres >= PotLitres;
+}
 
 /// <summary>A change that would make it one stage.</summary>
 /// <param name="Change">In words.</param>

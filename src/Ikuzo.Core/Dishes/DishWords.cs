@@ -29,7 +29,9 @@ internal static class DishWords
     }
 
     public static Blame Blame(DishRequest dish, DishItem item) => item is MeatItem meat
-        ? new(item.Key, $"{Capital(Name(item))} cannot be made safe and as wanted in this pot. {Stop(dish, meat)}")
+        ? Stop(dish, meat) is { } stop
+            ? new(item.Key, $"{Capital(Name(item))}: {char.ToLowerInvariant(stop.Because[0])}{stop.Because[1..]} {stop.Text}", stop.Code == "does-not-fit" ? new TriedLid(meat.Load.TotalKg, dish.Pot.CapacityLitres) : null)
+            : new(item.Key, $"{Capital(Name(item))} cannot be made safe and as wanted in this pot. Cut it smaller, or choose another aim.")
         : new(item.Key, $"{Capital(Name(item))} with its liquid is more than half of this pot, or has no minutes that suit it. Take less, or a bigger pot.");
 
     public static Blame BlameTogether(DishRequest dish)
@@ -38,8 +40,8 @@ internal static class DishWords
     public static Blame BlameOnlyStirredIn(DishRequest dish)
         => new(dish.Items[0].Key, $"{Capital(Name(dish.Items[0]))} goes in after pressure; there is nothing to cook under it. Add meat, or something beside it.");
 
-    private static string Stop(DishRequest dish, MeatItem meat)
-        => Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(w => w.Level == WarningLevel.Stop)?.Text ?? "Cut it smaller, or choose another aim.";
+    private static Warning? Stop(DishRequest dish, MeatItem meat)
+        => Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(w => w.Level == WarningLevel.Stop);
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 

@@ -61,7 +61,10 @@ internal static class Finishing
         var release = slowest is { ReleaseMinutes: { } down } ? new LikelyAndLate(down.P50, down.P95) : Spread(ReleaseMinutes(draft.Release));
         return new DishStage(
             [.. draft.Items.Select(i => i.Key)], minutes, draft.Release, StageRequest.LiquidMl(dish, draft.Items),
-            DishWords.Why(draft, minutes, windows), [.. outcomes], toPressure, release);
+            DishWords.Why(draft, minutes, windows), [.. outcomes], toPressure, release)
+        {
+            Warnings = [.. plans.Values.SelectMany(p => p.Warnings).Where(w => w.Level == WarningLevel.Caution).DistinctBy(w => w.Code)],
+        };
     }
 
     private static LikelyAndLate Spread(double minutes) => new(Math.Round(minutes, 1), Math.Round(minutes * LateFactor, 1));

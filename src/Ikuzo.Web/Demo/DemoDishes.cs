@@ -63,8 +63,8 @@ internal static class DemoDishes
         new()
         {
             Name = "Flat bird with a lid of bark",
-            Servings = 4,
-            Items = [Meat("chicken-spatchcocked", 1, 1.4, Aim.Slice, placement: Placement.Rack), Beside("potatoes-whole-small", 500)],
+            Servings = 2,
+            Items = [Meat("chicken-spatchcocked", 1, 0.9, Aim.Slice, placement: Placement.Rack), Beside("potatoes-whole-small", 300)],
             MarinadeHours = 12,
             Seasoning = "salt, mustard seed and dried thyme",
             CrispMinutes = 10,

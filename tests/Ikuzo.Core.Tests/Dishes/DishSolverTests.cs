@@ -103,6 +103,25 @@ public class DishSolverTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void Solve_BirdTooLargeForThePot_IsRefusedUntilTheLidWasTriedOverIt()
+    {
+        var dish = Dish(Meat("chicken-whole", 1, 1.6)) with { Pot = PotDefaults.For(3), OtherPots = [new NamedPot("Bertha", PotDefaults.For(8))] };
+        var refused = DishSolver.Solve(dish).Impossible!;
+        Assert.Contains("Bertha", refused.Why, StringComparison.Ordinal);
+        var tried = dish with { LidTried = refused.LidToTry };
+        Assert.NotNull(DishSolver.Solve(tried).Best);
+        Assert.Null(DishSolver.Solve(tried with { Items = [Meat("chicken-whole", 1, 1.7)] }).Best); // a larger bird was not tried
+        Assert.Null(DishSolver.Solve(tried with { Pot = PotDefaults.For(2.5) }).Best); // nor a smaller pot
+    }
+
+    [Fact]
+    public void Solve_WhatToLookOutFor_StandsWithItsStage()
+    {
+        var tight = Assert.Single(DishSolver.Solve(Dish(Meat("chicken-whole", 1, 2.0))).Best!.Stages).Warnings;
+        Assert.Contains(tight, w => w.Code == "tight-fit");
+    }
+
+    [Fact]
     public void Solve_WithMoreThanOnePossibility_HasARunnerUpThatIsNotBetter()
     {
         var plan = DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1), Beside("carrots-whole", 300), Beside("penne-pasta", 300)));

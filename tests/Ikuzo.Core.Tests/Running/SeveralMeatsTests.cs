@@ -64,7 +64,7 @@ public class SeveralMeatsTests
         Assert.Equal(CookVerdict.Done, After(Both, Held, ("centre", 90), ("thighs/centre", 88)).Verdict);
         var state = After(Both, 3, ("centre", 80), ("thighs/centre", 61));
         Assert.Equal(CookVerdict.Short, state.Verdict);
-        Assert.All(state.Advice!.Why, w => Assert.StartsWith("Chicken", w, StringComparison.Ordinal));
+        Assert.Contains(state.Advice!.Why, w => w.StartsWith("Chicken thighs", StringComparison.Ordinal));
         Assert.Contains(state.Advice.Spots, s => s.Id == "thighs/centre");
     }
 

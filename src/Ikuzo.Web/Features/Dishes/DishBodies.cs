@@ -1,5 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -91,6 +92,9 @@ public record DishBody
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double? BrothMl { get; init; }
 
+    /// <summary>A bird too large by its weight over which the lid was tried and closes.</summary>
+    public TriedLid? LidTried { get; init; }
+
     /// <summary>One to eight items.</summary>
     public IReadOnlyList<DishItemBody>? Items { get; init; }
 
@@ -99,6 +103,8 @@ public record DishBody
         Pot?.Check(errors, $"{at}pot.");
         errors.Range($"{at}altitudeMetres", AltitudeMetres, -100, 4500, "m");
         errors.Range($"{at}brothMl", BrothMl, 0, 10_000, "ml");
+        errors.Range($"{at}lidTried.kg", LidTried?.Kg, 0, MeatLoad.MostKg, "kg");
+        errors.Range($"{at}lidTried.potLitres", LidTried?.PotLitres, 2, 15, "litres");
         if (Items is not { Count: >= 1 and <= DishRequest.MostItems })
         {
             errors.Add($"{at}items", $"must have one to {DishRequest.MostItems} entries.");
@@ -122,6 +128,8 @@ public record DishBody
         AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
         RoomCelsius = kitchen.Settings.RoomCelsius,
         BrothMl = BrothMl ?? 0,
+        LidTried = LidTried,
+        OtherPots = kitchen.Others(Pot?.ToModel()),
         Items = [.. Items!.Select(i => i.ToItem())],
     };
 }

@@ -206,7 +206,11 @@ public sealed record KitchenSettings
 /// <param name="Settings">Settings.</param>
 /// <param name="Pot">The pot that is used when none is named.</param>
 /// <param name="Pots">All pots by name.</param>
-internal sealed record UsualKitchen(KitchenSettings Settings, PotModel Pot, IReadOnlyList<NamedPot> Pots);
+internal sealed record UsualKitchen(KitchenSettings Settings, PotModel Pot, IReadOnlyList<NamedPot> Pots)
+{
+    /// <summary>All pots but the one that is used: one said, or the default.</summary>
+    public IReadOnlyList<NamedPot> Others(PotModel? used) => [.. Pots.Where(p => p.Pot != (used ?? Pot))];
+}
 
 /// <summary>Settings and pots.</summary>
 /// <param name="Settings">Settings.</param>

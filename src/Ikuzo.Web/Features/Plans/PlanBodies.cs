@@ -220,7 +220,7 @@ public sealed record PreviewBody
         School = School ?? kitchen.Settings.DefaultSchool,
         LidOnAt = LidOnAt,
         Browned = Browned ?? false,
-        OtherPots = [.. kitchen.Pots.Where(p => p.Pot != (Pot?.ToModel() ?? kitchen.Pot))],
+        OtherPots = kitchen.Others(Pot?.ToModel()),
         Confirmed = Confirmed ?? [],
         Units = Units ?? kitchen.Settings.Units,
     };

@@ -780,6 +780,7 @@ export interface components {
             key: string;
             /** @description Why, and what to do. */
             why: string;
+            lidToTry?: null | components["schemas"]["TriedLid"];
         };
         Burst: {
             /** Format: double */
@@ -1240,6 +1241,7 @@ export interface components {
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
             brothMl: null | number;
+            lidTried: null | components["schemas"]["TriedLid"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
@@ -1300,6 +1302,7 @@ export interface components {
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
             brothMl: null | number;
+            lidTried: null | components["schemas"]["TriedLid"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
@@ -1345,6 +1348,8 @@ export interface components {
             toPressureMinutes: components["schemas"]["LikelyAndLate"];
             /** @description From the end of the hold to opening, min. */
             releaseMinutes: components["schemas"]["LikelyAndLate"];
+            /** @description What to look out for. */
+            warnings?: components["schemas"]["Warning"][];
             /** @description From lid-on to opening, min. */
             totalMinutes?: components["schemas"]["LikelyAndLate"];
         };
@@ -1793,6 +1798,7 @@ export interface components {
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
             brothMl: null | number;
+            lidTried: null | components["schemas"]["TriedLid"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
@@ -2578,6 +2584,19 @@ export interface components {
              * @description Cold water, ml.
              */
             coldWaterMl: number;
+        };
+        /** @description Somebody tried it: the lid closes without touching, over so much, in a pot as large as this one. */
+        TriedLid: {
+            /**
+             * Format: double
+             * @description Weight of the bird, kg, 0 to 15.
+             */
+            kg: number;
+            /**
+             * Format: double
+             * @description Capacity of the pot, litres, 2 to 15.
+             */
+            potLitres: number;
         };
         /** @description A typical value. */
         TypicalValue: {

@@ -17,6 +17,7 @@ export type DishItemBody = Schemas['DishItemBody']
 export type DishDocument = Schemas['DishDocument']
 export type KeptDish = Schemas['KeptDish']
 export type DishView = Schemas['DishView']
+export type TriedLid = Schemas['TriedLid']
 export type CookView = Schemas['CookView']
 export type CookEventKind = NonNullable<Schemas['CookEventKind']>
 export type CookEventData = Partial<Schemas['CookEventData']>

@@ -17,7 +17,7 @@ import { useSolved } from './useSolved'
 /** One dish. What is changed is kept at once; a refusal stays beside it until it is mended. */
 const props = defineProps<{ kept: KeptDish; save: (id: string, dish: DishDocument) => Promise<unknown> }>()
 const emit = defineEmits<{ remove: [] }>()
-const { units, unitSystem } = useKitchen()
+const { units, unitSystem, pots } = useKitchen()
 const { start } = useCooks()
 const router = useRouter()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
@@ -41,6 +41,8 @@ watchDebounced(dish, () => attempt(saveNow), { debounce: 400, maxWait: 2000 })
 onBeforeUnmount(() => attempt(saveNow))
 
 const change = (part: Partial<DishDocument>) => (dish.value = { ...dish.value, ...part })
+const choosePot = (name: string) =>
+  change({ pot: (pots.value.find((p) => p.name === name) ?? null) as DishDocument['pot'] })
 const figures = [
   { label: 'Marinade, hours', key: 'marinadeHours', usual: 0, max: 48, step: 0.5 },
   { label: 'Rest, minutes', key: 'restMinutes', usual: 5, max: 60, step: 1 },
@@ -130,6 +132,16 @@ const scale = (servings: number | null) =>
       </form>
       <h2>Around it</h2>
       <div class="fields">
+        <label v-if="pots.length > 1">
+          <span>Cooked in</span>
+          <select :value="dish.pot?.name ?? ''" @change="choosePot(($event.target as HTMLSelectElement).value)">
+            <option value="">the usual pot</option>
+            <option v-if="dish.pot && !pots.some((p) => p.name === dish.pot?.name)" :value="dish.pot.name ?? ''">
+              {{ dish.pot.name ?? 'a pot of its own' }}
+            </option>
+            <option v-for="pot in pots" :key="pot.id" :value="pot.name">{{ pot.name }}</option>
+          </select>
+        </label>
         <label class="wide">
           <span>Seasoned with</span>
           <input
@@ -188,7 +200,13 @@ const scale = (servings: number | null) =>
     </div>
     <aside class="answer" aria-live="polite">
       <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
-      <StageList v-if="solved" :solved="solved" :items="items" :units="units" />
+      <StageList
+        v-if="solved"
+        :solved="solved"
+        :items="items"
+        :units="units"
+        @lid-tried="change({ lidTried: $event })"
+      />
       <div class="ways">
         <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
           When must I start?

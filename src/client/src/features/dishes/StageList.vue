@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { DishItemBody, DishView } from '@/api/types'
+import type { DishItemBody, DishView, TriedLid } from '@/api/types'
 import { releaseWords } from '@/features/counter/words'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text, type Units } from '@/shared/units/format'
 
 /** What goes into the pot together, one after the other, as strips under the lid. */
 const props = defineProps<{ solved: DishView; items: readonly DishItemBody[]; units: Units }>()
+const emit = defineEmits<{ lidTried: [TriedLid] }>()
 const { findCut, companions } = useCatalogue()
 
 function nameOf(key: string) {
@@ -21,7 +22,15 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
 <template>
   <div class="stages">
     <p v-if="solved.impossible" role="alert" class="no">
-      <b>{{ nameOf(solved.impossible.key) }} is to blame.</b> {{ solved.impossible.why }}
+      <b>No arrangement works.</b> {{ solved.impossible.why }}
+      <v-btn
+        v-if="solved.impossible.lidToTry"
+        class="tried"
+        variant="outlined"
+        @click="emit('lidTried', solved.impossible.lidToTry)"
+      >
+        I tried it: the lid closes
+      </v-btn>
     </p>
     <p v-else-if="solved.totalMinutes" class="total">
       <b>{{ times[solved.stages.length] }} under the lid</b>, {{ Math.round(solved.totalMinutes.p50) }} min, at most
@@ -43,6 +52,7 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
             >
           </li>
         </ul>
+        <p v-for="warning in stage.warnings" :key="warning.code" class="mind">{{ warning.text }}</p>
         <details>
           <summary>Why</summary>
           {{ stage.why }}
@@ -89,9 +99,6 @@ p {
   border-radius: 12px;
   padding: 10px 14px;
 }
-.no b::first-letter {
-  text-transform: uppercase;
-}
 .stage {
   border-left: 6px solid rgb(var(--v-theme-primary));
   padding: 2px 0 6px 14px;
@@ -123,6 +130,17 @@ p {
 }
 .over .mark {
   background: radial-gradient(currentColor 1.5px, transparent 2px) 0 0 / 5px 5px;
+}
+.mind {
+  border: 1px dashed currentColor;
+  border-radius: 8px;
+  padding: 4px 10px;
+  margin-top: 6px;
+}
+.tried {
+  display: block;
+  margin-top: 8px;
+  min-height: 48px;
 }
 .figure {
   white-space: nowrap;

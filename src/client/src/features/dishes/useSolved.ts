@@ -10,6 +10,7 @@ export function useSolved(dish: Ref<DishDocument>) {
     pot: dish.value.pot,
     altitudeMetres: dish.value.altitudeMetres,
     brothMl: dish.value.brothMl,
+    lidTried: dish.value.lidTried,
     items: dish.value.items,
   }))
   return useQuery({

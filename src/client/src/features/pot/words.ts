@@ -54,7 +54,7 @@ export const didIt: Record<CookEventKind, string> = {
 }
 
 export const phaseNames: Record<CookPhase, string> = {
-  ready: 'ready',
+  ready: 'first',
   browning: 'browning',
   'coming-up': 'coming up',
   holding: 'under pressure',
