@@ -122,6 +122,23 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.Equal(75, (double)said["cook"]!["events"]!.AsArray()[^1]!["data"]!["shownCelsius"]!);
     }
 
+    [Theory]
+    [InlineData("vent")]
+    [InlineData("natural")]
+    public async Task PotThatIsOpenAlready_GetsAJournalWrittenBackAndItsVerdict(string kind)
+    {
+        var plan = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 }, minutes = 3, release = new { kind } };
+        var (status, cook) = await Server.PostAsync("/api/cooks", new { plan, openedMinutesAgo = 2 });
+        Assert.Equal((201, "open"), (status, (string)cook!["phase"]!));
+        Assert.All(cook["events"]!.AsArray(), e => Assert.Contains("not seen", (string)e!["data"]!["text"]!));
+        Assert.Equal(kind == "vent", cook["events"]!.AsArray().Any(e => (string)e!["kind"]! == "vented"));
+        var (_, said) = await ReadAsync((string)cook["id"]!, 62);
+        Assert.Equal("short", (string)said!["verdict"]!);
+        Assert.NotNull((await Server.PostAsync("/api/cooks", new { plan = Breasts, openedMinutesAgo = 90 })).Body!["errors"]!["openedMinutesAgo"]);
+        var unsaid = new { load = new { cut = "chicken-wing", pieces = 6, totalKg = 0.5 } };
+        Assert.NotNull((await Server.PostAsync("/api/cooks", new { plan = unsaid, openedMinutesAgo = 2 })).Body!["errors"]!["plan.minutes"]);
+    }
+
     [Fact]
     public async Task PlanWithAStop_IsNotBegun()
     {

@@ -21,6 +21,12 @@ public sealed record StartBody
     /// <summary>Which time under the lid of the dish is followed, 1 to 3; the one with meat unless given.</summary>
     public int? Stage { get; init; }
 
+    /// <summary>
+    /// The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and release,
+    /// as they were.
+    /// </summary>
+    public double? OpenedMinutesAgo { get; init; }
+
     /// <summary>What the household calls it; at most 80 characters. Named after its meat unless given.</summary>
     public string? Name { get; init; }
 
@@ -29,6 +35,12 @@ public sealed record StartBody
         var errors = DishId is null ? (Plan ?? new PreviewBody()).Check("plan.") : new FieldErrors();
         errors.PlainText("name", Name, 80);
         errors.Range("stage", Stage, 1, 3, "");
+        errors.Range("openedMinutesAgo", OpenedMinutesAgo, 0, 60, "min");
+        if (OpenedMinutesAgo is not null && Plan is not { Minutes: not null, Release: not null })
+        {
+            errors.Add("plan.minutes", "and release are needed for a pot that is open already: how long it was held, and how the pressure was let go.");
+        }
+
         return errors;
     }
 }

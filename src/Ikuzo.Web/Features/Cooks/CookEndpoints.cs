@@ -32,7 +32,7 @@ internal static class CookEndpoints
     }
 
     private static async Task<Results<Created<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> StartAsync(
-        StartBody body, CookMaker maker, CookStore store, CookService cooks, CancellationToken cancellation)
+        StartBody body, CookMaker maker, CookStore store, CookService cooks, KitchenStore kitchen, TimeProvider clock, CancellationToken cancellation)
     {
         if (body.Check() is { None: false } errors)
         {
@@ -50,7 +50,10 @@ internal static class CookEndpoints
             return TypedResults.Conflict(Problems.Of(Problems.NoPlan, made.Why));
         }
 
-        var cook = await store.AddAsync(string.IsNullOrWhiteSpace(body.Name) ? made.Name : body.Name, planned, cancellation);
+        var journal = body.OpenedMinutesAgo is { } ago
+            ? BackDated.Journal(planned.ToCook(await kitchen.UsualAsync(cancellation)), clock.GetUtcNow().AddMinutes(-ago))
+            : [];
+        var cook = await store.AddAsync(string.IsNullOrWhiteSpace(body.Name) ? made.Name : body.Name, planned, journal, cancellation);
         return TypedResults.Created($"/api/cooks/{cook.Id}", await cooks.FindAsync(cook.Id, cancellation));
     }
 

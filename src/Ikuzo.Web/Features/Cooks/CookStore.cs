@@ -1,3 +1,4 @@
+using System.Data.Common;
 using System.Globalization;
 using System.Text.Json;
 using Dapper;
@@ -33,13 +34,25 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
     /// <summary>Begins a cook.</summary>
-    public async Task<KeptCook> AddAsync(string name, PlannedBody planned, CancellationToken cancellation)
+    /// <param name="name">What the household calls it.</param>
+    /// <param name="planned">What it sets out to do.</param>
+    /// <param name="journal">What happened already.</param>
+    /// <param name="cancellation">Stops it before anything is kept.</param>
+    public async Task<KeptCook> AddAsync(string name, PlannedBody planned, IReadOnlyList<CookEvent> journal, CancellationToken cancellation)
     {
         var cook = new KeptCook(Guid.CreateVersion7().ToString("N"), name.Trim(), planned, clock.GetUtcNow(), Ended: false, CookVerdict.Unknown, Simulated: false);
         await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
         await db.ExecuteAsync(
             "INSERT INTO cooks (id, name, planned, created_at) VALUES (@Id, @Name, @Planned, @CreatedAt)",
-            new { cook.Id, cook.Name, Planned = JsonSerializer.Serialize(planned, _json), CreatedAt = Text(cook.CreatedAt) });
+            new { cook.Id, cook.Name, Planned = JsonSerializer.Serialize(planned, _json), CreatedAt = Text(cook.CreatedAt) },
+            transaction);
+        foreach (var entry in journal)
+        {
+            await InsertAsync(transaction, cook.Id, Guid.CreateVersion7().ToString(), entry, cook.CreatedAt);
+        }
+
+        await transaction.CommitAsync(cancellation);
         return cook;
     }
 
@@ -70,24 +83,26 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     /// <summary>Adds an entry and notes how the cook stands after it, in one transaction. It is on the disk when this returns.</summary>
     public async Task<KeptEvent> AppendAsync(string cookId, string clientId, CookEvent entry, CookState after, CancellationToken cancellation)
     {
-        var (_, kind, at, data) = entry;
         var now = clock.GetUtcNow();
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
-        var id = await db.ExecuteScalarAsync<long>(
+        var id = await InsertAsync(transaction, cookId, clientId, entry, now);
+        await db.ExecuteAsync(
+            "UPDATE cooks SET ended = @ended, verdict = @verdict, simulated = max(simulated, @simulated) WHERE id = @cookId",
+            new { cookId, ended = after.Phase == CookPhase.Done, verdict = after.Verdict.ToString(), simulated = entry.Kind == CookEventKind.Simulated },
+            transaction);
+        await transaction.CommitAsync(cancellation);
+        return new(entry with { Id = Name(id) }, clientId, now);
+    }
+
+    private Task<long> InsertAsync(DbTransaction transaction, string cookId, string clientId, CookEvent entry, DateTimeOffset now)
+        => transaction.Connection!.ExecuteScalarAsync<long>(
             """
             INSERT INTO cook_events (cook_id, client_id, kind, at, written_at, data) VALUES (@cookId, @clientId, @kind, @at, @now, @data);
             SELECT last_insert_rowid();
             """,
-            new { cookId, clientId, kind = kind.ToString(), at = Text(at), now = Text(now), data = JsonSerializer.Serialize(data, _json) },
+            new { cookId, clientId, kind = entry.Kind.ToString(), at = Text(entry.At), now = Text(now), data = JsonSerializer.Serialize(entry.Data, _json) },
             transaction);
-        await db.ExecuteAsync(
-            "UPDATE cooks SET ended = @ended, verdict = @verdict, simulated = max(simulated, @simulated) WHERE id = @cookId",
-            new { cookId, ended = after.Phase == CookPhase.Done, verdict = after.Verdict.ToString(), simulated = kind == CookEventKind.Simulated },
-            transaction);
-        await transaction.CommitAsync(cancellation);
-        return new(new CookEvent(Name(id), kind, at, data), clientId, now);
-    }
 
     /// <summary>Replaces the measured curves of a cook.</summary>
     public async Task SaveTemperaturesAsync(string cookId, IReadOnlyList<TemperatureChannel> channels, CancellationToken cancellation)

@@ -2461,6 +2461,12 @@ export interface components {
              * @description Which time under the lid of the dish is followed, 1 to 3; the one with meat unless given.
              */
             stage: null | number;
+            /**
+             * Format: double
+             * @description The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and release,
+             *     as they were.
+             */
+            openedMinutesAgo: null | number;
             /** @description What the household calls it; at most 80 characters. Named after its meat unless given. */
             name: null | string;
         };

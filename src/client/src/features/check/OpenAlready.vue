@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, unwrap } from '@/api/client'
 import { useDraft, withPot } from '@/features/counter/useDraft'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import { useCooks } from '@/features/pot/useCooks'
@@ -17,30 +16,14 @@ const router = useRouter()
 const held = ref(draft.value.request.minutes ?? 15)
 const vented = ref(false)
 const { refusal, attempt } = useAttempt()
-const comeUpMinutes = 12
-const sinceMinutes = 3
-const restMinutes = 10
+const minutesAgo = ref(3)
 const what = computed(() => birdWords(draft.value.request.load) ?? '…')
 
 const begin = () =>
   attempt(async () => {
-    const cook = await start.mutateAsync({ request: withPot(draft.value, pots.value) })
-    const rest = vented.value ? 0 : restMinutes
-    const ago = (minutes: number) => new Date(Date.parse(cook.now) - minutes * 60_000).toISOString()
-    const end = sinceMinutes + 2 + rest
-    const journal = [
-      ['lid-on', end + held.value + comeUpMinutes],
-      ['pressure-reached', end + held.value],
-      ['hold-over', end],
-      ...(vented.value ? ([['vented', end]] as const) : []),
-      ['pin-down', sinceMinutes + 1],
-      ['opened', sinceMinutes],
-    ] as const
-    for (const [kind, minutes] of journal) {
-      const path = { id: cook.id }
-      const body = { clientId: crypto.randomUUID(), kind, at: ago(minutes), data: null }
-      unwrap(await api.POST('/api/cooks/{id}/events', { params: { path }, body }))
-    }
+    const release = { kind: vented.value ? 'vent' : 'natural', restMinutes: 0 } as const
+    const request = { ...withPot(draft.value, pots.value), minutes: held.value, release }
+    const cook = await start.mutateAsync({ request, openedMinutesAgo: minutesAgo.value })
     await router.push({ name: 'check', params: { id: cook.id } })
   })
 </script>
@@ -56,6 +39,10 @@ const begin = () =>
       <label>
         <span>Minutes under pressure</span>
         <input v-model.number="held" type="number" min="0" max="240" required />
+      </label>
+      <label>
+        <span>Opened, minutes ago</span>
+        <input v-model.number="minutesAgo" type="number" min="0" max="60" required />
       </label>
       <label class="tick"><input v-model="vented" type="checkbox" /> vented at once</label>
       <v-btn class="tall" type="submit" variant="flat" color="secondary">Measure it</v-btn>

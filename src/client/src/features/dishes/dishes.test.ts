@@ -96,7 +96,7 @@ describe('the stages of a dish', () => {
 
   test('say who is to blame when nothing works', () => {
     const wrapper = list(solved({ totalMinutes: null, impossible: { key: 'penne-pasta', why: 'Take less.' } }))
-    expect(wrapper.find('[role=alert]').text()).toContain('penne is to blame')
+    expect(wrapper.find('[role=alert]').text()).toContain('No arrangement works')
   })
 
   test('say what is past its best in words, not in colour alone', () => {

@@ -5,7 +5,7 @@ import { clockTime, text, type Units } from '@/shared/units/format'
 import { didIt } from './words'
 
 /** What happened, newest first. Anything can be undone, or moved to when it really was. */
-defineProps<{ events: CookView['events']; units: Units }>()
+const props = defineProps<{ cook: CookView; units: Units }>()
 const emit = defineEmits<{ undo: [string]; move: [{ of: string; at: string }] }>()
 const moving = ref<string | null>(null)
 const minutes = ref(4)
@@ -14,7 +14,7 @@ type Entry = CookView['events'][number]
 const isAct = (e: Entry) => !['undone', 'corrected', 'simulated'].includes(e.kind)
 function words(e: Entry, units: Units) {
   if (e.kind === 'reading' && e.data.celsius !== null)
-    return `Read ${text(units.temperature(e.data.celsius))} at the ${e.data.spot}`
+    return `Read ${text(units.temperature(e.data.celsius))}: ${props.cook.spots.find((s) => s.id === e.data.spot)?.where ?? e.data.spot}`
   if (e.kind === 'back-under-pressure')
     return `${e.data.simmer ? 'Simmering' : 'Back under pressure'}, ${e.data.minutes ?? '…'} min`
   return e.data.text ? `${didIt[e.kind]}: ${e.data.text}` : didIt[e.kind]
@@ -27,7 +27,7 @@ function move(e: Entry) {
 
 <template>
   <ol class="journal" reversed>
-    <li v-for="e in [...events].reverse().filter(isAct)" :key="e.id" :class="{ gone: !e.standing }">
+    <li v-for="e in [...cook.events].reverse().filter(isAct)" :key="e.id" :class="{ gone: !e.standing }">
       <time :datetime="e.at">{{ clockTime(e.at) }}</time>
       <span>{{ words(e, units) }}</span>
       <template v-if="e.standing">

@@ -169,7 +169,7 @@ function write() {
         <v-btn type="submit" class="tall" variant="outlined">Write it down</v-btn>
       </form>
       <JournalList
-        :events="cook.events"
+        :cook="cook"
         :units="units"
         @undo="say('undone', { of: $event })"
         @move="say('corrected', { of: $event.of }, (now - Date.parse($event.at)) / 60_000)"

@@ -12,6 +12,15 @@ export function useShownCook() {
   return { id, active, noneIsOn: computed(() => query.isSuccess.value && id.value === null) }
 }
 
+/** What a cook is begun from. */
+interface Start {
+  request?: Request
+  dishId?: string
+  stage?: number
+  openedMinutesAgo?: number
+  name?: string
+}
+
 /** Cooks that are on, and how one is begun. */
 export function useCooks() {
   const client = useQueryClient()
@@ -21,13 +30,14 @@ export function useCooks() {
     queryFn: async () => unwrap(await api.GET('/api/cooks', { params: { query: { state: 'active' } } })),
   })
   const start = useMutation({
-    mutationFn: async (from: { request?: Request; dishId?: string; stage?: number; name?: string }) =>
+    mutationFn: async (from: Start) =>
       unwrap(
         await api.POST('/api/cooks', {
           body: {
             plan: from.request ? asBody(from.request) : null,
             dishId: from.dishId ?? null,
             stage: from.stage ?? null,
+            openedMinutesAgo: from.openedMinutesAgo ?? null,
             name: from.name ?? null,
           },
         }),
