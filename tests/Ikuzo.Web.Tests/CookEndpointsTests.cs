@@ -140,6 +140,20 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
     }
 
     [Fact]
+    public async Task LineUpOfACook_IsWhatIsLeftOfItAndGoesIntoACalendar()
+    {
+        var id = await StartAsync();
+        await DoAsync(id, "lid-on", Ago(30));
+        await DoAsync(id, "pressure-reached", Ago(1));
+        var (status, lineUp) = await Server.GetAsync($"/api/cooks/{id}/lineup?timeZone=Europe/Vienna");
+        Assert.Equal((200, "hold-1"), (status, (string)lineUp!["tasks"]![0]!["id"]!));
+        Assert.Contains("later", (string)lineUp["conflicts"]![0]!);
+        Assert.Equal(400, (await Server.GetAsync($"/api/cooks/{id}/lineup?timeZone=Nowhere")).Status);
+        Assert.Equal(404, (await Server.GetAsync("/api/cooks/none/lineup")).Status);
+        Assert.Contains("BEGIN:VALARM", await Server.Http.GetStringAsync($"/api/cooks/{id}/lineup.ics", TestContext.Current.CancellationToken));
+    }
+
+    [Fact]
     public async Task PlanWithAStop_IsNotBegun()
     {
         var (status, problem) = await Server.PostAsync("/api/cooks", new { plan = new { load = new { cut = "turkey-whole", pieces = 1, totalKg = 7 } } });

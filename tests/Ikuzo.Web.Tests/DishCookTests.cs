@@ -79,7 +79,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         }
 
         var after = await StepsAsync((await Server.GetAsync($"/api/cooks/{id}")).Body!, 0);
-        Assert.Equal(first ? ["rest", "finish-1", "crisp", "carve"] : ["rest", "stage-2-lid", "stage-2-pin", "stage-2-hold", "stage-2-release", "stage-2-open", "finish-1", "crisp", "carve"], after.Select(s => s.Id));
+        Assert.Equal(first ? ["rest", "finish-1", "crisp", "carve"] : ["rest", "lid-stage-2", "come-up-stage-2", "hold-stage-2", "release-stage-2", "open-stage-2", "finish-1", "crisp", "carve"], after.Select(s => s.Id));
         var stage = first ? before : after;
         Assert.Contains(stage, s => s.Text.Contains("valve to sealing", StringComparison.Ordinal));
         Assert.Contains(stage, s => s.Text.Contains("pin is down", StringComparison.Ordinal));

@@ -135,6 +135,19 @@ test('a mistake is undone, and a time corrected', async ({ page, request }) => {
   await expect.poll(lidOn).toBeGreaterThan(5.5)
 })
 
+test('a late pin moves the line-up of what is on', async ({ page, request }) => {
+  const { id } = await (await request.post('/api/cooks', { data: { plan: thick, name: 'Late for dinner' } })).json()
+  const ago = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString()
+  await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'lid', kind: 'lid-on', at: ago(40) } })
+  await page.goto(`/pot/${id}`)
+  await page.getByRole('link', { name: 'The rest of dinner' }).click()
+  await expect(page.getByRole('heading', { name: 'Late for dinner' })).toBeVisible()
+  await expect(page.getByTestId('on-the-table')).toContainText(/\d\d:\d\d/)
+  await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'pin', kind: 'pressure-reached', at: null } })
+  await expect(page.getByRole('status')).toContainText('later than it looked', { timeout: 10_000 })
+  await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })
+})
+
 test('several cooks at once fit a narrow screen', async ({ page, request }) => {
   await page.setViewportSize({ width: 360, height: 780 })
   const names = ['Legs for the long table upstairs', 'Breasts for the children', 'Wings']

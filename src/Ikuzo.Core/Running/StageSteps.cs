@@ -15,12 +15,12 @@ public static class StageSteps
     public static IReadOnlyList<CookStep> Of(DishRequest dish, DishStage stage, int number)
     {
         var names = string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(DishWords.Name));
-        CookStep Step(string name, string text, double minutes, bool waits) => new(FormattableString.Invariant($"stage-{number}-{name}"), text, minutes, waits);
+        CookStep Step(string name, string text, double minutes, bool waits) => new(FormattableString.Invariant($"{name}-stage-{number}"), text, minutes, waits);
         var put = number == 1 ? "" : "Take the rest out and keep it warm. ";
         List<CookStep> steps =
         [
             Step("lid", CookWords.Close($"{put}{char.ToUpperInvariant(names[0])}{names[1..]} and ", stage.LiquidMl, stage.Minutes), number == 1 ? LayerMinutes : Finishing.ChangeMinutes, false),
-            Step("pin", CookWords.ComingUp, stage.ToPressureMinutes.P50, true),
+            Step("come-up", CookWords.ComingUp, stage.ToPressureMinutes.P50, true),
         ];
         if (stage.Minutes > 0)
         {

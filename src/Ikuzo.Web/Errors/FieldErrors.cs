@@ -89,6 +89,15 @@ public sealed partial class FieldErrors
         }
     }
 
+    /// <summary>Checks a time zone; one that is left out is fine.</summary>
+    public void TimeZone(string field, string? id)
+    {
+        if (id is not null && !TimeZoneInfo.TryFindSystemTimeZoneById(id, out _))
+        {
+            Add(field, "is not a time zone that we know.");
+        }
+    }
+
     private void NotLonger(string field, string? value, int most)
     {
         if (value?.Length > most)

@@ -1,9 +1,11 @@
 using System.Security.Cryptography;
 using System.Text;
+using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Running;
 using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Features.LineUps;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -22,6 +24,8 @@ internal static class CookEndpoints
         cooks.MapPost("/{id}/simulate", SimulateAsync).WithName("simulateCook");
         cooks.MapGet("/{id}/probe", ProbeAsync).WithName("readProbe");
         cooks.MapGet("/{id}/aftercare", AftercareAsync).WithName("cookAftercare");
+        cooks.MapGet("/{id}/lineup", LineUpAsync).WithName("cookLineUp");
+        cooks.MapGet("/{id}/lineup.ics", CalendarAsync).WithName("cookCalendar").Produces<string>(contentType: CalendarFile.ContentType);
         cooks.MapGet("/{id}/curves", CurvesAsync).WithName("cookCurves");
         cooks.MapGet("/{id}/journal", JournalAsync).WithName("cookJournal");
         cooks.MapGet("/{id}/journal.csv", TableAsync).WithName("cookJournalTable").Produces<string>(contentType: "text/csv");
@@ -143,6 +147,21 @@ internal static class CookEndpoints
     private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(string id, CookService cooks, CancellationToken cancellation)
         => await cooks.LoadAsync(id, cancellation) is { } live
             ? TypedResults.Ok(new AftercareView(Aftercare.Crisping(live.Planned.Request.Load), Core.Planning.Planner.Compute(live.Planned.Request, cancellation).Liquid, Aftercare.HotHoldingCelsius))
+            : Missing();
+
+    private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> LineUpAsync(
+        string id, CookService cooks, CancellationToken cancellation, string timeZone = "UTC")
+    {
+        var errors = new FieldErrors();
+        errors.TimeZone("timeZone", timeZone);
+        return !errors.None ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
+            : await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(cooks.LineUp(live, TimeZoneInfo.FindSystemTimeZoneById(timeZone)))
+            : Missing();
+    }
+
+    private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> CalendarAsync(string id, CookService cooks, CancellationToken cancellation)
+        => await cooks.LoadAsync(id, cancellation) is { } live
+            ? TypedResults.File(CalendarFile.Of(cooks.LineUp(live, TimeZoneInfo.Utc)), CalendarFile.ContentType, "dinner.ics")
             : Missing();
 
     private static async Task<Results<Ok<CookCurves>, NotFound<ProblemDetails>>> CurvesAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
+using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Running;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.SignalR;
@@ -54,6 +55,10 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             turn.Release();
         }
     }
+
+    /// <summary>What is left of a cook, from now on.</summary>
+    public LineUp LineUp(LiveCook live, TimeZoneInfo zone)
+        => CookLineUp.Of(live.Planned, State(live, live.Events, live.Time.At(clock.GetUtcNow())), CookRecord.LidOnAt(live), zone);
 
     public CookView View(LiveCook live)
     {

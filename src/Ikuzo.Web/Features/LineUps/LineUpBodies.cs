@@ -70,11 +70,7 @@ public sealed record LineUpBody
             errors.Add("serveAt", "must be a moment with offset between the years 2000 and 2200.");
         }
 
-        if (TimeZone is not null && !TimeZoneInfo.TryFindSystemTimeZoneById(TimeZone, out _))
-        {
-            errors.Add("timeZone", "is not a time zone that we know.");
-        }
-
+        errors.TimeZone("timeZone", TimeZone);
         return errors;
     }
 

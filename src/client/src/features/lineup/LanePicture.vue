@@ -7,16 +7,18 @@ import StagePatterns from '@/shared/ui/StagePatterns.vue'
 import { clockTime } from '@/shared/units/format'
 import { drawLanes, hoursOf } from './lanes'
 
-/** The meal as lanes for hands, pot, oven and fridge, with a handle at eating time. The list beside it says the same in words. */
-const props = defineProps<{ tasks: readonly LineUpTask[]; servedAt: Date }>()
+/** The meal as lanes for hands, pot, oven and fridge, with a handle at eating time unless that is not to be chosen. The list beside it says the same in words. */
+const props = defineProps<{ tasks: readonly LineUpTask[]; servedAt: Date; fixed?: boolean }>()
 const emit = defineEmits<{ serve: [Date] }>()
 const step = 300_000
+const shortly = 60_000
 const frame = useTemplateRef<HTMLElement>('frame')
 const { width } = useElementSize(frame, { width: 900, height: 0 })
 const held = ref<readonly [number, number] | null>(null) // the hours stand still while the handle is dragged
-const drawing = computed(() => drawLanes(props.tasks, Math.max(320, width.value), held.value ?? hoursOf(props.tasks)))
+const hours = computed(() => hoursOf(props.tasks, ...(props.fixed ? [shortly] : [])))
+const drawing = computed(() => drawLanes(props.tasks, Math.max(320, width.value), held.value ?? hours.value))
 const serve = (moment: number) => emit('serve', new Date(Math.round(moment / step) * step))
-const hold = () => (held.value = hoursOf(props.tasks))
+const hold = () => (held.value = hours.value)
 const hatch = useId()
 const dots = useId()
 const fillOf = (kind: string) =>
@@ -28,7 +30,7 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
   <figure ref="frame" class="lanes">
     <svg
       :width="width"
-      :height="drawing.height + 52"
+      :height="drawing.height + (fixed ? 4 : 52)"
       role="group"
       aria-label="The meal over the hours"
       @pointerdown.capture="hold"
@@ -54,6 +56,7 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
         </text>
       </g>
       <DragHandle
+        v-if="!fixed"
         :x="drawing.x(servedAt)"
         :top="24"
         :bottom="drawing.height"

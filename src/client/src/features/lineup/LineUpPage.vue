@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { LineUpTask } from '@/api/types'
 import { useDraft, withPot } from '@/features/counter/useDraft'
 import { useDishes } from '@/features/dishes/useDishes'
 import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useCooks } from '@/features/pot/useCooks'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { download } from '@/shared/ui/download'
 import { clockTime } from '@/shared/units/format'
+import CookLineUp from './CookLineUp.vue'
 import LanePicture from './LanePicture.vue'
 import ThawChoices from './ThawChoices.vue'
+import TodoList from './TodoList.vue'
 import { mealTime, useLineUp } from './useLineUp'
 
 /** The whole meal back from eating time, for the cook on the Counter or a kept dish. */
@@ -35,16 +37,18 @@ const counter = computed(() => {
 })
 const what = computed(() => dish.value?.document.name ?? counter.value)
 const frozen = computed(() => dish.value === undefined && request.value.load.state === 'frozen')
-const choose = (event: Event) =>
-  Object.assign(meal.value, { dishId: (event.target as HTMLSelectElement).value || null, servings: null })
+// A cook that is on stands in the address, so that the pot can point here.
+const { active } = useCooks()
+const onNow = computed(() => active.value.find((c) => c.id === route.query.cook))
+const onNowValue = (id: string) => `on:${id}`
+function choose(event: Event) {
+  const chosen = (event.target as HTMLSelectElement).value
+  const cook = active.value.find((c) => onNowValue(c.id) === chosen)
+  void router.replace({ query: cook ? { cook: cook.id } : {} })
+  if (!cook) Object.assign(meal.value, { dishId: chosen || null, servings: null })
+}
 const serve = (moment: Date) => Object.assign(meal.value, mealTime(moment, new Date()))
 const days = ['today', 'tomorrow', 'in two days', 'in three days']
-// Only what somebody does or waits for is read out; the pot's own stages are in the picture.
-const todo = computed(() => (lineUp.value?.tasks ?? []).filter((t) => t.lane !== 'pot' || t.id.startsWith('hold')))
-const dayOf = (task: LineUpTask) =>
-  new Date(task.start).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
-const isNewDay = (i: number) => i === 0 || dayOf(todo.value[i]!) !== dayOf(todo.value[i - 1]!)
-
 const saveCalendar = async () => download(await calendar(), 'dinner.ics')
 const saveJson = () =>
   download(new Blob([JSON.stringify(lineUp.value, null, 2)], { type: 'application/json' }), 'dinner.json')
@@ -53,26 +57,30 @@ const print = () => window.print()
 
 <template>
   <div class="line-up">
-    <h1>{{ what }}</h1>
+    <h1>{{ onNow?.name ?? what }}</h1>
     <form class="asks" @submit.prevent>
-      <label>
-        <span>Eat at</span>
-        <input v-model="meal.eatAt" type="time" required />
-      </label>
-      <label>
-        <span>Day</span>
-        <select v-model.number="meal.inDays">
-          <option v-for="(day, i) in days" :key="day" :value="i">{{ day }}</option>
-        </select>
-      </label>
+      <template v-if="!onNow">
+        <label>
+          <span>Eat at</span>
+          <input v-model="meal.eatAt" type="time" required />
+        </label>
+        <label>
+          <span>Day</span>
+          <select v-model.number="meal.inDays">
+            <option v-for="(day, i) in days" :key="day" :value="i">{{ day }}</option>
+          </select>
+        </label>
+      </template>
       <label class="which">
         <span>What</span>
-        <select :value="meal.dishId ?? ''" @change="choose">
+        <select :value="onNow ? onNowValue(onNow.id) : (meal.dishId ?? '')" @change="choose">
+          <option v-for="c in active" :key="c.id" :value="onNowValue(c.id)">On now: {{ c.name }}</option>
           <option value="">{{ counter }}</option>
           <option v-for="d in dishes" :key="d.id" :value="d.id">{{ d.document.name }}</option>
         </select>
       </label>
-      <label v-if="dish">
+      <template v-if="onNow" />
+      <label v-else-if="dish">
         <span>Serves</span>
         <input
           type="number"
@@ -94,31 +102,26 @@ const print = () => window.print()
         <label class="tick"><input v-model="meal.brown" type="checkbox" /> <span>Brown first</span></label>
       </template>
     </form>
-    <ThawChoices v-if="frozen" v-model="meal.thaw" :request="request" />
-    <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
-    <p v-for="conflict in lineUp?.conflicts" :key="conflict" role="alert" class="stop">
-      <b>Look out.</b> {{ conflict }}
-    </p>
-    <template v-if="lineUp?.startBy">
-      <p class="start" data-testid="start-by">
-        Start at <b>{{ clockTime(lineUp.startBy) }}</b>, eat at <b>{{ meal.eatAt }}</b>. Late in one dinner of twenty at
-        most.
+    <CookLineUp v-if="onNow" :id="onNow.id" />
+    <template v-else>
+      <ThawChoices v-if="frozen" v-model="meal.thaw" :request="request" />
+      <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
+      <p v-for="conflict in lineUp?.conflicts" :key="conflict" role="alert" class="stop">
+        <b>Look out.</b> {{ conflict }}
       </p>
-      <LanePicture :tasks="lineUp.tasks" :served-at="servedAt" @serve="serve" />
-      <ol class="todo" aria-label="What to do, in order">
-        <template v-for="(task, i) in todo" :key="task.id">
-          <li v-if="isNewDay(i)" class="day">{{ dayOf(task) }}</li>
-          <li :class="{ hands: task.handsOn }">
-            <time :datetime="task.start">{{ clockTime(task.start) }}</time>
-            <span>{{ task.text }}</span>
-          </li>
-        </template>
-      </ol>
-      <div class="ways">
-        <v-btn class="tall" variant="outlined" @click="saveCalendar">To my calendar</v-btn>
-        <v-btn class="tall" variant="outlined" @click="print">Print</v-btn>
-        <v-btn class="tall" variant="outlined" @click="saveJson">Save as JSON</v-btn>
-      </div>
+      <template v-if="lineUp?.startBy">
+        <p class="start" data-testid="start-by">
+          Start at <b>{{ clockTime(lineUp.startBy) }}</b>, eat at <b>{{ meal.eatAt }}</b>. Late in one dinner of twenty
+          at most.
+        </p>
+        <LanePicture :tasks="lineUp.tasks" :served-at="servedAt" @serve="serve" />
+        <TodoList :tasks="lineUp.tasks" />
+        <div class="ways">
+          <v-btn class="tall" variant="outlined" @click="saveCalendar">To my calendar</v-btn>
+          <v-btn class="tall" variant="outlined" @click="print">Print</v-btn>
+          <v-btn class="tall" variant="outlined" @click="saveJson">Save as JSON</v-btn>
+        </div>
+      </template>
     </template>
   </div>
 </template>
@@ -186,31 +189,6 @@ h1 {
   padding: 10px 14px;
   margin: 0;
 }
-.todo {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-.todo li {
-  display: grid;
-  grid-template-columns: 72px 1fr;
-  gap: 12px;
-  padding: 9px 0;
-  border-top: 1px solid rgba(var(--v-theme-on-background), 0.25);
-}
-.todo .day {
-  display: block;
-  font-family: var(--display);
-  font-size: 1.1rem;
-}
-.todo time {
-  font-size: 1.2rem;
-  font-weight: 700;
-  font-variant-numeric: tabular-nums;
-}
-.todo li:not(.hands, .day) span {
-  font-style: italic;
-}
 .ways {
   display: flex;
   flex-wrap: wrap;
@@ -225,14 +203,6 @@ h1 {
   }
   .start {
     font-size: 1.2rem;
-  }
-  .todo li {
-    padding: 3px 0;
-    font-size: 0.85rem;
-    line-height: 1.3;
-  }
-  .todo time {
-    font-size: 1rem;
   }
   .asks,
   .ways {

@@ -9,11 +9,11 @@ const left = 64
 const top = 26
 const hour = 3_600_000
 
-/** First and last moment of the picture: the hours in which something is done. */
-export function hoursOf(tasks: readonly LineUpTask[]): readonly [number, number] {
+/** First and last moment of the picture: the hours in which something is done, and as much before them as is asked for. */
+export function hoursOf(tasks: readonly LineUpTask[], before = hour * 0.75): readonly [number, number] {
   const active = tasks.filter((t) => t.lane === 'pot' || t.lane === 'oven')
   return [
-    Math.min(...active.map((t) => Date.parse(t.start))) - hour * 0.75,
+    Math.min(...(active.length > 0 ? active : tasks).map((t) => Date.parse(t.start))) - before,
     Math.max(...tasks.filter((t) => t.id !== 'store').map((t) => Date.parse(t.end))) + hour / 4,
   ]
 }
@@ -31,7 +31,7 @@ export function drawLanes(tasks: readonly LineUpTask[], width: number, [first, l
         x: from,
         y: top + used.indexOf(task.lane) * laneHeight,
         width: Math.max(4, x(Date.parse(task.end)) - from - 2),
-        kind: task.id.replace(/-\d+$/, ''),
+        kind: (task.lane === 'pot' && /^(come-up|hold|release)/.exec(task.id)?.[0]) || '',
       }
     })
   const lanes = used.map((lane, i) => ({ lane, y: top + i * laneHeight }))

@@ -147,6 +147,9 @@ function write() {
           >Yes, give this cook up</v-btn
         >
       </template>
+      <v-btn v-if="cook.phase !== 'done'" class="tall" :to="{ name: 'line-up', query: { cook: cook.id } }"
+        >The rest of dinner</v-btn
+      >
       <v-btn class="tall" :href="`/api/cooks/${cook.id}/journal`" download="cook.json">Save as JSON</v-btn>
       <v-btn class="tall" :href="`/api/cooks/${cook.id}/journal.csv`" download>Save as CSV</v-btn>
     </div>
