@@ -59,6 +59,23 @@ public class DishEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     }
 
     [Fact]
+    public async Task LineUp_OfStagesThatTheCookWants_HasThoseStages()
+    {
+        object?[] items = [Thighs, Beside("pearl-barley", 200)];
+        async Task<string[]> LidsAsync(string[][]? stages)
+        {
+            var (status, lineUp) = await server.PostAsync("/api/lineup", new { dish = new { items, stages }, serveAt = "2026-12-06T19:00:00+01:00", now = "2026-12-06T08:00:00+01:00" });
+            Assert.Equal(200, status);
+            return [.. lineUp!["tasks"]!.AsArray().Select(t => (string)t!["id"]!).Where(id => id.StartsWith("lid-", StringComparison.Ordinal))];
+        }
+
+        Assert.Equal(["lid-1"], await LidsAsync(null));
+        Assert.Equal(["lid-1", "lid-2"], await LidsAsync([["beside"], ["bird"]]));
+        var (bad, _) = await server.PostAsync("/api/dishes/solve", new { items, stages = new string?[][] { [null] } });
+        Assert.Equal(400, bad);
+    }
+
+    [Fact]
     public async Task LineUp_AsCalendar_OpensInAParserAndHasAnAlarmPerTask()
     {
         var text = await server.PostTextAsync("/api/lineup/ics", Meal(Thighs));

@@ -59,6 +59,9 @@ public sealed record DishRequest
     /// <summary>Other pots of the kitchen, for what does not fit into this one.</summary>
     public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];
 
+    /// <summary>Stages that the cook wants, each with its keys, in order; null for the best. Used while they fit the items and are safe.</summary>
+    public IReadOnlyList<IReadOnlyList<string>>? Wanted { get; init; }
+
     /// <summary>A bird too large by its weight over which the lid was tried and closes; null when nobody tried.</summary>
     public TriedLid? LidTried { get; init; }
 
@@ -144,4 +147,7 @@ public sealed record DishPlan(StageOrder? Best, StageOrder? RunnerUp, Blame? Imp
 {
     /// <summary>Keys of what is stirred in after the last opening.</summary>
     public IReadOnlyList<string> StirIn { get; init; } = [];
+
+    /// <summary>True when <see cref="Best"/> is what the cook wanted, and <see cref="RunnerUp"/> what would be best.</summary>
+    public bool IsWanted { get; init; }
 }

@@ -49,11 +49,37 @@ public static class DishSolver
             .Select(stages => stages.Select(s => s!).OrderByDescending(s => s.IsQuickVegetable).ThenByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes).ToArray())
             .OrderBy(stages => stages.Length).ThenBy(stages => stages.Sum(s => s.Cost))
             .Take(8);
+        var wanted = Wanted(dish, judge, windows, cancellation);
         var orders = found.Select(stages => Finishing.Order(dish, windows, stages, cancellation)).OfType<StageOrder>().Take(2).ToList();
+        if (wanted is not null)
+        {
+            orders = [wanted, .. orders.Where(o => !IsSame(o, wanted)).Take(1)];
+        }
+
         return orders.Count == 0
             ? new(null, null, DishWords.BlameTogether(dish), [])
-            : new(orders[0], orders.Skip(1).FirstOrDefault(), null, withChanges && orders[0].Stages.Count > 1 ? Changes.Of(dish, windows, cancellation) : []) { StirIn = stirIn };
+            : new(orders[0], orders.Skip(1).FirstOrDefault(), null, withChanges && orders[0].Stages.Count > 1 ? Changes.Of(dish, windows, cancellation) : [])
+            {
+                StirIn = stirIn,
+                IsWanted = wanted is not null,
+            };
     }
+
+    // What the cook wants stands while it is every item once, each stage holds together, and it can be made safe.
+    private static StageOrder? Wanted(DishRequest dish, StageJudge judge, ItemWindows windows, CancellationToken cancellation)
+    {
+        if (dish.Wanted is not { Count: > 0 and <= MostStages } wanted || !wanted.SelectMany(s => s).Order().SequenceEqual(dish.Items.Select(i => i.Key).Order()) || wanted.Any(s => s.Count == 0))
+        {
+            return null;
+        }
+
+        var keys = dish.Items.Select(i => i.Key).ToList();
+        var stages = wanted.Select(s => judge.Of(s.Aggregate(0, (set, key) => set | (1 << keys.IndexOf(key))))).OfType<StageDraft>().ToList();
+        return stages.Count == wanted.Count ? Finishing.Order(dish, windows, stages, cancellation) : null;
+    }
+
+    private static bool IsSame(StageOrder one, StageOrder other)
+        => one.Stages.Count == other.Stages.Count && one.Stages.Zip(other.Stages).All(s => s.First.Items.Order().SequenceEqual(s.Second.Items.Order()));
 
     /// <summary>True when everything can go in at once.</summary>
     internal static bool IsOneStage(DishRequest dish, ItemWindows windows) => new StageJudge(dish, windows).Of((1 << dish.Items.Count) - 1) is not null;

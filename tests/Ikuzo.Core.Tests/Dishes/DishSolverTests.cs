@@ -130,6 +130,31 @@ public class DishSolverTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void Solve_StagesThatTheCookWants_ComeFirstWhileTheyWork()
+    {
+        var dish = Dish(Meat("chicken-thigh-bone-in", 6, 1.1), Beside("pearl-barley", 200));
+        var best = DishSolver.Solve(dish);
+        Assert.Single(best.Best!.Stages);
+        var apart = DishSolver.Solve(dish with { Wanted = [["pearl-barley"], ["bird"]] });
+        Assert.Equal([["pearl-barley"], ["bird"]], apart.Best!.Stages.Select(s => s.Items));
+        Assert.True(apart.IsWanted);
+        Assert.Equal(best.Best.Stages.Count, apart.RunnerUp!.Stages.Count);
+    }
+
+    [Theory]
+    [InlineData("bird")] // the grain is left out
+    [InlineData("bird|wild-rice-blend|peas")] // what is not in the dish
+    [InlineData("bird,wild-rice-blend")] // breasts do not bear the grain
+    [InlineData("bird||wild-rice-blend")]
+    public void Solve_StagesThatDoNotWork_GiveWayToTheBest(string wanted)
+    {
+        var dish = Dish(Meat("chicken-breast-boneless", 4, 0.9), Beside("wild-rice-blend", 270));
+        var plan = DishSolver.Solve(dish with { Wanted = [.. wanted.Split('|').Select(s => s.Split(',', StringSplitOptions.RemoveEmptyEntries))] });
+        Assert.False(plan.IsWanted);
+        Assert.Equal(2, plan.Best!.Stages.Count);
+    }
+
+    [Fact]
     public void Solve_EightItems_FindsAnArrangementWithEachInOneStage()
     {
         var dish = Dish(

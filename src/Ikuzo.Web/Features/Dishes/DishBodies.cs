@@ -92,6 +92,9 @@ public record DishBody
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double? BrothMl { get; init; }
 
+    /// <summary>Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe.</summary>
+    public IReadOnlyList<IReadOnlyList<string>>? Stages { get; init; }
+
     /// <summary>A bird too large by its weight over which the lid was tried and closes.</summary>
     public TriedLid? LidTried { get; init; }
 
@@ -103,6 +106,11 @@ public record DishBody
         Pot?.Check(errors, $"{at}pot.");
         errors.Range($"{at}altitudeMetres", AltitudeMetres, -100, 4500, "m");
         errors.Range($"{at}brothMl", BrothMl, 0, 10_000, "ml");
+        if (Stages is { Count: > DishRequest.MostItems } || Stages?.Any(s => s is not { Count: <= DishRequest.MostItems } || s.Any(k => k is not { Length: <= 40 })) == true)
+        {
+            errors.Add($"{at}stages", $"must have at most {DishRequest.MostItems} stages with at most {DishRequest.MostItems} keys each.");
+        }
+
         errors.Range($"{at}lidTried.kg", LidTried?.Kg, 0, MeatLoad.MostKg, "kg");
         errors.Range($"{at}lidTried.potLitres", LidTried?.PotLitres, 2, 15, "litres");
         if (Items is not { Count: >= 1 and <= DishRequest.MostItems })
@@ -129,6 +137,7 @@ public record DishBody
         RoomCelsius = kitchen.Settings.RoomCelsius,
         BrothMl = BrothMl ?? 0,
         LidTried = LidTried,
+        Wanted = Stages,
         OtherPots = kitchen.Others(Pot?.ToModel()),
         Items = [.. Items!.Select(i => i.ToItem())],
     };
@@ -141,9 +150,10 @@ public record DishBody
 /// <param name="Impossible">The item to blame when nothing works.</param>
 /// <param name="Suggestions">Changes that would take fewer stages.</param>
 /// <param name="StirIn">Keys of what is stirred in after the last opening.</param>
+/// <param name="IsWanted">True when the stages are those that were asked for; the next best is then the best.</param>
 public sealed record DishView(
     IReadOnlyList<DishStage> Stages, LikelyAndLate? TotalMinutes, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions,
-    IReadOnlyList<string> StirIn)
+    IReadOnlyList<string> StirIn, bool IsWanted)
 {
-    internal static DishView Of(DishPlan plan) => new(plan.Best?.Stages ?? [], plan.Best?.TotalMinutes, plan.RunnerUp, plan.Impossible, plan.Suggestions, plan.StirIn);
+    internal static DishView Of(DishPlan plan) => new(plan.Best?.Stages ?? [], plan.Best?.TotalMinutes, plan.RunnerUp, plan.Impossible, plan.Suggestions, plan.StirIn, plan.IsWanted);
 }

@@ -1273,6 +1273,8 @@ export interface components {
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
             brothMl: null | number;
+            /** @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe. */
+            stages: null | string[][];
             lidTried: null | components["schemas"]["TriedLid"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
@@ -1334,6 +1336,8 @@ export interface components {
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
             brothMl: null | number;
+            /** @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe. */
+            stages: null | string[][];
             lidTried: null | components["schemas"]["TriedLid"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
@@ -1396,6 +1400,8 @@ export interface components {
             suggestions: components["schemas"]["Suggestion"][];
             /** @description Keys of what is stirred in after the last opening. */
             stirIn: string[];
+            /** @description True when the stages are those that were asked for; the next best is then the best. */
+            isWanted: boolean;
         };
         /** @description Where the heat of a cook goes, kJ, and what does not add up. */
         EnergyView: {
@@ -1830,6 +1836,8 @@ export interface components {
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
             brothMl: null | number;
+            /** @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe. */
+            stages: null | string[][];
             lidTried: null | components["schemas"]["TriedLid"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];

@@ -205,6 +205,7 @@ const scale = (servings: number | null) =>
         :solved="solved"
         :items="items"
         :units="units"
+        @arrange="change({ stages: $event })"
         @lid-tried="change({ lidTried: $event })"
       />
       <div class="ways">

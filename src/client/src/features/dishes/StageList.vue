@@ -6,7 +6,7 @@ import { text, type Units } from '@/shared/units/format'
 
 /** What goes into the pot together, one after the other, as strips under the lid. */
 const props = defineProps<{ solved: DishView; items: readonly DishItemBody[]; units: Units }>()
-const emit = defineEmits<{ lidTried: [TriedLid] }>()
+const emit = defineEmits<{ lidTried: [TriedLid]; arrange: [string[][] | null] }>()
 const { findCut, companions } = useCatalogue()
 
 function nameOf(key: string) {
@@ -15,6 +15,8 @@ function nameOf(key: string) {
   const cut = findCut(item.load.cut)
   return (item.load.pieces === 1 ? cut?.name : cut?.plural) ?? key
 }
+const arrange = (order: NonNullable<DishView['runnerUp']>) =>
+  emit('arrange', props.solved.isWanted ? null : order.stages.map((s) => [...s.items]))
 const times = ['Never', 'Once', 'Twice', 'Three times']
 const words: Record<string, string> = { 'in-window': 'just right', over: 'past its best', under: 'short' }
 </script>
@@ -70,9 +72,10 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
       </ul>
     </section>
     <p v-if="solved.runnerUp" class="next">
-      Next best:
+      {{ solved.isWanted ? 'Ikuzo would:' : 'Next best:' }}
       {{ solved.runnerUp.stages.map((s) => `${s.items.map(nameOf).join(' with ')} ${s.minutes} min`).join(', then ') }},
       {{ Math.round(solved.runnerUp.totalMinutes.p50) }} min in all.
+      <v-btn class="tried" variant="outlined" @click="arrange(solved.runnerUp)">Do it like that</v-btn>
     </p>
   </div>
 </template>

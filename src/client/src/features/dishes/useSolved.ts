@@ -11,6 +11,7 @@ export function useSolved(dish: Ref<DishDocument>) {
     altitudeMetres: dish.value.altitudeMetres,
     brothMl: dish.value.brothMl,
     lidTried: dish.value.lidTried,
+    stages: dish.value.stages,
     items: dish.value.items,
   }))
   return useQuery({
