@@ -51,9 +51,19 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
         await base.StartAsync(cancellationToken);
     }
 
-    /// <summary>The pot of a cook that has followed its whole journal until a moment; null for a cook without one.</summary>
-    internal static SimulatedPot? Replay(LiveCook live, DateTimeOffset until)
-        => live.IsSimulated ? Make(live, until).Pot : null;
+    /// <summary>What the pot of a rehearsal has gone through until a moment, minutes since lid-on and °C; null for a cook without one.</summary>
+    internal IReadOnlyList<(double Minutes, double Pot, double Coldest)>? Curve(LiveCook live, DateTimeOffset until)
+    {
+        if (!_running.TryGetValue(live.Cook.Id, out var rehearsal))
+        {
+            return live.IsSimulated ? Make(live, until).Pot.Curve : null;
+        }
+
+        lock (rehearsal.Pot)
+        {
+            return [.. rehearsal.Pot.Curve];
+        }
+    }
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {

@@ -144,9 +144,9 @@ internal static class CookEndpoints
         string id, string spot, CookService cooks, Rehearsals rehearsals, CancellationToken cancellation)
         => await cooks.FindAsync(id, cancellation) is null ? Missing() : TypedResults.Ok(new ProbeView(rehearsals.Probe(id, spot)));
 
-    private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(string id, CookService cooks, CancellationToken cancellation)
+    private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
         => await cooks.LoadAsync(id, cancellation) is { } live
-            ? TypedResults.Ok(new AftercareView(Aftercare.Crisping(live.Planned.Request.Load), Core.Planning.Planner.Compute(live.Planned.Request, cancellation).Liquid, Aftercare.HotHoldingCelsius))
+            ? TypedResults.Ok(new AftercareView(Aftercare.Crisping(live.Planned.Request.Load), record.PlanOf(live, cancellation).Liquid, Aftercare.HotHoldingCelsius))
             : Missing();
 
     private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> LineUpAsync(

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Globalization;
 using CsvHelper;
 using Ikuzo.Core.Planning;
@@ -23,24 +24,37 @@ public sealed record CookFile(string Format, int Version, CookView Cook, CookCur
 }
 
 /// <summary>Curves and files of a cook.</summary>
-internal sealed class CookRecord(CookService cooks, CookStore store, TimeProvider clock)
+internal sealed class CookRecord(CookService cooks, CookStore store, Rehearsals rehearsals, TimeProvider clock)
 {
     private const string PotChannel = "simulated pot", MeatChannel = "simulated coldest spot";
+    private const int MostRemembered = 50;
+
+    private readonly ConcurrentDictionary<string, Plan> _plans = new();
 
     /// <summary>What was expected and what was measured.</summary>
     public async Task<CookCurves> CurvesAsync(LiveCook live, CancellationToken cancellation)
     {
-        var plan = Planner.Compute(live.Planned.Request, cancellation);
         List<TemperatureChannel> measured = [.. await store.TemperaturesAsync(live.Cook.Id, cancellation)];
         var until = live.Cook.Ended ? live.Journal[^1].Event.At : live.Time.At(clock.GetUtcNow());
-        if (Rehearsals.Replay(live, until)?.Curve is { Count: > 0 } curve)
+        if (rehearsals.Curve(live, until) is { Count: > 0 } curve)
         {
             double[] minutes = [.. curve.Select(c => c.Minutes)];
             measured.Add(new(PotChannel, minutes, [.. curve.Select(c => c.Pot)]));
             measured.Add(new(MeatChannel, minutes, [.. curve.Select(c => c.Coldest)]));
         }
 
-        return new(plan.Curve, measured);
+        return new(PlanOf(live, cancellation).Curve, measured);
+    }
+
+    /// <summary>The plan of a cook. It never changes, and an open panel asks for it every few seconds.</summary>
+    public Plan PlanOf(LiveCook live, CancellationToken cancellation)
+    {
+        if (_plans.Count > MostRemembered)
+        {
+            _plans.Clear();
+        }
+
+        return _plans.GetOrAdd(live.Cook.Id, _ => Planner.Compute(live.Planned.Request, cancellation));
     }
 
     /// <summary>Everything as JSON.</summary>

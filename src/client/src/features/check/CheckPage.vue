@@ -57,6 +57,7 @@ async function unmeasured() {
 
 <style scoped>
 .check {
+  --target: 72px;
   max-width: 1240px;
   display: grid;
   gap: 14px;
@@ -82,9 +83,6 @@ h1 {
 .right {
   display: grid;
   gap: 18px;
-}
-.tall {
-  min-height: 72px;
 }
 .wait {
   font-size: 1.4rem;

@@ -53,6 +53,7 @@ const begin = () =>
 
 <style scoped>
 .already {
+  --target: 72px;
   display: grid;
   gap: 14px;
   font-size: 1.25rem;
@@ -96,7 +97,6 @@ label input[type='number'] {
   height: 28px;
 }
 .tall {
-  min-height: 72px;
   font-size: 1.2rem;
 }
 </style>

@@ -180,10 +180,4 @@ label b {
   color: inherit;
   border: 2px solid currentColor;
 }
-.stop {
-  border: 2px solid rgb(var(--v-theme-secondary));
-  border-radius: 12px;
-  padding: 10px 14px;
-  margin: 0;
-}
 </style>

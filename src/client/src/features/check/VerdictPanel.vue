@@ -104,7 +104,4 @@ p {
   color: rgb(var(--v-theme-background));
   cursor: pointer;
 }
-.tall {
-  min-height: 72px;
-}
 </style>

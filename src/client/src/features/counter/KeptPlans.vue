@@ -86,9 +86,6 @@ defineExpose({ startNaming })
   flex: 1;
   max-width: 520px;
 }
-.tall {
-  min-height: 48px;
-}
 .cards {
   list-style: none;
   padding: 0;

@@ -84,7 +84,7 @@ function take(event: Event) {
       <p v-if="query.isSuccess.value && dishes.length === 0">No dish is kept yet. Begin one, or bring in a recipe.</p>
     </aside>
     <section class="open">
-      <p v-if="refusal" role="alert" class="said stop">{{ refusal }}</p>
+      <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
       <div v-if="notMapped.length > 0" role="status" class="said">
         <b>Brought in. Not all of it has a place here:</b>
         <ul>
@@ -136,9 +136,6 @@ nav a.router-link-exact-active {
 }
 .said ul {
   padding-left: 20px;
-}
-.stop {
-  border: 2px solid rgb(var(--v-theme-secondary));
 }
 @media (max-width: 1100px) {
   .dishes {

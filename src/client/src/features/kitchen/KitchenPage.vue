@@ -173,9 +173,6 @@ h2 {
   border: 1px solid rgba(var(--v-theme-on-background), 0.5);
   border-radius: 8px;
 }
-.tall {
-  min-height: 48px;
-}
 .head {
   display: flex;
   justify-content: space-between;

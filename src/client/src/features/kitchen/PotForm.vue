@@ -96,7 +96,4 @@ const set = (key: (typeof numbers)[number]['key'], value: string) => {
   width: 24px;
   height: 24px;
 }
-.tall {
-  min-height: 48px;
-}
 </style>

@@ -69,7 +69,4 @@ h2 {
 .fields > * {
   flex: 0 1 220px;
 }
-.tall {
-  min-height: 48px;
-}
 </style>

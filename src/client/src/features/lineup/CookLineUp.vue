@@ -52,7 +52,4 @@ const served = computed(() => lineUp.value?.tasks.at(-1)?.end)
   flex-wrap: wrap;
   gap: 12px;
 }
-.tall {
-  min-height: 48px;
-}
 </style>

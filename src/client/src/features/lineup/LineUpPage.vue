@@ -183,19 +183,10 @@ h1 {
   line-height: 1.2;
   margin: 4px 0 0;
 }
-.stop {
-  border: 2px solid rgb(var(--v-theme-secondary));
-  border-radius: 12px;
-  padding: 10px 14px;
-  margin: 0;
-}
 .ways {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
-}
-.tall {
-  min-height: 48px;
 }
 @media print {
   .line-up {

@@ -168,7 +168,4 @@ svg {
   align-items: center;
   gap: 8px;
 }
-.tall {
-  min-height: 48px;
-}
 </style>

@@ -47,6 +47,7 @@ function move(e: Entry) {
 
 <style scoped>
 .journal {
+  --target: 48px;
   list-style: none;
   padding: 0;
   margin: 0;
@@ -68,9 +69,6 @@ time {
 }
 .gone span {
   text-decoration: line-through;
-}
-.tall {
-  min-height: 48px;
 }
 .move {
   flex: 1 1 100%;
