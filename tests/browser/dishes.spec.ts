@@ -1,5 +1,10 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { readFile } from 'node:fs/promises'
+
+async function open(page: Page, dish: string) {
+  await page.getByRole('link', { name: dish }).click()
+  await expect(page.getByLabel('Name of the dish')).toHaveValue(dish)
+}
 
 test('a dish is changed, solved as it changes, and still there after a reload', async ({ page }) => {
   await page.goto('/dishes')
@@ -24,11 +29,10 @@ test('a dish is changed, solved as it changes, and still there after a reload', 
 
 test('what is changed last is kept when another dish is opened at once', async ({ page }) => {
   await page.goto('/dishes')
-  await page.getByRole('link', { name: 'Crown of the hill' }).click()
+  await open(page, 'Crown of the hill')
   await page.getByLabel('Seasoned with').fill('salt and lovage')
-  await page.getByRole('link', { name: 'Rain soup' }).click()
-  await expect(page.getByLabel('Name of the dish')).toHaveValue('Rain soup')
-  await page.getByRole('link', { name: 'Crown of the hill' }).click()
+  await open(page, 'Rain soup')
+  await open(page, 'Crown of the hill')
   await expect(page.getByLabel('Seasoned with')).toHaveValue('salt and lovage')
   await page.reload()
   await expect(page.getByLabel('Seasoned with')).toHaveValue('salt and lovage')
@@ -50,7 +54,7 @@ test('a bird too large for the chosen pot is refused until the lid was tried ove
 
 test('a removed dish comes back', async ({ page }) => {
   await page.goto('/dishes')
-  await page.getByRole('link', { name: 'Rain soup' }).click()
+  await open(page, 'Rain soup')
   await page.getByRole('button', { name: 'Remove' }).click()
   await expect(page.getByRole('link', { name: 'Rain soup' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -59,7 +63,7 @@ test('a removed dish comes back', async ({ page }) => {
 
 test('a dish goes out as a recipe and comes in again, saying what it could not map', async ({ page }) => {
   await page.goto('/dishes')
-  await page.getByRole('link', { name: 'Duck legs, quince mood' }).click()
+  await open(page, 'Duck legs, quince mood')
   const saving = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Save as a recipe' }).click()
   const recipe = JSON.parse(await readFile((await (await saving).path())!, 'utf8'))
@@ -83,7 +87,7 @@ test('a file with a script in it is refused and says why', async ({ page }) => {
 
 test('a kept dish is lined up for more people, and its eating time moves with the arrow keys', async ({ page }) => {
   await page.goto('/dishes')
-  await page.getByRole('link', { name: 'Two-act breasts and quills' }).click()
+  await open(page, 'Two-act breasts and quills')
   await page.getByRole('link', { name: 'When must I start?' }).click()
   await page.getByLabel('Day').selectOption('tomorrow')
   await page.getByLabel('Eat at').fill('19:00')

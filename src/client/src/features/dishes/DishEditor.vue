@@ -34,11 +34,16 @@ const withMeat = computed(() =>
 )
 const turns = ['first', 'second', 'third']
 
+let gone = false // what was still to be saved then was saved on the way out
 const saveNow = async () => {
-  if (JSON.stringify(dish.value) !== JSON.stringify(props.kept.document)) await props.save(props.kept.id, dish.value)
+  if (!gone && JSON.stringify(dish.value) !== JSON.stringify(props.kept.document))
+    await props.save(props.kept.id, dish.value)
 }
 watchDebounced(dish, () => attempt(saveNow), { debounce: 400, maxWait: 2000 })
-onBeforeUnmount(() => attempt(saveNow))
+onBeforeUnmount(() => {
+  void attempt(saveNow)
+  gone = true
+})
 
 const change = (part: Partial<DishDocument>) => (dish.value = { ...dish.value, ...part })
 const choosePot = (name: string) =>

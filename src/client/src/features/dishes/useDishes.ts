@@ -22,10 +22,10 @@ export function useDishes() {
     mutationFn: async ({ id, body }: { id: string; body: DishDocument }) =>
       unwrap(await api.PUT('/api/dishes/{id}', { ...at(id), body })),
     onMutate: async ({ id, body }) => {
+      await client.cancelQueries({ queryKey: ['dishes'] })
       client.setQueryData<KeptDish[]>(['dishes'], (kept) =>
         kept?.map((d) => (d.id === id ? { ...d, document: body } : d)),
       )
-      await client.cancelQueries({ queryKey: ['dishes'] })
     },
     onSettled: () => (client.isMutating({ mutationKey: saving }) === 1 ? refresh() : undefined),
   })
