@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -33,30 +34,46 @@ internal static class CookCampaign
         }
     }
 
-    // Any cut, chilled, frozen or in a lump; half are cut short as by an impatient cook.
+    // Any cut, chilled, frozen or in a lump, one in five with other meat in the same pot; half are cut short as by an impatient cook.
     private static PlannedCook? Draw(SplitMix64 random)
+    {
+        var pot = PotDefaults.For(random.Share() < 0.5 ? 5.7 : 8);
+        var altitude = random.Share() * 1500;
+        var loads = Enumerable.Range(0, random.Share() < 0.2 ? 2 : 1).Select(_ => Load(random)).ToArray();
+        PlanRequest Request(MeatLoad load, double otherKg) => new()
+        {
+            Pot = pot,
+            AltitudeMetres = altitude,
+            Load = load,
+            Companions = otherKg > 0 ? [new CompanionLoad(Companion.OtherMeat, otherKg * 1000)] : [],
+            Confirmed = ["giblets", "lump"],
+        };
+        var requests = loads.Select(l => Request(l, loads.Sum(o => o.TotalKg) - l.TotalKg)).ToArray();
+        var plans = requests.Select(r => Planner.Compute(r)).ToArray();
+        if (plans.Any(p => p.Minutes is null))
+        {
+            return null;
+        }
+
+        var most = plans.Max(p => p.Minutes!.Value);
+        var minutes = random.Share() < 0.5 ? Math.Floor(most * 0.9 * random.Share()) : most;
+        return PlannedCook.Of(requests[0], plans[0] with { Minutes = minutes })! with { Others = [.. requests.Skip(1).Select(r => new PlannedMeat("other", r))] };
+    }
+
+    private static MeatLoad Load(SplitMix64 random)
     {
         var cut = CutCatalogue.All[(int)(random.Share() * CutCatalogue.All.Count)];
         var pieces = cut.TypicalKg.Value > 0.8 ? 1 : 1 + (int)(random.Share() * 5);
         var state = random.Share() < 0.35 ? MeatState.Frozen : MeatState.Chilled;
-        var request = new PlanRequest
+        return new MeatLoad
         {
-            Pot = PotDefaults.For(random.Share() < 0.5 ? 5.7 : 8),
-            AltitudeMetres = random.Share() * 1500,
-            Load = new MeatLoad
-            {
-                Cut = cut,
-                Pieces = pieces,
-                TotalKg = pieces * (cut.MinKg.Value + random.Share() * (cut.MaxKg.Value - cut.MinKg.Value)),
-                State = state,
-                Arrangement = state == MeatState.Frozen && pieces > 1 && random.Share() < 0.3 ? Arrangement.Lump : Arrangement.Single,
-                Placement = random.Share() < 0.3 ? Placement.InLiquid : Placement.Rack,
-            },
-            Confirmed = ["giblets", "lump"],
+            Cut = cut,
+            Pieces = pieces,
+            TotalKg = pieces * (cut.MinKg.Value + random.Share() * (cut.MaxKg.Value - cut.MinKg.Value)),
+            State = state,
+            Arrangement = state == MeatState.Frozen && pieces > 1 && random.Share() < 0.3 ? Arrangement.Lump : Arrangement.Single,
+            Placement = random.Share() < 0.3 ? Placement.InLiquid : Placement.Rack,
         };
-        var plan = Planner.Compute(request);
-        var minutes = plan.Minutes is { } m && random.Share() < 0.5 ? Math.Floor(m * 0.9 * random.Share()) : plan.Minutes;
-        return PlannedCook.Of(request, plan with { Minutes = minutes });
     }
 
     private static Ended Cook(PlannedCook cook, long seed)
@@ -69,7 +86,7 @@ internal static class CookCampaign
             var state = hand.Measure(pot);
             if (state.Verdict == CookVerdict.Done || state.Advice?.Minutes is null || rescues == MostRescues)
             {
-                return new(cook.Request.Load.Cut.Id, state.Verdict, pot.WarmestColdest, rescues, hand.ExtraMinutes);
+                return new(string.Join(" + ", cook.Meats.Select(m => m.Request.Load.Cut.Id)), state.Verdict, pot.WarmestColdest, rescues, hand.ExtraMinutes);
             }
 
             hand.Do(pot, CookEventKind.BackUnderPressure, hand.Now.AddSeconds(30 + 60 * rescues + seed % 120)); // quick hands and slow ones
@@ -126,7 +143,7 @@ internal static class CookCampaign
 
         public CookState Measure(SimulatedPot pot)
         {
-            foreach (var spot in cook.Request.Load.Cut.Spots)
+            foreach (var spot in cook.Spots)
             {
                 pot.AdvanceTo(Now.AddSeconds(30));
                 Do(pot, CookEventKind.Reading, Now.AddSeconds(30), new CookEventData { Spot = spot.Id, Celsius = pot.Read(spot.Id) });
@@ -141,7 +158,7 @@ internal static class CookCampaign
 
         private RescueAdvice Advise(RescueRequest request)
         {
-            var key = string.Join("|", request.Readings.Concat(request.Later.SelectMany(l => l.Readings)).Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes}"));
+            var key = $"{request.Plan.Load.Cut.Id} {request.Plan.Load.TotalKg} " + string.Join("|", request.Readings.Concat(request.Later.SelectMany(l => l.Readings)).Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes}"));
             return _known.TryGetValue(key, out var advice) ? advice : _known[key] = Rescue.Advise(request);
         }
     }
