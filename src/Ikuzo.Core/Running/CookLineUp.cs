@@ -43,8 +43,11 @@ public static class CookLineUp
                 case CookPhase.Resting or CookPhase.Venting:
                     Add($"release-{number}", LineUpLane.Pot, part.From, part.To, cook.Release.Kind == ReleaseKind.Natural ? CookWords.LeaveIt : CookWords.Vent, false);
                     break;
-                case CookPhase.PinDown or CookPhase.Open:
-                    Add($"check-{number}", LineUpLane.Hands, part.From, part.To, part.Phase == CookPhase.Open ? CookWords.Read(cook, state.SpotsToRead) : CookWords.Open, true);
+                case CookPhase.PinDown:
+                    Add($"open-{number}", LineUpLane.Hands, part.From, part.To, CookWords.Open, true);
+                    break;
+                case CookPhase.Open:
+                    Add($"check-{number}", LineUpLane.Hands, part.From, part.To, CookWords.Read(cook, state.SpotsToRead), true);
                     break;
             }
         }

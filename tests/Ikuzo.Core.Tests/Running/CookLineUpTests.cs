@@ -58,6 +58,11 @@ public class CookLineUpTests
     public void Rescue_MovesTheRestByWhatItTakes()
     {
         (CookEventKind, double, double?)[] shortOf = [(LidOn, 0, null), (PressureReached, 10, null), (Vented, 13, null), (CookEventKind.PinDown, 15, null), (CookEventKind.Opened, 16, null), (Reading, 17, 55)];
+        for (var acts = 0; acts <= shortOf.Length; acts++)
+        {
+            Assert.Distinct(At(17, shortOf[..acts]).Tasks.Select(t => t.Id));
+        }
+
         var rescued = At(18, [.. shortOf, (BackUnderPressure, 18, null)]);
         Assert.StartsWith("come-up-2", rescued.Tasks[0].Id, StringComparison.Ordinal);
         Assert.True(Served(rescued) > Served(At(17, shortOf)));
