@@ -33,13 +33,17 @@ internal static class Finishing
 
     private static DishStage? Stage(DishRequest dish, ItemWindows windows, StageDraft draft, double laterMinutes, bool isFirst, CancellationToken cancellation)
     {
+        var meats = draft.Items.OfType<MeatItem>().Select(m => (m.Key, Request: StageRequest.Of(dish, draft.Items, m))).ToList();
         for (var minutes = draft.Minutes; minutes <= Math.Min(draft.Range.Most, draft.Minutes + MostCorrections); minutes++)
         {
-            var plans = draft.Items.OfType<MeatItem>().ToDictionary(m => m.Key, m => Planner.Compute(
-                StageRequest.Of(dish, draft.Items, m) with { Minutes = minutes, Release = draft.Release }, cancellation));
-            if (plans.Values.All(p => p.ChanceSafe >= SafetyRule.ShareSafe && p.Spots.All(s => s.AtOpening.P01 >= SafetyRule.CoreCelsius)))
+            Branch[] ending = [new(minutes, draft.Release)];
+            var runs = meats.ToDictionary(m => m.Key, m => Ensemble.Run(ModelBuilder.Build(m.Request), ParticleSource.Ensemble, ending, cancellation));
+            if (runs.Values.All(r => r.ReachesPressure && Planner.IsSafe(r.Outcomes[0])))
             {
-                return Report(dish, windows, draft, minutes, laterMinutes, isFirst, plans);
+                return Report(dish, windows, draft, minutes, laterMinutes, isFirst, runs) with
+                {
+                    Warnings = [.. meats.SelectMany(m => Warnings.Of(m.Request)).Where(w => w.Level == WarningLevel.Caution).DistinctBy(w => w.Code)],
+                };
             }
         }
 
@@ -47,24 +51,27 @@ internal static class Finishing
     }
 
     private static DishStage Report(
-        DishRequest dish, ItemWindows windows, StageDraft draft, int minutes, double laterMinutes, bool isFirst, Dictionary<string, Plan> plans)
+        DishRequest dish, ItemWindows windows, StageDraft draft, int minutes, double laterMinutes, bool isFirst, Dictionary<string, EnsembleResult> runs)
     {
         var outcomes = draft.Items.Select(item =>
         {
-            double? coldest = plans.TryGetValue(item.Key, out var plan) ? plan.Spots.Min(s => s.AtOpening.P01) : null;
+            double? coldest = runs.TryGetValue(item.Key, out var run) ? Math.Round(Quantiles.Of(Quantiles.Sorted(run.Outcomes[0].Coldest), 1 - SafetyRule.ShareSafe), 2) : null;
             var range = windows.Of(item, draft.Release);
             return new ItemOutcome(
                 item.Key, range.IsPast ? ItemVerdict.Over : ItemVerdict.InWindow, coldest, laterMinutes > 0 && minutes + laterMinutes <= range.Most);
         });
-        var slowest = plans.Values.MaxBy(p => p.ToPressureMinutes!.Value.P50);
-        var toPressure = slowest is { ToPressureMinutes: { } up } ? new LikelyAndLate(up.P50, up.P95) : Spread(ComeUpMinutes(dish, draft.Items, isFirst));
-        var release = slowest is { ReleaseMinutes: { } down } ? new LikelyAndLate(down.P50, down.P95) : Spread(ReleaseMinutes(draft.Release));
+        var slowest = runs.Values.MaxBy(r => PlanReport.Ninety(r.ToPressureMinutes).P50);
         return new DishStage(
             [.. draft.Items.Select(i => i.Key)], minutes, draft.Release, StageRequest.LiquidMl(dish, draft.Items),
-            DishWords.Why(draft, minutes, windows), [.. outcomes], toPressure, release)
-        {
-            Warnings = [.. plans.Values.SelectMany(p => p.Warnings).Where(w => w.Level == WarningLevel.Caution).DistinctBy(w => w.Code)],
-        };
+            DishWords.Why(draft, minutes, windows), [.. outcomes],
+            slowest is null ? Spread(ComeUpMinutes(dish, draft.Items, isFirst)) : Likely(slowest.ToPressureMinutes),
+            slowest is null ? Spread(ReleaseMinutes(draft.Release)) : Likely(slowest.Outcomes[0].ReleaseMinutes));
+    }
+
+    private static LikelyAndLate Likely(float[] values)
+    {
+        var spread = PlanReport.Ninety(values);
+        return new(spread.P50, spread.P95);
     }
 
     private static LikelyAndLate Spread(double minutes) => new(Math.Round(minutes, 1), Math.Round(minutes * LateFactor, 1));

@@ -128,7 +128,7 @@ internal static class PlanReport
         return Quantiles.Of(some, 0.5);
     }
 
-    private static Spread90 Ninety(float[] values)
+    internal static Spread90 Ninety(float[] values)
     {
         var sorted = Quantiles.Sorted(values);
         return new Spread90(Round(Quantiles.Of(sorted, 0.05)), Round(Quantiles.Of(sorted, 0.5)), Round(Quantiles.Of(sorted, 0.95)));
