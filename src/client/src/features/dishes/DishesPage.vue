@@ -9,7 +9,7 @@ import DishEditor from './DishEditor.vue'
 import { newDish, useDishes } from './useDishes'
 
 /** The household's dishes, one of them open. */
-const { dishes, query, add, save, remove, restore, bringIn } = useDishes()
+const { dishes, query, add, save, saveLeaving, remove, restore, bringIn } = useDishes()
 const route = useRoute()
 const router = useRouter()
 const picker = useTemplateRef<HTMLInputElement>('picker')
@@ -91,7 +91,7 @@ function take(event: Event) {
           <li v-for="line in notMapped" :key="line">{{ line }}</li>
         </ul>
       </div>
-      <DishEditor v-if="open" :key="open.id" :kept="open" :save="keep" @remove="drop(open)" />
+      <DishEditor v-if="open" :key="open.id" :kept="open" :save="keep" :leave="saveLeaving" @remove="drop(open)" />
     </section>
     <UndoBar :text="removed ? `Removed ${removed.document.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>

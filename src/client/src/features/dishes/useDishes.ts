@@ -29,6 +29,9 @@ export function useDishes() {
     },
     onSettled: () => (client.isMutating({ mutationKey: saving }) === 1 ? refresh() : undefined),
   })
+  /** What is still to be saved when the page goes away: the browser sends it although nobody waits for the answer. */
+  const saveLeaving = (id: string, body: DishDocument) =>
+    api.PUT('/api/dishes/{id}', { ...at(id), body, keepalive: true })
   const remove = useMutation({
     mutationFn: (id: string) => api.DELETE('/api/dishes/{id}', at(id)),
     onSuccess: refresh,
@@ -46,7 +49,7 @@ export function useDishes() {
     },
     onSuccess: refresh,
   })
-  return { dishes: computed(() => query.data.value ?? []), query, add, save, remove, restore, bringIn }
+  return { dishes: computed(() => query.data.value ?? []), query, add, save, saveLeaving, remove, restore, bringIn }
 }
 
 /** A dish to begin with. */
