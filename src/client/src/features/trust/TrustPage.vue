@@ -57,6 +57,7 @@ const limits = [
 .trust {
   max-width: 980px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 26px;
 }
 h1,
