@@ -34,6 +34,8 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
   // The quietest of three drags counts: other work on the machine is not what is measured.
   const worst: number[] = []
   for (let drag = 0; drag < 3 && !(Math.min(...worst) < 100); drag++) {
+    await page.keyboard.press('r') // each drag begins at the plan itself
+    await page.waitForTimeout(500)
     await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
     const grip = (await page.getByTestId('hold-handle').locator('.handle-grip').boundingBox())!
     const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
@@ -52,7 +54,7 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
       `interaction to next paint at 4x slow-down: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms`,
     )
     worst.push(at(0.95))
-    expect(new Set(frames.map((f) => f.minutes)).size).toBeGreaterThan(5)
+    expect(new Set(frames.map((f) => f.minutes)).size).toBeGreaterThan(8)
   }
   expect(Math.min(...worst)).toBeLessThan(100)
 })
