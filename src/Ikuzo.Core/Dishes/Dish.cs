@@ -65,6 +65,9 @@ public sealed record DishRequest
     /// <summary>A bird too large by its weight over which the lid was tried and closes; null when nobody tried.</summary>
     public TriedLid? LidTried { get; init; }
 
+    /// <summary>Stops that need no word here: those with a task of their own in the line-up and at the pot, and the lid where it was tried.</summary>
+    public IReadOnlyList<string> SeenTo(MeatLoad load) => LidTried?.Covers(load, Pot) == true ? ["giblets", "lump", "does-not-fit"] : ["giblets", "lump"];
+
     /// <summary>One to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }
 }

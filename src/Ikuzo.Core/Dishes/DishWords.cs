@@ -43,7 +43,7 @@ internal static class DishWords
     private static Warning? Stop(DishRequest dish, MeatItem meat)
         => Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(w => w.Level == WarningLevel.Stop);
 
-    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+    internal static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

@@ -67,9 +67,6 @@ internal sealed class ItemWindows(DishRequest dish)
 /// <summary>One stage as a question to the planner.</summary>
 internal static class StageRequest
 {
-    // Stops that have a task of their own in the line-up and at the pot.
-    private static readonly string[] SeenToByTasks = ["giblets", "lump"];
-
     /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
     public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
     {
@@ -84,7 +81,7 @@ internal static class StageRequest
             LiquidMl = LiquidMl(dish, items),
             OtherPots = dish.OtherPots,
             Companions = [.. items.OfType<BesideItem>().Select(b => b.Load), .. others],
-            Confirmed = dish.LidTried?.Covers(meat.Load, dish.Pot) == true ? [.. SeenToByTasks, "does-not-fit"] : SeenToByTasks,
+            Confirmed = dish.SeenTo(meat.Load),
         };
     }
 

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Core.Running;
@@ -81,7 +82,7 @@ public sealed record RescueAdvice(CheckVerdict Verdict, RescueMethod Method, dou
 
         var shorts = each.Where(e => e.Advice.Verdict == CheckVerdict.Short).ToList();
         var decides = shorts.Count == 0 ? each : shorts;
-        string[] why = [.. decides.SelectMany(e => e.Advice.Why.Select((w, i) => i == 0 ? $"{char.ToUpperInvariant(e.Meat.Request.Load.Name[0])}{e.Meat.Request.Load.Name[1..]}: {w}" : w))];
+        string[] why = [.. decides.SelectMany(e => e.Advice.Why.Select((w, i) => i == 0 ? $"{DishWords.Capital(e.Meat.Request.Load.Name)}: {w}" : w))];
         return shorts.Count == 0
             ? new(CheckVerdict.Done, RescueMethod.None, 0, why, spots)
             : new(CheckVerdict.Short, shorts.Max(e => e.Advice.Method), shorts.Any(e => e.Advice.Minutes is null) ? null : shorts.Max(e => e.Advice.Minutes), why, spots);

@@ -19,7 +19,7 @@ public static class StageSteps
         var put = number == 1 ? "" : "Take the rest out and keep it warm. ";
         List<CookStep> steps =
         [
-            Step("lid", CookWords.Close($"{put}{char.ToUpperInvariant(names[0])}{names[1..]} and ", stage.LiquidMl, stage.Minutes), number == 1 ? LayerMinutes : Finishing.ChangeMinutes, false),
+            Step("lid", CookWords.Close($"{put}{DishWords.Capital(names)} and ", stage.LiquidMl, stage.Minutes), number == 1 ? LayerMinutes : Finishing.ChangeMinutes, false),
             Step("come-up", CookWords.ComingUp, stage.ToPressureMinutes.P50, true),
         ];
         if (stage.Minutes > 0)

@@ -87,7 +87,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         Minutes = stage.Minutes,
         Release = new ReleaseBody(stage.Release.Kind, stage.Release.RestMinutes),
         Browned = dish.Brown,
-        Confirmed = dish.LidTried?.Covers(meat.Load, request.Pot) == true ? ["giblets", "lump", "does-not-fit"] : ["giblets", "lump"],
+        Confirmed = request.SeenTo(meat.Load),
     };
 
     private static Made Of(Meat meat, UsualKitchen usual, Func<PlanRequest, IReadOnlyList<CookStep>> after, CancellationToken cancellation)
