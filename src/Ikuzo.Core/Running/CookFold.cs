@@ -73,7 +73,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Burst = _phase == CookPhase.Venting && cook.Release.Kind == ReleaseKind.Pulsed ? Burst.Usual : null,
             Next = expected.Next(),
             Late = expected.Late(),
-            Verdict = _verdict,
+            Verdict = _verdict == CookVerdict.Done && unread.Length > 0 ? CookVerdict.Unknown : _verdict, // cooked on since: what was read then does not count
             EverNotMeasured = everNotMeasured,
             Abandoned = _abandoned,
             Advice = _advice,
