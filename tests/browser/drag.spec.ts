@@ -9,6 +9,7 @@ interface Frame {
 }
 
 test('on a slow machine the numbers follow the finger within a tenth of a second', async ({ page, request }) => {
+  test.setTimeout(60_000)
   // A server that has just started still compiles itself on the same two cores.
   const load = { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.1 }
   for (let i = 0; i < 60; i++) await request.post('/api/plans/preview', { data: { load, minutes: 5 + (i % 20) } })
@@ -31,9 +32,10 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
       afterPaint(() => frames.push({ ms: performance.now() - event.timeStamp, minutes: figure?.textContent }))
     addEventListener('pointermove', measure, true)
   })
-  // The quietest of three drags counts: other work on the machine is not what is measured.
-  const worst: number[] = []
-  for (let drag = 0; drag < 3 && !(Math.min(...worst) < 100); drag++) {
+  // The quietest of five drags counts: other work on the machine is not what is measured.
+  const drags: { p95: number; numbers: number }[] = []
+  const follows = (drag: (typeof drags)[number]) => drag.p95 < 100 && drag.numbers > 8
+  while (drags.length < 5 && !drags.some(follows)) {
     await page.keyboard.press('r') // each drag begins at the plan itself
     await page.waitForTimeout(500)
     await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
@@ -50,11 +52,11 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
     const frames = await page.evaluate(() => (window as unknown as { frames: Frame[] }).frames.splice(0))
     const sorted = frames.map((f) => f.ms).sort((one, other) => one - other)
     const at = (share: number) => sorted[Math.floor((sorted.length - 1) * share)] ?? Infinity
+    const numbers = new Set(frames.map((f) => f.minutes)).size
     console.log(
-      `interaction to next paint at 4x slow-down: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms`,
+      `interaction to next paint at 4x slow-down: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms, ${numbers} numbers`,
     )
-    worst.push(at(0.95))
-    expect(new Set(frames.map((f) => f.minutes)).size).toBeGreaterThan(8)
+    drags.push({ p95: at(0.95), numbers })
   }
-  expect(Math.min(...worst)).toBeLessThan(100)
+  expect(drags.some(follows), JSON.stringify(drags)).toBe(true)
 })

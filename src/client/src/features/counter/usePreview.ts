@@ -2,7 +2,7 @@ import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import { asBody, type Plan, type Request } from '@/api/types'
 
-const restMs = 120
+const restMs = 300
 
 /**
  * The plan for a question, asked again whenever the question changes. At most one request is under way; while it is, only the newest

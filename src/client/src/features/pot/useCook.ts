@@ -9,6 +9,13 @@ import { useOutbox } from './useOutbox'
 const tickMs = 200
 const afterDueMs = 120
 
+/** The later of two views of a cook: an answer and what the hub tells may cross on their way. */
+function later(known: CookView | undefined, come: CookView) {
+  if (known?.id !== come.id) return come
+  const entries = come.events.length - known.events.length
+  return entries > 0 || (entries === 0 && Date.parse(come.now) >= Date.parse(known.now)) ? come : known
+}
+
 /** A running cook: its state, kept fresh by the hub; its clock, which goes on without the server; and what the cook does. */
 export function useCook(id: Ref<string | null>) {
   const client = useQueryClient()
@@ -18,11 +25,15 @@ export function useCook(id: Ref<string | null>) {
   const received = ref(Date.now())
   const wall = ref(Date.now())
   const key = computed(() => ['cook', id.value])
+  const known = () => client.getQueryData<CookView>(key.value)
   const query = useQuery({
     queryKey: key,
     queryFn: async () => {
-      const cook = unwrap(await api.GET('/api/cooks/{id}', { params: { path: { id: id.value! } } }))
-      received.value = Date.now()
+      const before = known()
+      const come = unwrap(await api.GET('/api/cooks/{id}', { params: { path: { id: id.value! } } }))
+      const meanwhile = known()
+      const cook = meanwhile === before ? come : later(meanwhile, come)
+      if (cook === come) received.value = Date.now()
       return cook
     },
     enabled: () => id.value !== null,
@@ -37,7 +48,7 @@ export function useCook(id: Ref<string | null>) {
   )
 
   function take(view: CookView) {
-    if (view.id !== id.value) return
+    if (view.id !== id.value || later(known(), view) !== view) return
     received.value = Date.now()
     client.setQueryData(key.value, view)
   }
@@ -51,6 +62,8 @@ export function useCook(id: Ref<string | null>) {
   hub.on('told', hear)
   rejoin.add(again)
   outbox.listeners.add(take)
+  // What was refused was said of a state that is no more.
+  watch(outbox.refusal, (why) => why !== null && id.value !== null && void query.refetch())
   watch(id, (_, before) => {
     if (before && connected.value) void hub.invoke('Leave', before)
     told.value = null

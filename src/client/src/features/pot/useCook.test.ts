@@ -1,0 +1,77 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { createApp, effectScope, ref, type EffectScope } from 'vue'
+import type { CookView } from '@/api/types'
+
+const hub = vi.hoisted(() => ({ heard: new Map<string, (view: unknown) => void>(), rejoin: new Set<() => void>() }))
+const get = vi.hoisted(() => vi.fn<() => Promise<object>>())
+const post = vi.hoisted(() => vi.fn<() => Promise<object>>())
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { GET: get, POST: post } }))
+vi.mock('./useHub', () => ({
+  useHub: () => ({
+    hub: { on: (name: string, take: (view: unknown) => void) => hub.heard.set(name, take), off: () => undefined },
+    connected: ref(false),
+    rejoin: hub.rejoin,
+  }),
+}))
+
+const view = (phase: CookView['phase'], entries: number, second: number) =>
+  ({
+    id: 'c',
+    phase,
+    now: `2026-11-26T12:00:0${second}Z`,
+    speed: 1,
+    events: Array(entries).fill({}),
+    next: [],
+  }) as never
+const lidOn = view('coming-up', 2, 1)
+const pressure = view('holding', 3, 2)
+
+let scope: EffectScope
+async function cookOnScreen() {
+  const { useCook } = await import('./useCook')
+  const app = createApp({}).use(VueQueryPlugin, { queryClient: new QueryClient() })
+  scope = effectScope()
+  const shown = app.runWithContext(() => scope.run(() => useCook(ref('c')))!)
+  await vi.waitFor(() => expect(shown.cook.value?.phase).toBe('coming-up'))
+  return shown
+}
+beforeEach(() => {
+  localStorage.clear()
+  get.mockReset().mockResolvedValue({ data: lidOn })
+})
+afterEach(() => scope.stop())
+
+test('what the hub tells late does not turn the cook back', async () => {
+  const { cook } = await cookOnScreen()
+  hub.heard.get('changed')!(pressure)
+  hub.heard.get('changed')!(lidOn)
+  expect(cook.value?.phase).toBe('holding')
+})
+
+test('an answer overtaken by what the hub told does not turn the cook back', async () => {
+  const { cook, query } = await cookOnScreen()
+  let answer: (data: object) => void = () => undefined
+  get.mockReturnValue(new Promise((resolve) => (answer = resolve)))
+  const asked = query.refetch()
+  hub.heard.get('changed')!(pressure)
+  answer({ data: lidOn })
+  await asked
+  expect(cook.value?.phase).toBe('holding')
+})
+
+test('a server that was restored to an earlier state is believed', async () => {
+  const { cook, query } = await cookOnScreen()
+  hub.heard.get('changed')!(pressure)
+  await query.refetch()
+  expect(cook.value?.phase).toBe('coming-up')
+})
+
+test('after a refusal the cook is asked for again', async () => {
+  const { cook, say, refusal } = await cookOnScreen()
+  post.mockResolvedValue({ error: { detail: 'It makes no sense now.' } })
+  get.mockResolvedValue({ data: pressure })
+  await say('pressure-reached')
+  await vi.waitFor(() => expect(cook.value?.phase).toBe('holding'))
+  expect(refusal.value).toBe('It makes no sense now.')
+})
