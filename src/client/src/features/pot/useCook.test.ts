@@ -69,7 +69,7 @@ test('a server that was restored to an earlier state is believed', async () => {
 
 test('after a refusal the cook is asked for again', async () => {
   const { cook, say, refusal } = await cookOnScreen()
-  post.mockResolvedValue({ error: { detail: 'It makes no sense now.' } })
+  post.mockResolvedValue({ error: { detail: 'It makes no sense now.' }, response: { status: 409 } })
   get.mockResolvedValue({ data: pressure })
   await say('pressure-reached')
   await vi.waitFor(() => expect(cook.value?.phase).toBe('holding'))

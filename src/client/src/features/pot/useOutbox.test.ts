@@ -7,8 +7,8 @@ interface Sent {
 const post = vi.hoisted(() => vi.fn<(path: string, options: Sent) => Promise<object>>())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { POST: post } }))
 
-const answer = (data: object) => Promise.resolve({ data })
-const refused = (detail: string) => Promise.resolve({ error: { detail } })
+const answer = (data: object) => Promise.resolve({ data, response: { status: 200 } })
+const refused = (detail: string, status = 409) => Promise.resolve({ error: { detail }, response: { status } })
 
 let scope: EffectScope
 async function outbox() {
@@ -48,6 +48,32 @@ describe('what the cook did', () => {
     expect(unsent.value).toBe(0)
     const [first, second] = post.mock.calls.map(([, { body }]) => body)
     expect(first).toEqual(second)
+  })
+
+  test('is kept when the server fails, and goes out when it is well again', async () => {
+    post.mockImplementationOnce(() => refused('The disk is full.', 500))
+    const { send, flush, unsent, refusal } = await outbox()
+    await send('c', 'lid-on')
+    expect([unsent.value, refusal.value]).toEqual([1, null])
+    post.mockImplementation(() => answer({ id: 'c' }))
+    await flush()
+    expect(unsent.value).toBe(0)
+  })
+
+  test('is not lost when another window sends what was before it', async () => {
+    const { send, unsent } = await outbox()
+    post.mockImplementationOnce(async () => {
+      const kept = localStorage.getItem('ikuzo.outbox')!
+      const rest = JSON.stringify((JSON.parse(kept) as object[]).slice(1))
+      const change = { key: 'ikuzo.outbox', oldValue: kept, newValue: rest, storageArea: localStorage }
+      window.dispatchEvent(new StorageEvent('storage', change))
+      return answer({ id: 'c' })
+    })
+    post.mockImplementation(() => answer({ id: 'c' }))
+    void send('c', 'lid-on')
+    await send('c', 'note', { text: 'hiss' })
+    await vi.waitFor(() => expect(unsent.value).toBe(0))
+    expect(post.mock.calls.map(([, { body }]) => body.kind)).toEqual(['lid-on', 'note'])
   })
 
   test('is dropped when the server refuses it, and the refusal is shown', async () => {

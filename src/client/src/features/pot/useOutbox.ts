@@ -12,6 +12,7 @@ interface Waiting {
 }
 
 const retryMs = 1500
+const serverFailed = 500
 const waiting = useLocalStorage<Waiting[]>('ikuzo.outbox', [])
 const refusal = ref<string | null>(null)
 const listeners = new Set<(cook: CookView) => void>()
@@ -29,7 +30,9 @@ export function useOutbox() {
           params: { path: { id: cookId } },
           body: body as never,
         })
-        waiting.value = waiting.value.slice(1)
+        if (answer.response.status >= serverFailed) return // nothing is wrong with what was said: it is tried again
+        // By its name: another window of this browser may have sent the first meanwhile.
+        waiting.value = waiting.value.filter((w) => w.clientId !== next.clientId)
         try {
           const cook = unwrap(answer)
           listeners.forEach((tell) => tell(cook))
