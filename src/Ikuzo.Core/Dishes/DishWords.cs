@@ -13,6 +13,9 @@ internal static class DishWords
         _ => item.Key,
     };
 
+    /// <summary>What is in a stage, with commas.</summary>
+    public static string Names(DishRequest dish, DishStage stage) => string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(Name));
+
     public static string Why(StageDraft draft, int minutes, ItemWindows windows)
     {
         var parts = draft.Items.Select(i => (Name: Name(i), Range: windows.Of(i, draft.Release)))

@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 
@@ -70,8 +69,7 @@ internal static class StageRequest
     /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
     public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
     {
-        var others = items.OfType<MeatItem>().Where(m => m != meat).Select(m => new CompanionLoad(Companion.OtherMeat, m.Load.TotalKg * 1000));
-        return new PlanRequest
+        var whole = new PlanRequest
         {
             Pot = dish.Pot,
             AltitudeMetres = dish.AltitudeMetres,
@@ -80,9 +78,10 @@ internal static class StageRequest
             Aim = meat.WantedAim,
             LiquidMl = LiquidMl(dish, items),
             OtherPots = dish.OtherPots,
-            Companions = [.. items.OfType<BesideItem>().Select(b => b.Load), .. others],
+            Companions = [.. items.OfType<BesideItem>().Select(b => b.Load)],
             Confirmed = dish.SeenTo(meat.Load),
         };
+        return whole.WithOtherMeat(items.OfType<MeatItem>().Where(m => m != meat).Sum(m => m.Load.TotalKg));
     }
 
     /// <summary>Liquid of a stage: the least of the pot, the broth wanted, and what grains and pulses drink, rounded up to 10 ml.</summary>

@@ -12,7 +12,7 @@ internal static class StageTasks
     public static DateTimeOffset Put(Board board, DishRequest dish, DishStage stage, int index, IReadOnlyList<string> aromatics, DateTimeOffset done)
     {
         var number = FormattableString.Invariant($"{index + 1}");
-        var names = string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(DishWords.Name));
+        var names = DishWords.Names(dish, stage);
         var meat = dish.Items.Any(i => i is MeatItem && stage.Items.Contains(i.Key));
         var opened = board.Hands($"check-{number}", done, CheckMinutes, meat
             ? "Open only when the pin is down, lid away from the face. Measure the coldest spots, not on the bone: 74 °C or more."

@@ -86,19 +86,10 @@ public static class Thawing
         return model.Bodies.Max(body =>
         {
             var half = body.HalfThicknessMetres * (load.ThicknessMm is null ? Cautious : 1);
-            var batch = new ConductionBatch();
-            batch.Shape(Lanes.All(half), Lanes.All(body.Dimensionality), model.Meat, Lane.One, body.CoreFraction);
-            batch.Reset(Lanes.All(model.StartCelsius));
             var step = Math.Min(MostStepSeconds, ConductionMesh.StepSeconds(half, FrozenDiffusivity));
-            var (seconds, previous) = (0.0, 0.0);
-            while (batch.CentreCelsius()[0] < model.Meat.FreezingCelsius && seconds < MostHours * 3600)
-            {
-                batch.Step(Lanes.All(step), Lanes.All(previous), Lanes.All(film), Lanes.All(celsius));
-                previous = step;
-                seconds += step;
-            }
-
-            return seconds / 3600;
+            return new ConductionCourse(half, body.Dimensionality, model.Meat, body.CoreFraction)
+                .Centre(model.StartCelsius, film, celsius, step, MostHours)
+                .SkipWhile(c => c.CentreCelsius < model.Meat.FreezingCelsius).Select(c => c.Hours).FirstOrDefault(MostHours);
         });
     }
 

@@ -33,23 +33,18 @@ public static class Cooling
 
     private static CoolingCourse Of(double depthMm, bool inIceWater)
     {
-        var meat = Tissue.ChickenLeg.Material;
-        var batch = new ConductionBatch();
-        batch.Shape(Lanes.All(depthMm / 2000), Lane.One, meat, Lane.One, 0);
-        batch.Reset(Lanes.All(FromCelsius));
-        double seconds = 0, previous = 0, tepid = double.NaN;
-        while (batch.CentreCelsius()[0] > ColdCelsius && seconds < MostHours * 3600)
+        var box = new ConductionCourse(depthMm / 2000, Dimensionality: 1, Tissue.ChickenLeg.Material, CoreFraction: 0);
+        var (film, around) = inIceWater ? (IceBathFilm, 0) : (AirFilm, FridgeCelsius);
+        var tepid = MostHours;
+        foreach (var (hours, centre) in box.Centre(FromCelsius, film, around, StepSeconds, MostHours))
         {
-            batch.Step(Lanes.All(StepSeconds), Lanes.All(previous), Lanes.All(inIceWater ? IceBathFilm : AirFilm), Lanes.All(inIceWater ? 0 : FridgeCelsius));
-            previous = StepSeconds;
-            seconds += StepSeconds;
-            if (double.IsNaN(tepid) && batch.CentreCelsius()[0] <= TepidCelsius)
+            tepid = centre <= TepidCelsius ? Math.Min(tepid, hours) : tepid;
+            if (centre <= ColdCelsius)
             {
-                tepid = seconds;
+                return new(depthMm, Math.Round(tepid, 2), Math.Round(hours, 2), tepid <= TepidHours && hours <= ColdHours);
             }
         }
 
-        var (toTepid, toCold) = (Math.Round(tepid / 3600, 2), Math.Round(seconds / 3600, 2));
-        return new(depthMm, toTepid, toCold, toTepid <= TepidHours && toCold <= ColdHours);
+        return new(depthMm, Math.Round(tepid, 2), MostHours, IsInTime: false);
     }
 }

@@ -14,7 +14,7 @@ public static class StageSteps
     /// <param name="number">Which one, from 1.</param>
     public static IReadOnlyList<CookStep> Of(DishRequest dish, DishStage stage, int number)
     {
-        var names = string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(DishWords.Name));
+        var names = DishWords.Names(dish, stage);
         CookStep Step(string name, string text, double minutes, bool waits) => new(FormattableString.Invariant($"{name}-stage-{number}"), text, minutes, waits);
         var put = number == 1 ? "" : "Take the rest out and keep it warm. ";
         List<CookStep> steps =

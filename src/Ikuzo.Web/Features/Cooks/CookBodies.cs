@@ -1,4 +1,3 @@
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Running;
@@ -80,8 +79,8 @@ public sealed record PlannedBody
 
     internal PlannedCook ToCook(UsualKitchen kitchen) => new()
     {
-        Request = Beside(Request.ToRequest(kitchen), OtherMeatKg),
-        Others = [.. Others.Select(o => new PlannedMeat(o.Key, Beside(o.Request.ToRequest(kitchen), o.OtherMeatKg)))],
+        Request = Request.ToRequest(kitchen).WithOtherMeat(OtherMeatKg),
+        Others = [.. Others.Select(o => new PlannedMeat(o.Key, o.Request.ToRequest(kitchen).WithOtherMeat(o.OtherMeatKg)))],
         Before = Before,
         Minutes = Request.Minutes!.Value,
         Release = Request.Release!.ToRelease()!.Value,
@@ -90,10 +89,6 @@ public sealed record PlannedBody
         After = After,
         Meanwhile = [.. Meanwhile.Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
     };
-
-    /// <summary>A question with other meat in the pot.</summary>
-    internal static PlanRequest Beside(PlanRequest request, double otherMeatKg)
-        => otherMeatKg > 0 ? request with { Companions = [.. request.Companions, new CompanionLoad(Companion.OtherMeat, otherMeatKg * 1000)] } : request;
 }
 
 /// <summary>Something that happened.</summary>

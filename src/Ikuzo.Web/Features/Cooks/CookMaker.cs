@@ -20,7 +20,10 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 
     /// <summary>Of a plan that has been checked.</summary>
     public async Task<Made> OfAsync(PreviewBody plan, CancellationToken cancellation)
-        => Of(new Meat("", await WholeAsync(plan, cancellation), 0), await kitchen.UsualAsync(cancellation), r => Aftercare.Steps(r), cancellation);
+    {
+        var usual = await kitchen.UsualAsync(cancellation);
+        return Of(new Meat("", Whole(plan, usual), 0), usual, r => Aftercare.Steps(r), cancellation);
+    }
 
     /// <summary>Of a kept dish: one of its times under the lid with meat, and what is cooked without any before and after it; null when there is no such dish.</summary>
     public async Task<Made?> OfDishAsync(string id, int? stageNumber, CancellationToken cancellation)
@@ -43,12 +46,9 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             return new(dish.Name!, null, WhichStage(withMeat));
         }
 
-        List<Meat> meats = [];
-        foreach (var meat in Meats(request, stages[chosen]))
-        {
-            var plan = await WholeAsync(StagePlan(dish, request, stages[chosen], meat), cancellation);
-            meats.Add(new Meat(meat.Key, plan, Meats(request, stages[chosen]).Where(m => m != meat).Sum(m => m.Load.TotalKg)));
-        }
+        var together = Meats(request, stages[chosen]).ToList();
+        List<Meat> meats = [.. together.Select(m => new Meat(
+            m.Key, Whole(StagePlan(dish, request, stages[chosen], m), usual), together.Where(o => o != m).Sum(o => o.Load.TotalKg)))];
 
         var (before, after) = (withMeat.LastOrDefault(i => i < chosen, -1), withMeat.FirstOrDefault(i => i > chosen, stages.Count));
         IReadOnlyList<CookStep> Steps(int from, int to) => [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
@@ -92,7 +92,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 
     private static Made Of(Meat meat, UsualKitchen usual, Func<PlanRequest, IReadOnlyList<CookStep>> after, CancellationToken cancellation)
     {
-        var request = PlannedBody.Beside(meat.Plan.ToRequest(usual), meat.OtherMeatKg);
+        var request = meat.Plan.ToRequest(usual).WithOtherMeat(meat.OtherMeatKg);
         var plan = Planner.Compute(request, cancellation);
         var stop = plan.Warnings.FirstOrDefault(w => w.Level == WarningLevel.Stop && w.Code != Plan.TooShortCode);
         if (plan is not { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down } || stop is not null)
@@ -115,17 +115,12 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     private static PreviewBody Settled(PreviewBody plan, double? minutes, ReleaseBody? release) => plan with { Minutes = minutes, Release = release, LidOnAt = null };
 
     // Whatever changes in the kitchen later, this cook stays what it was.
-    private async Task<PreviewBody> WholeAsync(PreviewBody plan, CancellationToken cancellation)
+    private static PreviewBody Whole(PreviewBody plan, UsualKitchen usual) => plan with
     {
-        var settings = await kitchen.SettingsAsync(cancellation);
-        var pots = await kitchen.PotsAsync(cancellation);
-        return plan with
-        {
-            Pot = plan.Pot ?? pots[0].ToBody(),
-            AltitudeMetres = plan.AltitudeMetres ?? settings.AltitudeMetres,
-            RoomCelsius = plan.RoomCelsius ?? settings.RoomCelsius,
-            School = plan.School ?? settings.DefaultSchool,
-            Units = plan.Units ?? settings.Units,
-        };
-    }
+        Pot = plan.Pot ?? usual.Kept[0].ToBody(),
+        AltitudeMetres = plan.AltitudeMetres ?? usual.Settings.AltitudeMetres,
+        RoomCelsius = plan.RoomCelsius ?? usual.Settings.RoomCelsius,
+        School = plan.School ?? usual.Settings.DefaultSchool,
+        Units = plan.Units ?? usual.Settings.Units,
+    };
 }

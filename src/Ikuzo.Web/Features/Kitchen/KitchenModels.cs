@@ -204,10 +204,15 @@ public sealed record KitchenSettings
 
 /// <summary>What a question is computed with when it does not say otherwise.</summary>
 /// <param name="Settings">Settings.</param>
-/// <param name="Pot">The pot that is used when none is named.</param>
-/// <param name="Pots">All pots by name.</param>
-internal sealed record UsualKitchen(KitchenSettings Settings, PotModel Pot, IReadOnlyList<NamedPot> Pots)
+/// <param name="Kept">All pots of the household, the default first.</param>
+internal sealed record UsualKitchen(KitchenSettings Settings, IReadOnlyList<Pot> Kept)
 {
+    /// <summary>The pot that is used when none is named.</summary>
+    public PotModel Pot { get; } = Kept[0].ToModel();
+
+    /// <summary>All pots by name.</summary>
+    public IReadOnlyList<NamedPot> Pots { get; } = [.. Kept.Select(p => new NamedPot(p.Name, p.ToModel()))];
+
     /// <summary>All pots but the one that is used: one said, or the default.</summary>
     public IReadOnlyList<NamedPot> Others(PotModel? used) => [.. Pots.Where(p => p.Pot != (used ?? Pot))];
 }

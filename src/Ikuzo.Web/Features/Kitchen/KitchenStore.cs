@@ -1,6 +1,5 @@
 using System.Data.Common;
 using Dapper;
-using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Data;
 
@@ -55,10 +54,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
 
     /// <summary>What a question is computed with when it does not say otherwise.</summary>
     internal async Task<UsualKitchen> UsualAsync(CancellationToken cancellation)
-    {
-        var pots = (await PotsAsync(cancellation)).Select(p => new NamedPot(p.Name, p.ToModel())).ToList();
-        return new(await SettingsAsync(cancellation), pots[0].Pot, pots);
-    }
+        => new(await SettingsAsync(cancellation), await PotsAsync(cancellation));
 
     /// <summary>True for a pot that is or ever was here.</summary>
     public async Task<bool> HasKnownAsync(string potId, CancellationToken cancellation)
