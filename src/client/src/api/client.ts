@@ -13,11 +13,23 @@ interface Problem {
   errors?: Record<string, string[]>
 }
 
+const unit = /(Kg|Grams|Mm|Ml|Metres|Litres|Celsius|Minutes|Hours|Watts|Kpa)$/
+const called: Record<string, string> = { text: 'This', totalKg: 'Weight', grams: 'Weight' }
+
+/** What is said of a field, with its name in front: "altitudeMetres", "must lie between…" as "Altitude must lie between…". */
+export function sentence(field: string, said: string): string {
+  if (!/^[a-z]/.test(said)) return said
+  const last = field.split('.').at(-1)!
+  const words = last.replace(unit, '').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)
+  const name = called[last] ?? (words === '' ? last : words)
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)} ${said}`
+}
+
 /** Data of an answer, or a refusal with the server's own words. */
 export function unwrap<T>(answer: { data?: T; error?: unknown }): T {
   if (answer.error !== undefined || answer.data === undefined) {
     const problem = (answer.error ?? {}) as Problem
-    const fields = Object.values(problem.errors ?? {}).flat()
+    const fields = Object.entries(problem.errors ?? {}).flatMap(([field, said]) => said.map((s) => sentence(field, s)))
     throw new ServerRefusal(fields.join(' ') || problem.detail || problem.title || 'The server did not answer.')
   }
   return answer.data

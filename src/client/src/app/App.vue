@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
-import { computed, useTemplateRef, watchEffect } from 'vue'
+import { computed, nextTick, useTemplateRef, watch, watchEffect } from 'vue'
+import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { useKitchen } from '@/features/kitchen/useKitchen'
 import ShortcutSheet from '@/shared/ui/ShortcutSheet.vue'
@@ -15,6 +16,14 @@ const night = computed(() => (chosen.value === null ? prefersDark.value : chosen
 watchEffect(() => void theme.change(night.value ? 'charcoal' : 'paper'))
 const turn = () => (chosen.value = night.value ? 'day' : 'night')
 
+const rail = useTemplateRef<HTMLElement>('rail')
+const route = useRoute()
+const showPlace = () => rail.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'nearest' })
+watch(
+  () => route.name,
+  () => void nextTick(showPlace),
+)
+
 const { unitSystem, switchUnits } = useKitchen()
 const sheet = useTemplateRef('sheet')
 useShortcuts({ d: turn })
@@ -23,7 +32,7 @@ useShortcuts({ d: turn })
 <template>
   <v-app>
     <a href="#main" class="skip">Skip to the answer</a>
-    <nav class="rail" aria-label="Places">
+    <nav ref="rail" class="rail" aria-label="Places">
       <span class="brand">Ikuzo</span>
       <router-link v-for="place in places" :key="place.name" :to="{ name: place.name }" class="place">
         <v-icon :icon="place.icon" aria-hidden="true" />

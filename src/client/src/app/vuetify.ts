@@ -42,7 +42,6 @@ export const vuetify = createVuetify({
   },
   defaults: {
     VBtn: { variant: 'text', rounded: 'lg', ripple: false },
-    VTextField: { variant: 'outlined', density: 'comfortable', hideDetails: 'auto' },
     VMenu: { transition: false, closeOnContentClick: false },
     VDialog: { transition: false },
     VSnackbar: { transition: false },

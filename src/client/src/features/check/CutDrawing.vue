@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { CookView } from '@/api/types'
 import { text, type Units } from '@/shared/units/format'
 import { drawingOf } from './drawings'
+import { lowestReading } from './readings'
 
 /** The cut of the chosen spot, with the probe at each of its spots. A spot that was read says what. */
 const props = defineProps<{ cook: CookView; chosen: string | null; units: Units }>()
@@ -16,9 +17,7 @@ const marks = computed(() =>
       from: [60 + 60 * i, 24] as const,
       tip: [140 + 40 * i, 110] as const,
     }
-    const read = props.cook.state.readings.filter((r) => r.spot === spot.id)
-    const lowest = read.length > 0 ? Math.min(...read.map((r) => r.celsius)) : null
-    return { spot, number: spot.number, ...at, lowest }
+    return { spot, number: spot.number, ...at, lowest: lowestReading(props.cook, spot.id) }
   }),
 )
 </script>

@@ -36,11 +36,11 @@ const begin = () =>
       thermometer reads.
     </p>
     <div class="line">
-      <label>
+      <label class="field">
         <span>Minutes under pressure</span>
         <input v-model.number="held" type="number" min="0" max="240" required />
       </label>
-      <label>
+      <label class="field">
         <span>Opened, minutes ago</span>
         <input v-model.number="minutesAgo" type="number" min="0" max="60" required />
       </label>
@@ -73,28 +73,9 @@ p {
   gap: 20px;
   align-items: end;
 }
-label span {
-  display: block;
-  font-size: 0.95rem;
-}
-label input[type='number'] {
-  width: 5em;
-  min-height: 72px;
+.field > input {
   text-align: center;
   font-size: 2rem;
-  border: 2px solid currentColor;
-  border-radius: 12px;
-}
-.tick {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  min-height: 72px;
-}
-.tick input {
-  appearance: auto;
-  width: 28px;
-  height: 28px;
 }
 .tall {
   font-size: 1.2rem;

@@ -4,6 +4,7 @@ import { api, unwrap } from '@/api/client'
 import type { CookView, DeviceReport, UnitSystem } from '@/api/types'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
+import { lowestReading } from './readings'
 
 /** One reading: where, of which piece, and what; typed, dictated into the field, or taken from the probe. */
 const props = defineProps<{
@@ -63,7 +64,7 @@ const fromProbe = () =>
         <input v-model="spot" type="radio" name="spot" :value="s.id" class="sr-only" />
         <span class="number">{{ i + 1 }}</span>
         <span>{{ s.where }}</span>
-        <b v-if="told?.probe[s.id] != null">{{ text(units.temperature(told.probe[s.id]!)) }}</b>
+        <b v-if="lowestReading(cook, s.id) !== null">reads {{ text(units.atLeast(lowestReading(cook, s.id)!)) }}</b>
       </label>
     </fieldset>
     <div class="line">

@@ -171,4 +171,13 @@ const clock = computed(() =>
   font-size: 3rem;
   margin: 0;
 }
+@media (max-width: 480px) {
+  .clock {
+    justify-content: space-between;
+    gap: 2px 6px;
+  }
+  .moment {
+    font-size: 1.2rem;
+  }
+}
 </style>

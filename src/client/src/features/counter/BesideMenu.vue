@@ -59,7 +59,7 @@ const weigh = (id: string | null, kg: number) =>
         :shown="massOf(b)"
         @read="weigh(b.id, $event)"
       />
-      <label class="bowl">
+      <label class="tick">
         <input
           type="checkbox"
           :checked="b.inBowl ?? false"
@@ -69,38 +69,30 @@ const weigh = (id: string | null, kg: number) =>
       </label>
       <v-btn :icon="mdiClose" :aria-label="`Take ${nameOf(b.id)} out`" @click="remove(b.id)" />
     </div>
-    <v-autocomplete
-      v-if="beside.length < 12"
-      v-model="adding"
-      :items="companions"
-      item-title="name"
-      item-value="id"
-      label="Add something"
-      variant="outlined"
-      density="comfortable"
-      hide-details
-      auto-select-first
-      @update:model-value="add"
-    />
+    <div v-if="beside.length < 12" class="field">
+      <span aria-hidden="true">Add something</span>
+      <v-autocomplete
+        v-model="adding"
+        :items="companions"
+        item-title="name"
+        item-value="id"
+        aria-label="Add something"
+        variant="outlined"
+        density="comfortable"
+        rounded="lg"
+        hide-details
+        auto-select-first
+        @update:model-value="add"
+      />
+    </div>
   </PhraseMenu>
 </template>
 
 <style scoped>
 .beside {
   display: flex;
-  align-items: center;
+  align-items: end;
+  gap: 12px;
   margin-bottom: 8px;
-}
-.bowl {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 48px;
-  padding: 0 12px;
-}
-.bowl input {
-  appearance: auto;
-  width: 24px;
-  height: 24px;
 }
 </style>

@@ -2,6 +2,7 @@
 import { mdiBookmarkOutline, mdiClose } from '@mdi/js'
 import { ref } from 'vue'
 import type { Request, SavedPlan } from '@/api/types'
+import TextField from '@/shared/ui/TextField.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useKeptPlans } from './useKeptPlans'
 import { releaseWords } from './words'
@@ -37,12 +38,13 @@ defineExpose({ startNaming })
     <div class="kept-head">
       <h2 id="kept-title">Kept plans</h2>
       <form v-if="naming" class="naming" @submit.prevent="keepIt">
-        <v-text-field
+        <TextField
           v-model="name"
+          class="called"
           label="Name of the plan"
-          maxlength="80"
+          :maxlength="80"
           autofocus
-          :error-messages="keep.error.value?.message"
+          :error="keep.error.value?.message"
           @keydown.esc="naming = false"
         />
         <v-btn type="submit" variant="flat" color="primary" class="tall" :disabled="!name.trim()">Keep</v-btn>
@@ -82,9 +84,12 @@ defineExpose({ startNaming })
 .naming {
   display: flex;
   gap: 8px;
-  align-items: center;
+  align-items: end;
   flex: 1;
   max-width: 520px;
+}
+.called {
+  flex: 1;
 }
 .cards {
   list-style: none;

@@ -116,7 +116,7 @@ const scale = (servings: number | null) =>
             @input="change({ name: ($event.target as HTMLInputElement).value.trim() || dish.name })"
           />
         </label>
-        <label>
+        <label class="field number">
           <span>Serves</span>
           <input type="number" min="1" max="40" :value="dish.servings" @change="scale(number($event))" />
         </label>
@@ -137,7 +137,7 @@ const scale = (servings: number | null) =>
         />
       </ul>
       <form class="add" @submit.prevent="add">
-        <label>
+        <label class="field">
           <span>Add</span>
           <input v-model="adding" maxlength="300" placeholder="250 g pearl barley" />
         </label>
@@ -145,7 +145,7 @@ const scale = (servings: number | null) =>
       </form>
       <h2>Around it</h2>
       <div class="fields">
-        <label v-if="pots.length > 1">
+        <label v-if="pots.length > 1" class="field">
           <span>Cooked in</span>
           <select :value="dish.pot?.name ?? ''" @change="choosePot(($event.target as HTMLSelectElement).value)">
             <option value="">the usual pot</option>
@@ -155,7 +155,7 @@ const scale = (servings: number | null) =>
             <option v-for="pot in pots" :key="pot.id" :value="pot.name">{{ pot.name }}</option>
           </select>
         </label>
-        <label class="wide">
+        <label class="field wide">
           <span>Seasoned with</span>
           <input
             :value="dish.seasoning"
@@ -171,7 +171,7 @@ const scale = (servings: number | null) =>
           />
           <span>Brown in batches</span>
         </label>
-        <label v-if="dish.brown" class="wide">
+        <label v-if="dish.brown" class="field wide">
           <span>Loosen the bits with</span>
           <input
             :value="dish.deglazeWith"
@@ -179,7 +179,7 @@ const scale = (servings: number | null) =>
             @change="change({ deglazeWith: ($event.target as HTMLInputElement).value || null })"
           />
         </label>
-        <label v-for="{ label, key, usual, max, step } in figures" :key="key">
+        <label v-for="{ label, key, usual, max, step } in figures" :key="key" class="field figure">
           <span>{{ label }}</span>
           <input
             type="number"

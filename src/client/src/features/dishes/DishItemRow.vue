@@ -44,7 +44,7 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
       :shown="text(units.mass(kg))"
       @read="weigh"
     />
-    <label v-if="item.load">
+    <label v-if="item.load" class="field pieces">
       <span>Pieces</span>
       <input
         type="number"
@@ -55,13 +55,13 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
       />
     </label>
     <template v-if="!item.load">
-      <label v-if="companion?.isCut">
+      <label v-if="companion?.isCut" class="field">
         <span>Cut</span>
         <select :value="item.size ?? 'usual'" @change="set({ size: valueOf($event) })">
           <option v-for="[value, title] in sizes" :key="value" :value="value">{{ title }}</option>
         </select>
       </label>
-      <label class="bowl">
+      <label class="tick">
         <input
           type="checkbox"
           :checked="item.inBowl ?? false"
@@ -70,21 +70,21 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
         <span>in a bowl</span>
       </label>
     </template>
-    <v-btn :icon="mdiClose" :disabled="last" :aria-label="`Take ${name} out`" @click="emit('remove')" />
+    <v-btn class="out" :icon="mdiClose" :disabled="last" :aria-label="`Take ${name} out`" @click="emit('remove')" />
     <div v-if="item.load" class="more">
-      <label>
+      <label class="field">
         <span>State</span>
         <select :value="item.load.state ?? 'chilled'" @change="load({ state: valueOf($event) })">
           <option v-for="[value, title] in states" :key="value" :value="value">{{ title }}</option>
         </select>
       </label>
-      <label>
+      <label class="field">
         <span>How it ends</span>
         <select :value="item.aim ?? 'slice'" @change="set({ aim: valueOf($event) })">
           <option v-for="aim in aims" :key="aim.value" :value="aim.value">{{ aim.title }}</option>
         </select>
       </label>
-      <label>
+      <label class="field">
         <span>Where it lies</span>
         <select :value="item.load.placement ?? 'rack'" @change="load({ placement: valueOf($event) })">
           <option v-for="place in placements" :key="place.value" :value="place.value">{{ place.title }}</option>
@@ -105,31 +105,32 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 }
 h3 {
   flex: 1 1 130px;
-  align-self: center;
+  padding: 10px 0;
   font-size: 1.1rem;
   font-weight: 700;
 }
 h3::first-letter {
   text-transform: uppercase;
 }
-.mass {
+.mass,
+.pieces {
   flex: 0 1 112px;
-}
-label {
-  display: grid;
-  font-size: 0.9rem;
-}
-.bowl {
-  grid-auto-flow: column;
-  align-items: center;
-  gap: 10px;
-  min-height: 48px;
-  font-size: 1rem;
 }
 .more {
   flex: 1 1 100%;
   display: flex;
   flex-wrap: wrap;
   gap: 6px 14px;
+}
+.more > .field {
+  flex: 1 1 auto;
+}
+@media (max-width: 600px) {
+  h3 {
+    flex-basis: calc(100% - 62px);
+  }
+  .item > :not(h3, .out) {
+    order: 1;
+  }
 }
 </style>

@@ -35,11 +35,11 @@ const drop = (index: number) =>
       </li>
     </ul>
     <form @submit.prevent="add">
-      <label class="what">
+      <label class="field what">
         <span class="sr-only">Another job</span>
         <input v-model="said" maxlength="200" placeholder="Slice a salad" />
       </label>
-      <label>
+      <label class="field minutes">
         <span class="sr-only">Its minutes</span>
         <input v-model.number="minutes" type="number" min="1" max="120" />
       </label>
@@ -69,7 +69,8 @@ form {
 .what {
   flex: 1;
   min-width: 0;
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
+}
+.minutes {
+  width: 92px;
 }
 </style>

@@ -13,7 +13,7 @@ const read = (event: Event) =>
 </script>
 
 <template>
-  <label class="lines">
+  <label class="field">
     <span>{{ label }}</span>
     <textarea
       :value="(props.lines ?? []).join('\n')"
@@ -26,24 +26,8 @@ const read = (event: Event) =>
 </template>
 
 <style scoped>
-.lines {
-  display: grid;
-  gap: 2px;
-  font-size: 0.95rem;
-}
 textarea {
-  font: inherit;
-  font-size: 1.05rem;
   field-sizing: content;
-  min-height: 56px;
   padding: 8px 12px;
-  color: inherit;
-  background: rgb(var(--v-theme-surface));
-  border: 1px solid rgba(var(--v-theme-on-background), 0.5);
-  border-radius: 8px;
-}
-textarea::placeholder {
-  color: currentColor;
-  opacity: 0.72;
 }
 </style>

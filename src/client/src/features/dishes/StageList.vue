@@ -103,6 +103,8 @@ p {
   padding: 10px 14px;
 }
 .stage {
+  display: grid;
+  gap: 4px;
   border-left: 6px solid rgb(var(--v-theme-primary));
   padding: 2px 0 6px 14px;
   margin-bottom: 14px;
@@ -137,8 +139,8 @@ p {
 .mind {
   border: 1px dashed currentColor;
   border-radius: 8px;
-  padding: 4px 10px;
-  margin-top: 6px;
+  padding: 6px 12px;
+  margin: 10px 0;
 }
 .tried {
   display: block;

@@ -3,6 +3,7 @@ import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Pot, PotBody } from '@/api/types'
 import QuantityField from '@/shared/ui/QuantityField.vue'
+import TextField from '@/shared/ui/TextField.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
@@ -41,17 +42,17 @@ const change = (part: object) => attempt(() => saveSettings.mutateAsync({ ...set
 <template>
   <div v-if="settings" class="kitchen">
     <h1>{{ settings.name }}</h1>
-    <p v-if="refusal" role="alert" class="refusal">{{ refusal }}</p>
+    <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
     <section aria-labelledby="place-title" class="place">
       <h2 id="place-title">Where you cook</h2>
       <div class="fields">
-        <v-text-field
+        <TextField
           :model-value="settings.name"
           label="Name of the kitchen"
-          maxlength="60"
+          :maxlength="60"
           @change="change({ name: ($event.target as HTMLInputElement).value })"
         />
-        <v-text-field
+        <TextField
           :model-value="units.altitude(settings.altitudeMetres).number"
           :label="`Height above the sea, ${units.altitude(0).unit}`"
           type="number"
@@ -68,7 +69,7 @@ const change = (part: object) => attempt(() => saveSettings.mutateAsync({ ...set
           :shown="text(units.temperature(settings.roomCelsius))"
           @read="change({ roomCelsius: $event })"
         />
-        <label class="way">
+        <label class="field">
           <span>Minutes and release, where safe</span>
           <select
             :value="settings.defaultSchool ?? 'none'"
@@ -159,20 +160,6 @@ h2 {
   gap: 14px;
   margin: 12px 0;
 }
-.way {
-  display: grid;
-  font-size: 0.9rem;
-}
-.way select {
-  min-height: 48px;
-  padding: 0 12px;
-  font: inherit;
-  font-size: 1rem;
-  color: inherit;
-  background: rgb(var(--v-theme-surface));
-  border: 1px solid rgba(var(--v-theme-on-background), 0.5);
-  border-radius: 8px;
-}
 .head {
   display: flex;
   justify-content: space-between;
@@ -216,10 +203,5 @@ h2 {
 .water {
   stroke: rgb(var(--v-theme-secondary));
   stroke-dasharray: 1 6;
-}
-.refusal {
-  border: 2px solid rgb(var(--v-theme-secondary));
-  border-radius: 12px;
-  padding: 10px 14px;
 }
 </style>

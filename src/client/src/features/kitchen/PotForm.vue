@@ -2,6 +2,7 @@
 import { reactive } from 'vue'
 import type { Pot, PotBody, UnitSystem } from '@/api/types'
 import QuantityField from '@/shared/ui/QuantityField.vue'
+import TextField from '@/shared/ui/TextField.vue'
 import { text, type Units } from '@/shared/units/format'
 
 const props = defineProps<{ pot: Pot | null; units: Units; unitSystem: UnitSystem }>()
@@ -28,6 +29,7 @@ const numbers = [
   { key: 'fillMarkLitres', label: 'Highest mark, litres', step: 0.1 },
   { key: 'halfMarkLitres', label: 'Mark for what foams, litres', step: 0.1 },
 ] as const
+const usual = 'usual for its size'
 const lengths = [
   { key: 'innerDiameterMm', label: 'Across, inside' },
   { key: 'usableHeightMm', label: 'Floor to lid' },
@@ -42,21 +44,21 @@ const set = (key: (typeof numbers)[number]['key'], value: string) => {
 
 <template>
   <form class="form" @submit.prevent="emit('save', { ...form })">
-    <v-text-field v-model="form.name" label="What you call it" maxlength="60" autofocus />
-    <v-text-field
+    <TextField v-model="form.name" label="What you call it" :maxlength="60" autofocus />
+    <TextField
       v-for="field in numbers"
       :key="field.key"
       :model-value="form[field.key]"
       :label="field.label"
       :step="field.step"
       type="number"
-      placeholder="usual for its size"
-      persistent-placeholder
+      :placeholder="usual"
       @update:model-value="set(field.key, String($event ?? ''))"
     />
     <QuantityField
       label="Least liquid, by its manual"
       dimension="volume"
+      :placeholder="usual"
       :units="unitSystem"
       :shown="form.minimumLiquidMl === null ? '' : text(units.volume(form.minimumLiquidMl))"
       @read="form.minimumLiquidMl = $event"
@@ -66,11 +68,12 @@ const set = (key: (typeof numbers)[number]['key'], value: string) => {
       :key="field.key"
       :label="field.label"
       dimension="length"
+      :placeholder="usual"
       :units="unitSystem"
       :shown="form[field.key] === null ? '' : text(units.length(form[field.key]!))"
       @read="form[field.key] = $event"
     />
-    <label class="check"><input v-model="form.isDefault" type="checkbox" /> Use it unless I say otherwise</label>
+    <label class="tick"><input v-model="form.isDefault" type="checkbox" /> Use it unless I say otherwise</label>
     <div class="buttons">
       <v-btn type="submit" variant="flat" color="primary" class="tall" :disabled="!form.name.trim()">Save</v-btn>
       <v-btn class="tall" @click="emit('cancel')">Leave it</v-btn>
@@ -82,18 +85,8 @@ const set = (key: (typeof numbers)[number]['key'], value: string) => {
 .form {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  align-items: end;
   gap: 14px;
   padding: 16px 0;
-}
-.check {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 48px;
-}
-.check input {
-  appearance: auto;
-  width: 24px;
-  height: 24px;
 }
 </style>

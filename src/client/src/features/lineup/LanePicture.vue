@@ -122,7 +122,7 @@ svg {
   font-weight: 700;
   paint-order: stroke;
   stroke: rgb(var(--v-theme-background));
-  stroke-width: 4px;
+  stroke-width: 9px;
 }
 .bar.hold text {
   fill: rgb(var(--v-theme-background));

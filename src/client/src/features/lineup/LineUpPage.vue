@@ -60,18 +60,18 @@ const print = () => window.print()
     <h1>{{ onNow?.name ?? what }}</h1>
     <form class="asks" @submit.prevent>
       <template v-if="!onNow">
-        <label>
+        <label class="field">
           <span>Eat at</span>
           <input v-model="meal.eatAt" type="time" required />
         </label>
-        <label>
+        <label class="field">
           <span>Day</span>
           <select v-model.number="meal.inDays">
             <option v-for="(day, i) in days" :key="day" :value="i">{{ day }}</option>
           </select>
         </label>
       </template>
-      <label class="which">
+      <label class="field which">
         <span>What</span>
         <select :value="onNow ? onNowValue(onNow.id) : (meal.dishId ?? '')" @change="choose">
           <option v-for="c in active" :key="c.id" :value="onNowValue(c.id)">On now: {{ c.name }}</option>
@@ -80,7 +80,7 @@ const print = () => window.print()
         </select>
       </label>
       <template v-if="onNow" />
-      <label v-else-if="dish">
+      <label v-else-if="dish" class="field">
         <span>Serves</span>
         <input
           type="number"
@@ -91,11 +91,11 @@ const print = () => window.print()
         />
       </label>
       <template v-else>
-        <label>
+        <label class="field">
           <span>Marinade, hours</span>
           <input v-model.number="meal.marinadeHours" type="number" min="0" max="48" step="0.5" />
         </label>
-        <label>
+        <label class="field">
           <span>Crisp after, minutes</span>
           <input v-model.number="meal.crispMinutes" type="number" min="0" max="60" />
         </label>
@@ -143,39 +143,12 @@ h1 {
   gap: 10px 18px;
   align-items: end;
 }
-.asks label {
-  display: grid;
-  font-size: 0.9rem;
-}
-.asks input:not([type='checkbox']),
-.asks select {
-  min-height: 48px;
+.asks .field {
   min-width: 120px;
-  padding: 0 12px;
-  font-size: 1.05rem;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  border: 1px solid rgba(var(--v-theme-on-background), 0.5);
-  border-radius: 8px;
 }
 .asks .which {
   flex: 1 1 300px;
   min-width: 0;
-}
-.which select {
-  width: 100%;
-}
-.asks .tick {
-  grid-auto-flow: column;
-  align-items: center;
-  gap: 10px;
-  min-height: 48px;
-  font-size: 1rem;
-}
-.tick input {
-  width: 26px;
-  height: 26px;
-  accent-color: rgb(var(--v-theme-secondary));
 }
 .start {
   font-family: var(--display);

@@ -58,7 +58,7 @@ const outWords = computed(() =>
       </article>
       <article>
         <h3>Leftovers</h3>
-        <label class="ice"><input v-model="iceWater" type="checkbox" /> box in ice water</label>
+        <label class="tick"><input v-model="iceWater" type="checkbox" /> box in ice water</label>
         <table>
           <caption class="sr-only">
             How leftovers cool by the depth of the box
@@ -139,16 +139,5 @@ tbody td:last-child {
 }
 .slow {
   background: repeating-linear-gradient(45deg, transparent 0 6px, rgba(var(--v-theme-secondary), 0.16) 6px 8px);
-}
-.ice {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 48px;
-}
-.ice input {
-  appearance: auto;
-  width: 24px;
-  height: 24px;
 }
 </style>

@@ -67,8 +67,8 @@ svg {
   stroke: rgb(var(--v-theme-primary));
   stroke-width: 1.5;
 }
-.over {
-  opacity: 0.55;
+.over rect {
+  opacity: 0.5;
 }
 .holding rect {
   fill: rgb(var(--v-theme-primary));
@@ -79,7 +79,8 @@ svg {
   font-weight: 700;
   paint-order: stroke;
   stroke: rgb(var(--v-theme-background));
-  stroke-width: 4px;
+  stroke-width: 9px;
+  stroke-linejoin: round;
 }
 .holding text {
   fill: rgb(var(--v-theme-background));

@@ -35,8 +35,8 @@ function move(e: Entry) {
         <v-btn class="tall" :aria-label="`Undo: ${words(e, units)}`" @click="emit('undo', e.id)">Undo</v-btn>
       </template>
       <form v-if="moving === e.id" class="move" @submit.prevent="move(e)">
-        <label>
-          Minutes earlier
+        <label class="field">
+          <span>Minutes earlier</span>
           <input v-model.number="minutes" type="number" min="0.5" max="240" step="0.5" required />
         </label>
         <v-btn type="submit" class="tall" variant="outlined">Correct</v-btn>
@@ -74,14 +74,7 @@ time {
   flex: 1 1 100%;
   display: flex;
   gap: 12px;
-  align-items: center;
+  align-items: end;
   padding-bottom: 8px;
-}
-.move input {
-  width: 90px;
-  min-height: 48px;
-  border: 1px solid currentColor;
-  border-radius: 8px;
-  padding: 0 10px;
 }
 </style>

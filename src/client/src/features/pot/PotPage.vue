@@ -168,7 +168,7 @@ function write() {
     <details class="record">
       <summary>What happened</summary>
       <form class="note" @submit.prevent="write">
-        <label>Note <input v-model="note" maxlength="500" /></label>
+        <label class="field"><span>Note</span><input v-model="note" maxlength="500" /></label>
         <v-btn type="submit" class="tall" variant="outlined">Write it down</v-btn>
       </form>
       <JournalList

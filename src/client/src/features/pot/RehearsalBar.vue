@@ -47,7 +47,7 @@ function pick(speed: number, event: Event) {
     </span>
     <details v-if="cook.phase === 'ready'">
       <summary>What goes wrong</summary>
-      <label v-for="(name, fault) in faultNames" :key="fault">
+      <label v-for="(name, fault) in faultNames" :key="fault" class="tick">
         <input v-model="faults" type="checkbox" :value="fault" @change="run(cook.speed)" /> {{ name }}
       </label>
     </details>
@@ -83,16 +83,5 @@ summary {
   min-height: 48px;
   padding-top: 11px;
   cursor: pointer;
-}
-label {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 48px;
-}
-input {
-  appearance: auto;
-  width: 24px;
-  height: 24px;
 }
 </style>

@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Dimension, UnitSystem } from '@/api/types'
+import TextField from './TextField.vue'
 
 /** A quantity as the cook likes to write it: "3 lb 4 oz", "1,5 kg", "74C". The server reads it. */
 const props = defineProps<{
@@ -9,6 +10,7 @@ const props = defineProps<{
   dimension: Dimension
   units: UnitSystem
   shown: string
+  placeholder?: string
   autofocus?: boolean
 }>()
 const emit = defineEmits<{ read: [number] }>()
@@ -32,13 +34,14 @@ async function read() {
 </script>
 
 <template>
-  <v-text-field
+  <TextField
     v-model="typed"
     :label="label"
-    :error-messages="refusal ?? undefined"
+    :placeholder="placeholder"
+    :error="refusal"
     :autofocus="autofocus"
-    maxlength="40"
+    :maxlength="40"
     @keydown.enter.prevent="read"
-    @blur="read"
+    @focusout="read"
   />
 </template>
