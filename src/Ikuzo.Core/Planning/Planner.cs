@@ -133,7 +133,7 @@ public static class Planner
         BoilingCelsius = model.BoilingCelsius,
         ThicknessMm = request.Load.ThicknessMetres * 1000,
         Fit = Fit.Of(request),
-        Picture = PotWarnings.CannotGoIn(request) ? null : PotPicture.Of(request, request.Liquid),
+        Picture = PotPicture.IsHeap(request) ? null : PotPicture.Of(request, request.Liquid),
         Releases = [.. scouted.Select(PlanReport.Option)],
         Warnings = [.. stops, .. Warnings.Of(request)],
     };

@@ -18,7 +18,7 @@ internal static class PotWarnings
     public static bool CannotGoIn(PlanRequest request) => Litres(request) > request.Pot.CapacityLitres;
 
     private static Warning? OverCapacity(PlanRequest r, Wording say) => CannotGoIn(r)
-        ? new("over-capacity", WarningLevel.Stop, "Use a bigger pot, or cook it in two batches.",
+        ? new("over-capacity", WarningLevel.Stop, $"Try it {string.Join(", or ", Fit.Of(r).Alternatives)}.",
             Inv($"Together it takes about {Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}."))
         : null;
 

@@ -36,25 +36,24 @@ public sealed record FitOutcome(FitVerdict Verdict, string Why, IReadOnlyList<st
 public static class Fit
 {
     private const double LeastClearanceMetres = 0.010, RoomyClearanceMetres = 0.020; // below the lid; estimates
+    private const string TooMuch = "Together it is more than the pot holds.";
     private const double Soft = 1.06; // legs fold and the carcass gives by this much; estimate
 
     /// <summary>Judges a load in its pot.</summary>
     public static FitOutcome Of(PlanRequest request)
     {
         var load = request.Load;
-        if (PotWarnings.CannotGoIn(request))
-        {
-            return new(FitVerdict.DoesNotFit, "Together it is more than the pot holds.", ["in a bigger pot", "in two batches"], 0, 0);
-        }
-
+        var tooMuch = PotWarnings.CannotGoIn(request);
         if (BirdSize.Of(load.Cut.Species, load.Cut.Part, load.PieceKg) is not { } size)
         {
-            return new(FitVerdict.Fits, "Pieces settle into the pot.", [], 0, 0);
+            return tooMuch ? new(FitVerdict.DoesNotFit, TooMuch, Elsewhere(request, p => true), 0, 0) : new(FitVerdict.Fits, "Pieces settle into the pot.", [], 0, 0);
         }
 
         var lies = Lie(request.Pot, size, load.Pieces, Rack(request));
-        var alternatives = lies.Verdict == FitVerdict.Fits ? [] : Alternatives(request, size);
-        return new(lies.Verdict, Why(request, size, lies), alternatives, Math.Round(size.LengthMetres * 1000), Math.Round(size.HeightMetres * 1000))
+        var verdict = tooMuch ? FitVerdict.DoesNotFit : lies.Verdict;
+        var why = verdict == lies.Verdict ? Why(request, size, lies) : TooMuch;
+        var alternatives = verdict == FitVerdict.Fits ? [] : Alternatives(request, size);
+        return new(verdict, why, alternatives, Math.Round(size.LengthMetres * 1000), Math.Round(size.HeightMetres * 1000))
         {
             WidthMm = Math.Round(size.WidthMetres * 1000),
             SideBySide = lies.SideBySide,
@@ -84,9 +83,9 @@ public static class Fit
         var across = FormattableString.Invariant($"{what} about {lies.AcrossMetres * 100:0} cm long in a pot {request.Pot.InnerDiameterMetres * 100:0} cm across");
         return lies.Verdict == FitVerdict.Fits
             ? FormattableString.Invariant($"{across}, and clears the lid by {lies.ClearanceMetres * 100:0} cm.")
-            : lies.ClearanceMetres < RoomyClearanceMetres
-                ? FormattableString.Invariant($"{across}, with {Math.Max(0, lies.ClearanceMetres) * 100:0.0} cm left below the lid.")
-                : $"{across}.";
+            : lies.ClearanceMetres < 0 ? FormattableString.Invariant($"{across}, and {Math.Ceiling(-lies.ClearanceMetres * 100):0} cm too high for the lid.")
+            : lies.ClearanceMetres < RoomyClearanceMetres ? FormattableString.Invariant($"{across}, with {lies.ClearanceMetres * 100:0.0} cm left below the lid.")
+            : $"{across}.";
     }
 
     private static IReadOnlyList<string> Alternatives(PlanRequest request, BirdSize size)
@@ -94,9 +93,9 @@ public static class Fit
         var load = request.Load;
         bool Goes(PotModel pot, BirdSize other, int pieces, double rack) => Lie(pot, other, pieces, rack).Verdict != FitVerdict.DoesNotFit;
         bool Cuts(Part part, int pieces) => load.Cut.Part == Part.Whole && BirdSize.Of(load.Cut.Species, part, load.PieceKg / pieces) is { } cut
-            && Goes(request.Pot, cut, pieces * load.Pieces, 0);
+            && Goes(request.Pot, cut, pieces * load.Pieces, 0) && Holds(request with { Load = load with { Cut = load.Cut with { Part = part } } });
         List<string> ways = [];
-        if (Rack(request) > 0 && Goes(request.Pot, size, load.Pieces, 0))
+        if (Rack(request) > 0 && Goes(request.Pot, size, load.Pieces, 0) && Holds(request))
         {
             ways.Add("without the rack");
         }
@@ -116,9 +115,17 @@ public static class Fit
             ways.Add("with the crown and the legs apart");
         }
 
-        var others = request.OtherPots.Where(p => Goes(p.Pot, size, load.Pieces, load.Placement == Placement.Rack ? p.Pot.RackMetres : 0)).Select(p => $"in {p.Name}").ToList();
-        return [.. ways, .. others.Count > 0 ? others : ["in a bigger pot"]];
+        return [.. ways, .. Elsewhere(request, p => Goes(p, size, load.Pieces, load.Placement == Placement.Rack ? p.RackMetres : 0))];
     }
+
+    // Another pot of this kitchen, or a bigger one; and what is several pieces can go one part after the other.
+    private static IReadOnlyList<string> Elsewhere(PlanRequest request, Func<PotModel, bool> goes)
+    {
+        var others = request.OtherPots.Where(p => goes(p.Pot) && Holds(request with { Pot = p.Pot })).Select(p => $"in {p.Name}").ToList();
+        return [.. others.Count > 0 ? others : ["in a bigger pot"], .. request.Load.Pieces > 1 ? ["in two batches"] : Array.Empty<string>()];
+    }
+
+    private static bool Holds(PlanRequest request) => !PotWarnings.CannotGoIn(request);
 
     private readonly record struct Lying(FitVerdict Verdict, int SideBySide, double AcrossMetres, double ClearanceMetres);
 }

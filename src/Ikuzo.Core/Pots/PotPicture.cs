@@ -31,6 +31,10 @@ public sealed record PotPicture(
     private const double GapMm = 2;
     private const int MostDrawn = 60;
 
+    /// <summary>True for a heap so far above the pot that a drawing of it says nothing: more than it holds, and not one or two birds.</summary>
+    public static bool IsHeap(PlanRequest request)
+        => PotWarnings.CannotGoIn(request) && (request.Load.Pieces > 2 || BirdSize.Of(request.Load.Cut.Species, request.Load.Cut.Part, request.Load.PieceKg) is null);
+
     /// <summary>Draws a load in its pot.</summary>
     /// <param name="request">The load and the pot.</param>
     /// <param name="liquidAtEndMl">Liquid at opening, ml.</param>

@@ -83,4 +83,21 @@ public class FitTests
         Assert.Contains("in Bertha", ways);
         Assert.DoesNotContain("in Pip", ways);
     }
+
+    [Fact]
+    public void Of_OneBirdThatIsMoreThanThePotHolds_IsTakenApartAndNotCookedInBatches()
+    {
+        var plan = Planner.Compute(Request("turkey-whole", 4.5, 5.7));
+        var stop = Assert.Single(plan.Warnings, w => w.Code == "over-capacity");
+        Assert.Equal("Try it with the crown and the legs apart, or in a bigger pot.", stop.Text);
+        Assert.True(plan.Picture!.ClearanceMm < 20);
+    }
+
+    [Fact]
+    public void Of_PiecesThatAreMoreThanThePotHolds_GoIntoThePotThatHoldsThemOrInBatches()
+    {
+        var request = Request("chicken-thigh-bone-in", 0.2, 5.7, pieces: 40) with { OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))] };
+        Assert.Equal(["in Bertha", "in two batches"], Fit.Of(request).Alternatives);
+        Assert.Null(Planner.Compute(request).Picture);
+    }
 }

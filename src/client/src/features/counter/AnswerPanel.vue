@@ -97,7 +97,7 @@ const clock = computed(() =>
 }
 .release {
   font-family: var(--display);
-  font-size: clamp(1.6rem, 1.3rem + 1.2vw, 2.2rem);
+  font-size: clamp(1.6rem, 1.3rem + 0.9vw, 1.95rem);
   line-height: 1.15;
   margin: 10px 0;
 }

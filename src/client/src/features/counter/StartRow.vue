@@ -32,7 +32,7 @@ const begin = (rehearse: boolean) =>
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
-  margin: 16px 0 6px;
+  margin: 4px 0 22px;
 }
 .tall {
   min-height: 56px;

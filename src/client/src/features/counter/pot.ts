@@ -5,14 +5,18 @@ type Picture = NonNullable<Plan['picture']>
 const scale = 1.25 // drawing units per mm
 const side = 14
 const labels = 150
-const top = 18
+const above = 18
 const leastGap = 18
 
 /** The shapes of a pot cut through the middle. The server gives every length; here they only get a place. */
 export function drawPot(picture: Picture) {
   const width = picture.diameterMm * scale
   const height = picture.heightMm * scale
-  const left = side
+  // What sticks out of the pot makes the drawing larger.
+  const beside =
+    Math.max(0, ...picture.pieces.map((p) => Math.abs(p.centreMm) + p.widthMm / 2 - picture.diameterMm / 2)) * scale
+  const top = above + Math.max(0, -picture.clearanceMm) * scale
+  const left = side + beside
   const floor = top + height
   const middle = left + width / 2
   const y = (mm: number) => floor - mm * scale
@@ -34,7 +38,7 @@ export function drawPot(picture: Picture) {
       ? `M${left + 8} ${rackY} H${left + width - 8} M${left + width * 0.2} ${rackY} V${floor} M${left + width * 0.8} ${rackY} V${floor}`
       : null
   return {
-    width: side * 2 + width + labels,
+    width: side * 2 + width + beside * 2 + labels,
     height: floor + 8,
     pieces,
     rack,
@@ -45,13 +49,13 @@ export function drawPot(picture: Picture) {
       { name: 'most', mm: picture.fillMarkMm },
       { name: 'most, if it foams', mm: picture.halfMarkMm },
       { name: 'liquid', mm: picture.liquidMm },
-      { name: 'liquid at the end', mm: picture.liquidAtEndMm },
+      ...(picture.liquidAtEndMm === picture.liquidMm ? [] : [{ name: 'liquid at the end', mm: picture.liquidAtEndMm }]),
     ]).map(({ name, mm, labelMm }) => ({
       name,
       y: y(mm),
       labelY: y(labelMm) + 4,
       x1: left + width - 22,
-      x2: left + width + 6,
+      x2: left + width + beside + 6,
     })),
     walls: `M${left} ${top} V${floor} H${left + width} V${top}`,
     lid: `M${left - 6} ${top - 7} H${left + width + 6}`,
@@ -60,12 +64,12 @@ export function drawPot(picture: Picture) {
 
 /** Labels from top to bottom, moved up or down until they no longer touch. */
 function spread(marks: { name: string; mm: number }[]) {
-  let above = Infinity
+  let last = Infinity
   return [...marks]
     .sort((a, b) => b.mm - a.mm)
     .map((mark) => {
-      const labelMm = Math.min(mark.mm, above - leastGap / scale)
-      above = labelMm
+      const labelMm = Math.min(mark.mm, last - leastGap / scale)
+      last = labelMm
       return { ...mark, labelMm }
     })
 }
