@@ -88,6 +88,7 @@ internal sealed class CookBlock
     public bool ComeUp()
     {
         var step = Lanes.All(_stepSeconds);
+        var store = new PotHeat(_capacity, _boiling, _purge);
         var coming = Lane.AllBitsSet;
         var limit = Lanes.Max(_now.Elapsed) + ComeUpLimitSeconds;
         while (coming != Lane.Zero && Lanes.Max(_now.Elapsed) < limit)
@@ -95,7 +96,7 @@ internal sealed class CookBlock
             Lane before = _now.Pot, seconds = step & coming;
             var uncapped = Advance(seconds, Surroundings.ComeUp);
             var arrived = coming & Vector256.GreaterThanOrEqual(uncapped, _held);
-            var early = (uncapped - _held) / (uncapped - before) * seconds;
+            var early = store.Between(_held, uncapped) / store.Between(before, uncapped) * seconds;
             _now.Held = Lanes.Pick(arrived, early, _now.Held);
             _now.PressureAt = Lanes.Pick(arrived, _now.Elapsed - early, _now.PressureAt);
             coming = Vector256.AndNot(coming, arrived);
@@ -353,21 +354,21 @@ internal sealed class CookBlock
     {
         var power = around is Surroundings.ComeUp or Surroundings.Hold ? _power : Lane.Zero;
         var lost = _loss * (_now.Pot - _room);
-        var capacity = around == Surroundings.ComeUp ? _capacity + PurgeCapacity() : _capacity;
+        var store = new PotHeat(_capacity, _boiling, around == Surroundings.ComeUp ? _purge : Lane.Zero);
         var ambient = around switch
         {
             Surroundings.Open => _room,
             Surroundings.Vent => _boiling + (_now.Pot - _boiling) * Lanes.Exp(-seconds / _tau),
-            _ => Vector256.Min(_held, _now.Pot + seconds * (power - lost - _now.MeatWatts) / capacity),
+            _ => Vector256.Min(_held, store.Warm(_now.Pot, seconds * (power - lost - _now.MeatWatts))),
         };
         var heat = HeatMeat(seconds, around, ambient);
         var uncapped = around switch
         {
             Surroundings.Open => _now.Pot,
             Surroundings.Vent => ambient,
-            _ => _now.Pot + (seconds * (power - lost) - heat) / capacity,
+            _ => store.Warm(_now.Pot, seconds * (power - lost) - heat),
         };
-        Book(seconds, around, power, lost, capacity, heat, uncapped);
+        Book(seconds, around, power, lost, store, heat, uncapped);
         return uncapped;
     }
 
@@ -385,21 +386,21 @@ internal sealed class CookBlock
         return heat;
     }
 
-    private void Book(Lane seconds, Surroundings around, Lane power, Lane lost, Lane capacity, Lane heat, Lane uncapped)
+    private void Book(Lane seconds, Surroundings around, Lane power, Lane lost, PotHeat store, Lane heat, Lane uncapped)
     {
-        var saved = Vector256.Min(seconds * power, Vector256.Max(Lane.Zero, uncapped - _held) * capacity);
-        var pot = uncapped - saved / capacity;
+        var saved = Vector256.Min(seconds * power, Vector256.Max(Lane.Zero, store.Between(_held, uncapped)));
+        var pot = store.Warm(uncapped, -saved);
         ref var energy = ref _now.Energy;
         energy.Heater += seconds * power - saved;
         energy.Meat += heat;
         if (around == Surroundings.Vent)
         {
-            energy.Steam += (_now.Pot - pot) * capacity - heat;
+            energy.Steam += store.Between(pot, _now.Pot) - heat;
         }
         else if (around != Surroundings.Open)
         {
             energy.Losses += seconds * lost;
-            energy.Purge += (capacity - _capacity) * (pot - _now.Pot);
+            energy.Purge += store.PurgedAt(pot) - store.PurgedAt(_now.Pot);
         }
 
         var moved = Vector256.GreaterThan(seconds, Lane.Zero);
@@ -412,13 +413,6 @@ internal sealed class CookBlock
         {
             Tick();
         }
-    }
-
-    // The steam that drives out the air is an apparent heat capacity over 3 K around the boil.
-    private Lane PurgeCapacity()
-    {
-        var near = Vector256.GreaterThan(_now.Pot, _boiling - Lane.One) & Vector256.LessThan(_now.Pot, _boiling + Lanes.All(2));
-        return Lanes.Pick(near, _purge / Lanes.All(3), Lane.Zero);
     }
 
     private void Tick()

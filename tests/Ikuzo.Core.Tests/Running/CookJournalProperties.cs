@@ -78,7 +78,7 @@ public class CookJournalProperties
                     seen.Add(CookJournal.StateOf(Cook, journal, now, Advise).Phase);
                 }
             },
-            iter: 600);
+            iter: Often.Times(600));
         Assert.Equal(Enum.GetValues<CookPhase>().Length, seen.Count);
     }
 
@@ -93,7 +93,7 @@ public class CookJournalProperties
             Assert.All(state.Strip.Zip(state.Strip.Skip(1)), p => Assert.True(p.First.To <= p.Second.From));
             Assert.True(state.Phase == CookPhase.Done || state.Next.Count > 0);
         },
-        iter: 300);
+        iter: Often.Times(300));
 
     [Fact]
     public void Served_IsOnlyWhatWasMeasuredOrSaidNotToBe() => Acts.Sample(
@@ -112,7 +112,7 @@ public class CookJournalProperties
                 Assert.All(state.Readings, r => Assert.True(r.Celsius >= SafetyRule.CoreCelsius));
             }
         },
-        iter: 300);
+        iter: Often.Times(300));
 
     [Fact]
     public void UndoneAndUndoneAgain_IsAsBefore() => Acts.Sample(
@@ -130,7 +130,7 @@ public class CookJournalProperties
             var after = CookJournal.StateOf(Cook, twice, now, Advise);
             Assert.Equal((before.Phase, before.Since, before.Verdict, before.Round), (after.Phase, after.Since, after.Verdict, after.Round));
         },
-        iter: 200);
+        iter: Often.Times(200));
 
     [Fact]
     public void WrittenInAnotherOrder_TheStateIsTheSame() => Acts.Sample(
@@ -141,7 +141,7 @@ public class CookJournalProperties
             var after = CookJournal.StateOf(Cook, [.. journal.AsEnumerable().Reverse()], now, Advise);
             Assert.Equal((before.Phase, before.Since, before.Verdict), (after.Phase, after.Since, after.Verdict));
         },
-        iter: 200);
+        iter: Often.Times(200));
 
     [Fact]
     public void TimeAlone_NeverServesNorOpens() => Acts.Sample(
@@ -152,5 +152,5 @@ public class CookJournalProperties
             Assert.Equal(soon.Verdict, late.Verdict);
             Assert.Equal(soon.Phase is CookPhase.Open or CookPhase.Finishing or CookPhase.Done, late.Phase is CookPhase.Open or CookPhase.Finishing or CookPhase.Done);
         },
-        iter: 200);
+        iter: Often.Times(200));
 }
