@@ -28,6 +28,12 @@ internal readonly record struct PotHeat(Lane Capacity, Lane Boiling, Lane Purge)
     {
         var lower = Boiling + Lanes.All(FromKelvin);
         var upper = lower + Lanes.All(SpanKelvin);
+        var plain = pot + joule / Capacity;
+        if (Vector256.LessThanAll(Vector256.Max(pot, plain), lower) || Vector256.GreaterThanAll(Vector256.Min(pot, plain), upper))
+        {
+            return plain;
+        }
+
         var stored = Between(lower, pot) + joule;
         var band = Capacity * SpanKelvin + Purge;
         var within = lower + stored / band * SpanKelvin;
