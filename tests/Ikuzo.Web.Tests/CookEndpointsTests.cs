@@ -13,6 +13,8 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.Equal("coming-up", (string)cook!["phase"]!);
         Assert.Equal("pressure-reached", (string)cook["next"]![0]!["kind"]!);
         Assert.NotNull(cook["next"]![0]!["dueAt"]);
+        Assert.Equal(["pressure-reached", "hold-over"], cook["ahead"]!.AsArray().Take(2).Select(a => (string)a!["after"]!));
+        Assert.Equal("open", (string)cook["ahead"]!.AsArray()[^1]!["phase"]!);
         (_, cook) = await DoAsync(id, "pressure-reached");
         Assert.Equal("holding", (string)cook!["phase"]!);
         Assert.Contains((await Server.GetAsync("/api/cooks?state=active")).Body!.AsArray(), c => (string)c!["id"]! == id);

@@ -101,17 +101,28 @@ test('two browsers on one cook agree within a second, and a reload changes nothi
   await Promise.all([one.close(), two.close()])
 })
 
-test('offline, what was done is kept and goes out when the server is back', async ({ page, context, request }) => {
-  const id = await rehearse(request, thick, 'Far from the router')
-  await page.goto(`/pot/${id}`)
+test('offline, the cook goes on step by step, and what was done goes out when the server is back', async ({
+  page,
+  context,
+  request,
+}) => {
+  const cook = await (await request.post('/api/cooks', { data: { plan: thick, name: 'Far from the router' } })).json()
+  await page.goto(`/pot/${cook.id}`)
   await expect(step(page)).toHaveText('Lid on')
   await context.setOffline(true)
   await page.keyboard.press('Space')
-  await expect(page.getByRole('status').first()).toContainText('kept here')
+  await expect(step(page)).toHaveText('Coming up')
+  await page.keyboard.press('Space')
+  await expect(step(page)).toHaveText('Under pressure')
+  await expect(page.getByTestId('countdown')).toHaveText(/^0[45]:\d\d$/)
+  await expect(page.getByRole('status').first()).toContainText('2 kept here')
   await context.setOffline(false)
-  await expect(step(page)).toHaveText('Coming up', { timeout: 10_000 })
-  const { events } = await (await request.get(`/api/cooks/${id}`)).json()
-  expect(events.filter((e: { kind: string }) => e.kind === 'lid-on')).toHaveLength(1)
+  await expect(page.getByRole('status')).toHaveCount(0, { timeout: 10_000 })
+  await expect(step(page)).toHaveText('Under pressure')
+  const { events, phase } = await (await request.get(`/api/cooks/${cook.id}`)).json()
+  expect(events.map((e: { kind: string }) => e.kind)).toEqual(['lid-on', 'pressure-reached'])
+  expect(phase).toBe('holding')
+  await request.post(`/api/cooks/${cook.id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })
 })
 
 test('a mistake is undone, and a time corrected', async ({ page, request }) => {

@@ -134,4 +134,25 @@ public class CookNextTests
         Assert.Equal(("Carve.", Start.AddMinutes(34)), (rested.Next[0].Text, rested.Next[0].DueAt)); // from when the rest was over
         Assert.Equal(Finished, rested.Next[^1].Kind);
     }
+
+    [Fact]
+    public void Ahead_FromTheLid_IsTheWholeWayToTheThermometer()
+    {
+        var ahead = CookAhead.Of(Cook(Release.RestThenVent(5)), [], Start, r => Rescue.Advise(r));
+        Assert.Equal([LidOn, PressureReached, HoldOver, Vented, CookEventKind.PinDown, Opened], ahead.Select(a => a.After));
+        Assert.Equal([CookPhase.ComingUp, CookPhase.Holding, CookPhase.Resting, CookPhase.Venting, CookPhase.PinDown, CookPhase.Open], ahead.Select(a => a.Phase));
+        Assert.Equal([false, false, true, false, false, false], ahead.Select(a => a.ByClock));
+        Assert.Equal([0, 10, 20, 25], ahead.Take(4).Select(a => (a.At - Start).TotalMinutes));
+        Assert.Equal(Start.AddMinutes(20), ahead[1].Next[0].DueAt);
+        Assert.Equal(Reading, ahead[^1].Next[0].Kind);
+    }
+
+    [Fact]
+    public void Ahead_OfWhatWasMeasured_EndsOnTheTable()
+    {
+        CookEvent E(CookEventKind kind, double minute) => new($"{minute}", kind, Start.AddMinutes(minute), CookEventData.None);
+        var ahead = CookAhead.Of(Cook(Release.Vent), [E(LidOn, 0), E(PressureReached, 10), E(Vented, 20), E(CookEventKind.PinDown, 22), E(Opened, 23), E(NotMeasured, 24)], Start.AddMinutes(25), r => Rescue.Advise(r));
+        Assert.Equal(["rest", "carve", null], ahead.Select(a => a.Step));
+        Assert.Equal((CookPhase.Done, CookVerdict.NotMeasured), (ahead[^1].Phase, ahead[^1].Verdict));
+    }
 }

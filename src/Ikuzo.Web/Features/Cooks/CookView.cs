@@ -52,6 +52,9 @@ public sealed record CookView
     /// <summary>What may happen next, the most likely first.</summary>
     public required IReadOnlyList<NextStep> Next { get; init; }
 
+    /// <summary>What follows step by step, for a client that loses the connection.</summary>
+    public required IReadOnlyList<CookAhead> Ahead { get; init; }
+
     /// <summary>What is known about the meat.</summary>
     public required CookVerdict Verdict { get; init; }
 
@@ -67,7 +70,7 @@ public sealed record CookView
     /// <summary>Spots of the cut.</summary>
     public required IReadOnlyList<SpotView> Spots { get; init; }
 
-    internal static CookView Of(LiveCook live, CookState state, double speed)
+    internal static CookView Of(LiveCook live, CookState state, IReadOnlyList<CookAhead> ahead, double speed)
     {
         var (cook, planned, journal) = live;
         var standing = CookJournal.Standing(live.Events).Select(e => e.Id).Except(state.Ignored).ToHashSet();
@@ -82,6 +85,7 @@ public sealed record CookView
             Simulated = live.IsSimulated,
             State = state,
             Next = state.Next,
+            Ahead = ahead,
             Verdict = state.Verdict,
             Events = [.. journal.Select(j => new EventView(j.Event.Id, j.Event.Kind, j.Event.At, j.Event.Data, j.WrittenAt,
                 j.Event.Kind is CookEventKind.Undone or CookEventKind.Corrected || standing.Contains(j.Event.Id)))],

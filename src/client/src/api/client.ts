@@ -4,6 +4,11 @@ import type { paths } from './schema'
 /** The server, typed from its OpenAPI document. */
 export const api = createClient<paths>({ baseUrl: '/' })
 
+// What the browser says of a lost connection helps nobody in a kitchen.
+api.use({
+  onError: () => new Error('The server is out of reach. What is on the screen stays; try again when it is back.'),
+})
+
 /** What the server said is wrong, in words for the cook. */
 export class ServerRefusal extends Error {}
 

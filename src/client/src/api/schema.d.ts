@@ -890,6 +890,27 @@ export interface components {
          * @enum {unknown}
          */
         CompanionKind: "grain" | "pulse" | "pasta" | "root" | "flesh" | "green" | "aromatic" | "dough" | "enrichment";
+        /** @description Where a cook is once the next thing has happened, so that whoever is cut off from the server can go on step by step. */
+        CookAhead: {
+            /** @description What happened. */
+            after: components["schemas"]["CookEventKind"];
+            /** @description Which step was done, for that kind; else null. */
+            step: null | string;
+            /**
+             * Format: date-time
+             * @description When it is taken to happen; if it happens at another moment, every time in Next moves by as much.
+             */
+            at: string;
+            /** @description True when the clock alone brings it about. */
+            byClock: boolean;
+            /** @description Where the cook is then. */
+            phase: components["schemas"]["CookPhase"];
+            /** @description What is known about the meat then. */
+            verdict: components["schemas"]["CookVerdict"];
+            burst: null | components["schemas"]["Burst"];
+            /** @description What may happen then, the most likely first. */
+            next: components["schemas"]["NextStep"][];
+        };
         /** @description The cook on the clock. */
         CookClock: {
             /**
@@ -1148,6 +1169,8 @@ export interface components {
             state: components["schemas"]["CookState"];
             /** @description What may happen next, the most likely first. */
             next: components["schemas"]["NextStep"][];
+            /** @description What follows step by step, for a client that loses the connection. */
+            ahead: components["schemas"]["CookAhead"][];
             /** @description What is known about the meat. */
             verdict: components["schemas"]["CookVerdict"];
             /** @description The journal. */

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookView, DeviceReport, UnitSystem } from '@/api/types'
+import { useOutbox } from '@/features/pot/useOutbox'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
 import { lowestReading } from './readings'
@@ -18,6 +19,7 @@ const emit = defineEmits<{ read: [CookView] }>()
 const typed = ref('')
 const piece = ref<number | null>(null)
 const { refusal, attempt } = useAttempt()
+const { flush } = useOutbox()
 const field = ref<HTMLInputElement | null>(null)
 const pieces = computed(() => props.cook.spots.find((s) => s.id === spot.value)?.pieces ?? 1)
 const live = computed(() => (spot.value ? (props.told?.probe[spot.value] ?? null) : null))
@@ -31,6 +33,7 @@ watch(
 )
 
 async function send(celsius: number) {
+  await flush() // a reading comes after what was done before it
   const answer = await api.POST('/api/cooks/{id}/readings', {
     params: { path: { id: props.cook.id } },
     body: { clientId: crypto.randomUUID(), spot: spot.value, celsius, piece: piece.value, at: null },

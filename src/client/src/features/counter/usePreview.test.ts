@@ -79,7 +79,7 @@ test('a refusal is said in the words of the server and takes the old answer away
   asked.value = question(99)
   await nextTick()
   await calls[1]!.refuse({ errors: { 'load.totalKg': ['must lie between 0.005 and 15 kg.'] } })
-  expect(refusal.value).toBe('must lie between 0.005 and 15 kg.')
+  expect(refusal.value).toBe('Weight must lie between 0.005 and 15 kg.')
   expect(plan.value).toBeNull()
 })
 

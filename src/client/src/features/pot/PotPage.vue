@@ -52,7 +52,7 @@ function proceed() {
 onKeyStroke(' ', (event) => {
   if ((event.target as HTMLElement).closest('button, input, textarea, select, summary, a')) return
   event.preventDefault()
-  proceed()
+  if (!event.repeat) proceed()
 })
 const run = ({ speed, faults }: { speed: number; faults: SimulatedFault[] }) => {
   const seed = cook.value!.events.filter((e) => e.kind === 'simulated').at(-1)?.data.seed

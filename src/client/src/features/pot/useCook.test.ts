@@ -23,6 +23,7 @@ const view = (phase: CookView['phase'], entries: number, second: number) =>
     speed: 1,
     events: Array(entries).fill({}),
     next: [],
+    ahead: [],
   }) as never
 const lidOn = view('coming-up', 2, 1)
 const pressure = view('holding', 3, 2)

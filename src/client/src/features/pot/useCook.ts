@@ -3,6 +3,7 @@ import { useIntervalFn, useTimeoutFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookEventData, CookEventKind, CookView, DeviceReport } from '@/api/types'
+import { withAhead } from './ahead'
 import { useHub } from './useHub'
 import { useOutbox } from './useOutbox'
 
@@ -40,11 +41,15 @@ export function useCook(id: Ref<string | null>) {
     refetchOnWindowFocus: true,
     retry: true,
   })
-  const cook = computed<CookView | undefined>(() => query.data.value)
-
   /** The present moment on the clock of the cook. */
-  const now = computed(() =>
-    cook.value ? Date.parse(cook.value.now) + Math.max(0, wall.value - received.value) * cook.value.speed : wall.value,
+  const now = computed(() => {
+    const view = query.data.value
+    return view ? Date.parse(view.now) + Math.max(0, wall.value - received.value) * view.speed : wall.value
+  })
+
+  /** The cook as it stands, also while the server is away. */
+  const cook = computed<CookView | undefined>(
+    () => query.data.value && withAhead(query.data.value, outbox.unsentOf(id.value), now.value),
   )
 
   function take(view: CookView) {
@@ -83,7 +88,7 @@ export function useCook(id: Ref<string | null>) {
   const pause = ref(0)
   const { start, stop } = useTimeoutFn(() => void query.refetch(), pause, { immediate: false })
   watch(
-    cook,
+    () => query.data.value,
     (view) => {
       stop()
       const moments = (view?.next ?? [])

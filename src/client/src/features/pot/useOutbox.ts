@@ -16,13 +16,11 @@ const serverFailed = 500
 const waiting = useLocalStorage<Waiting[]>('ikuzo.outbox', [])
 const refusal = ref<string | null>(null)
 const listeners = new Set<(cook: CookView) => void>()
-let sending = false
+let sending: Promise<void> | null = null
 
 /** Sends what the cook did, in order. What cannot be sent is kept, also over a reload, and goes out when the server is back. */
 export function useOutbox() {
-  async function flush() {
-    if (sending) return
-    sending = true
+  async function sendAll() {
     try {
       for (let next = waiting.value[0]; next; next = waiting.value[0]) {
         const { cookId, ...body } = next
@@ -43,9 +41,12 @@ export function useOutbox() {
     } catch {
       // No connection: it stays in the outbox and is tried again.
     } finally {
-      sending = false
+      sending = null
     }
   }
+
+  /** Resolves when all is sent that can be. */
+  const flush = () => (waiting.value.length === 0 ? Promise.resolve() : (sending ??= sendAll()))
 
   function send(cookId: string, kind: CookEventKind, data: CookEventData = {}, at: string | null = null) {
     refusal.value = null
@@ -53,6 +54,7 @@ export function useOutbox() {
     return flush()
   }
 
-  useIntervalFn(() => waiting.value.length > 0 && void flush(), retryMs)
-  return { send, flush, refusal, listeners, unsent: computed(() => waiting.value.length) }
+  useIntervalFn(() => void flush(), retryMs)
+  const unsentOf = (cookId: string | null) => waiting.value.filter((w) => w.cookId === cookId)
+  return { send, flush, refusal, listeners, unsentOf, unsent: computed(() => waiting.value.length) }
 }

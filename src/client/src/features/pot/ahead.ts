@@ -1,0 +1,35 @@
+import type { CookEventKind, CookView } from '@/api/types'
+
+/** Something that was done and is not at the server yet. */
+interface Unsent {
+  kind: CookEventKind
+  at: string | null
+  data: { step?: string | null }
+}
+
+/**
+ * The cook with what was done but is not at the server yet, and with what the clock alone has brought about since. The server has said what
+ * follows; here only its times move, by as much as the thing happened sooner or later than it expected.
+ */
+export function withAhead(cook: CookView, unsent: readonly Unsent[], now: number): CookView {
+  const said = [...unsent]
+  let shown = cook
+  for (const step of cook.ahead) {
+    const due = shown.next[0]?.dueAt
+    const isSaid = said[0]?.kind === step.after && (said[0].data.step ?? null) === step.step
+    const isDue = step.byClock && due != null && Date.parse(due) <= now
+    if (!isSaid && !isDue) break
+    const at = isSaid ? Date.parse(said.shift()!.at ?? new Date(now).toISOString()) : Date.parse(due!)
+    const moved = (time: string | null) =>
+      time === null ? null : new Date(Date.parse(time) + at - Date.parse(step.at)).toISOString()
+    shown = {
+      ...shown,
+      phase: step.phase,
+      verdict: step.verdict,
+      since: new Date(at).toISOString(),
+      state: { ...shown.state, burst: step.burst, late: null },
+      next: step.next.map((n) => ({ ...n, dueAt: moved(n.dueAt), lateAt: moved(n.lateAt) })),
+    }
+  }
+  return shown
+}
