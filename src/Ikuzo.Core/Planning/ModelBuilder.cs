@@ -59,7 +59,7 @@ public static class ModelBuilder
 
     /// <summary>True when single pieces must lie on each other so deep that steam no longer reaches all of them.</summary>
     public static bool IsPiled(MeatLoad load, PotModel pot)
-        => load is { Pieces: > 1, Arrangement: Arrangement.Single } && BirdSize.Of(load.Cut.Species, load.Cut.Part, load.PieceKg) is null
+        => load is { Pieces: > 1, Arrangement: Arrangement.Single } && BirdSize.Of(load) is null
             && load.TotalKg / MeatKgPerCubicMetre > MostLooseLayers * LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres;
 
     private static BodyModel Body(MeatLoad load, Spot spot, PotModel pot)

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Pots;
@@ -29,6 +30,9 @@ public readonly record struct BirdSize(double LengthMetres, double WidthMetres, 
     /// <param name="kg">Weight of one, kg, above 0.</param>
     public static BirdSize? Of(Species species, Part part, double kg)
         => Known.TryGetValue((species, part), out var known) ? known.Size.Times(Math.Cbrt(kg / known.Kg)) : null;
+
+    /// <summary>The size of one bird or large part of a load; null for pieces that settle into the pot.</summary>
+    public static BirdSize? Of(MeatLoad load) => Of(load.Cut.Species, load.Cut.Part, load.PieceKg);
 
     /// <summary>Diameter of the smallest circle around one, or around two side by side, with oval footprints, m.</summary>
     /// <param name="sideBySide">1 or 2.</param>

@@ -44,7 +44,7 @@ public static class Fit
     {
         var load = request.Load;
         var tooMuch = PotWarnings.CannotGoIn(request);
-        if (BirdSize.Of(load.Cut.Species, load.Cut.Part, load.PieceKg) is not { } size)
+        if (BirdSize.Of(load) is not { } size)
         {
             return tooMuch ? new(FitVerdict.DoesNotFit, TooMuch, Elsewhere(request, p => true), 0, 0) : new(FitVerdict.Fits, "Pieces settle into the pot.", [], 0, 0);
         }

@@ -33,7 +33,7 @@ public sealed record PotPicture(
 
     /// <summary>True for a heap so far above the pot that a drawing of it says nothing: more than it holds, and not one or two birds.</summary>
     public static bool IsHeap(PlanRequest request)
-        => PotWarnings.CannotGoIn(request) && (request.Load.Pieces > 2 || BirdSize.Of(request.Load.Cut.Species, request.Load.Cut.Part, request.Load.PieceKg) is null);
+        => PotWarnings.CannotGoIn(request) && (request.Load.Pieces > 2 || BirdSize.Of(request.Load) is null);
 
     /// <summary>Draws a load in its pot.</summary>
     /// <param name="request">The load and the pot.</param>
@@ -66,7 +66,7 @@ public sealed record PotPicture(
     private static IReadOnlyList<PlacedPiece> Place(PlanRequest request, double bottomMm)
     {
         var load = request.Load;
-        return BirdSize.Of(load.Cut.Species, load.Cut.Part, load.PieceKg) is { } size
+        return BirdSize.Of(load) is { } size
             ? Rows(load.Pieces, load.Pieces == 1 ? 1 : Math.Max(1, Fit.Of(request).SideBySide), load.Pieces == 1 ? size.LengthMetres * 1000 : size.WidthMetres * 1000, size.HeightMetres * 1000, bottomMm)
             : Layers(request, bottomMm);
     }

@@ -17,13 +17,12 @@ public sealed record CookAhead(
     /// <summary>What follows step by step, each thing the likeliest and at its expected moment, until the thermometer decides or it is served.</summary>
     /// <param name="cook">What was planned.</param>
     /// <param name="events">The journal in the order in which it was written.</param>
-    /// <param name="now">Moment on the clock of the cook.</param>
+    /// <param name="state">Its state at the present moment.</param>
     /// <param name="advise">What readings lead to.</param>
-    public static IReadOnlyList<CookAhead> Of(PlannedCook cook, IReadOnlyList<CookEvent> events, DateTimeOffset now, Func<RescueRequest, RescueAdvice> advise)
+    public static IReadOnlyList<CookAhead> Of(PlannedCook cook, IReadOnlyList<CookEvent> events, CookState state, Func<RescueRequest, RescueAdvice> advise)
     {
         List<CookAhead> ahead = [];
         List<CookEvent> journal = [.. events];
-        var state = CookJournal.StateOf(cook, journal, now, advise);
         while (ahead.Count < Most && state.Phase != CookPhase.Open && state.Next is [var next, ..])
         {
             var at = next.DueAt > state.Now ? next.DueAt.Value : state.Now;

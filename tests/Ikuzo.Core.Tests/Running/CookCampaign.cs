@@ -1,4 +1,3 @@
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -40,15 +39,8 @@ internal static class CookCampaign
         var pot = PotDefaults.For(random.Share() < 0.5 ? 5.7 : 8);
         var altitude = random.Share() * 1500;
         var loads = Enumerable.Range(0, random.Share() < 0.2 ? 2 : 1).Select(_ => Load(random)).ToArray();
-        PlanRequest Request(MeatLoad load, double otherKg) => new()
-        {
-            Pot = pot,
-            AltitudeMetres = altitude,
-            Load = load,
-            Companions = otherKg > 0 ? [new CompanionLoad(Companion.OtherMeat, otherKg * 1000)] : [],
-            Confirmed = ["giblets", "lump"],
-        };
-        var requests = loads.Select(l => Request(l, loads.Sum(o => o.TotalKg) - l.TotalKg)).ToArray();
+        PlanRequest Request(MeatLoad load) => new() { Pot = pot, AltitudeMetres = altitude, Load = load, Confirmed = ["giblets", "lump"] };
+        var requests = loads.Select(l => Request(l).WithOtherMeat(loads.Sum(o => o.TotalKg) - l.TotalKg)).ToArray();
         var plans = requests.Select(r => Planner.Compute(r)).ToArray();
         if (plans.Any(p => p.Minutes is null))
         {

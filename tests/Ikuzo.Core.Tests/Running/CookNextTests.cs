@@ -29,12 +29,14 @@ public class CookNextTests
         Meanwhile = jobs ?? [],
     };
 
+    private static CookEvent[] Journal((CookEventKind Kind, double Minute)[] acts)
+        => [.. acts.Select((a, i) => new CookEvent($"{i}", a.Kind, Start.AddMinutes(a.Minute), new CookEventData { Step = a.Kind == StepDone ? "rest" : null }))];
+
     private static CookState At(PlannedCook cook, double minute, params (CookEventKind Kind, double Minute)[] acts)
-        => CookJournal.StateOf(
-            cook,
-            [.. acts.Select((a, i) => new CookEvent($"{i}", a.Kind, Start.AddMinutes(a.Minute), new CookEventData { Step = a.Kind == StepDone ? "rest" : null }))],
-            Start.AddMinutes(minute),
-            r => Rescue.Advise(r));
+        => CookJournal.StateOf(cook, Journal(acts), Start.AddMinutes(minute), r => Rescue.Advise(r));
+
+    private static IReadOnlyList<CookAhead> Ahead(PlannedCook cook, double minute, params (CookEventKind Kind, double Minute)[] acts)
+        => CookAhead.Of(cook, Journal(acts), At(cook, minute, acts), r => Rescue.Advise(r));
 
     private static readonly (CookEventKind, double)[] UnderPressure = [(LidOn, 0), (PressureReached, 10)];
 
@@ -138,7 +140,7 @@ public class CookNextTests
     [Fact]
     public void Ahead_FromTheLid_IsTheWholeWayToTheThermometer()
     {
-        var ahead = CookAhead.Of(Cook(Release.RestThenVent(5)), [], Start, r => Rescue.Advise(r));
+        var ahead = Ahead(Cook(Release.RestThenVent(5)), 0);
         Assert.Equal([LidOn, PressureReached, HoldOver, Vented, CookEventKind.PinDown, Opened], ahead.Select(a => a.After));
         Assert.Equal([CookPhase.ComingUp, CookPhase.Holding, CookPhase.Resting, CookPhase.Venting, CookPhase.PinDown, CookPhase.Open], ahead.Select(a => a.Phase));
         Assert.Equal([false, false, true, false, false, false], ahead.Select(a => a.ByClock));
@@ -150,8 +152,7 @@ public class CookNextTests
     [Fact]
     public void Ahead_OfWhatWasMeasured_EndsOnTheTable()
     {
-        CookEvent E(CookEventKind kind, double minute) => new($"{minute}", kind, Start.AddMinutes(minute), CookEventData.None);
-        var ahead = CookAhead.Of(Cook(Release.Vent), [E(LidOn, 0), E(PressureReached, 10), E(Vented, 20), E(CookEventKind.PinDown, 22), E(Opened, 23), E(NotMeasured, 24)], Start.AddMinutes(25), r => Rescue.Advise(r));
+        var ahead = Ahead(Cook(Release.Vent), 25, (LidOn, 0), (PressureReached, 10), (Vented, 20), (CookEventKind.PinDown, 22), (Opened, 23), (NotMeasured, 24));
         Assert.Equal(["rest", "carve", null], ahead.Select(a => a.Step));
         Assert.Equal((CookPhase.Done, CookVerdict.NotMeasured), (ahead[^1].Phase, ahead[^1].Verdict));
     }

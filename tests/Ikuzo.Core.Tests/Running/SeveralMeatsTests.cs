@@ -1,4 +1,3 @@
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -15,15 +14,14 @@ public class SeveralMeatsTests
     private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.Zero);
     private static readonly PlannedCook Both = Planned();
 
-    private static PlanRequest Request(string cut, double kg, double otherKg, Arrangement arrangement = Arrangement.Single) => new()
+    private static PlanRequest Request(string cut, double kg, double otherKg, Arrangement arrangement = Arrangement.Single) => new PlanRequest
     {
         Pot = PotDefaults.For(5.7),
         Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = 4, TotalKg = kg, Arrangement = arrangement, State = arrangement == Arrangement.Lump ? MeatState.Frozen : MeatState.Chilled },
-        Companions = [new CompanionLoad(Companion.OtherMeat, otherKg * 1000)],
         Minutes = Held,
         Release = Release.Vent,
         Confirmed = ["lump"],
-    };
+    }.WithOtherMeat(otherKg);
 
     private static PlannedCook Planned(Arrangement second = Arrangement.Single)
     {

@@ -63,9 +63,8 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     public CookView View(LiveCook live)
     {
         var time = live.Time;
-        var now = time.At(clock.GetUtcNow());
-        var ahead = CookAhead.Of(live.Planned, live.Events, now, r => Advise(live.Cook.Id, r));
-        return CookView.Of(live, State(live, live.Events, now), ahead, time.Speed);
+        var state = State(live, live.Events, time.At(clock.GetUtcNow()));
+        return CookView.Of(live, state, CookAhead.Of(live.Planned, live.Events, state, r => Advise(live.Cook.Id, r)), time.Speed);
     }
 
     private async Task<Appended> TakeAsync(LiveCook live, string clientId, CookEventKind kind, DateTimeOffset? at, CookEventData data, CancellationToken cancellation)

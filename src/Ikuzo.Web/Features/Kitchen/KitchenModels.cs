@@ -207,11 +207,11 @@ public sealed record KitchenSettings
 /// <param name="Kept">All pots of the household, the default first.</param>
 internal sealed record UsualKitchen(KitchenSettings Settings, IReadOnlyList<Pot> Kept)
 {
-    /// <summary>The pot that is used when none is named.</summary>
-    public PotModel Pot { get; } = Kept[0].ToModel();
-
     /// <summary>All pots by name.</summary>
     public IReadOnlyList<NamedPot> Pots { get; } = [.. Kept.Select(p => new NamedPot(p.Name, p.ToModel()))];
+
+    /// <summary>The pot that is used when none is named.</summary>
+    public PotModel Pot => Pots[0].Pot;
 
     /// <summary>All pots but the one that is used: one said, or the default.</summary>
     public IReadOnlyList<NamedPot> Others(PotModel? used) => [.. Pots.Where(p => p.Pot != (used ?? Pot))];

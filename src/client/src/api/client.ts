@@ -22,7 +22,7 @@ const unit = /(Kg|Grams|Mm|Ml|Metres|Litres|Celsius|Minutes|Hours|Watts|Kpa)$/
 const called: Record<string, string> = { text: 'This', totalKg: 'Weight', grams: 'Weight' }
 
 /** What is said of a field, with its name in front: "altitudeMetres", "must lie between…" as "Altitude must lie between…". */
-export function sentence(field: string, said: string): string {
+function sentence(field: string, said: string): string {
   if (!/^[a-z]/.test(said)) return said
   const last = field.split('.').at(-1)!
   const words = last.replace(unit, '').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
-import { computed, nextTick, useTemplateRef, watch, watchEffect } from 'vue'
+import { computed, useTemplateRef, watch, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { useKitchen } from '@/features/kitchen/useKitchen'
@@ -19,10 +19,7 @@ const turn = () => (chosen.value = night.value ? 'day' : 'night')
 const rail = useTemplateRef<HTMLElement>('rail')
 const route = useRoute()
 const showPlace = () => rail.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'nearest' })
-watch(
-  () => route.name,
-  () => void nextTick(showPlace),
-)
+watch(() => route.name, showPlace, { flush: 'post' })
 
 const { unitSystem, switchUnits } = useKitchen()
 const sheet = useTemplateRef('sheet')

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookView, DeviceReport, UnitSystem } from '@/api/types'
-import { useOutbox } from '@/features/pot/useOutbox'
+import { flush } from '@/features/pot/useOutbox'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
 import { lowestReading } from './readings'
@@ -19,7 +19,6 @@ const emit = defineEmits<{ read: [CookView] }>()
 const typed = ref('')
 const piece = ref<number | null>(null)
 const { refusal, attempt } = useAttempt()
-const { flush } = useOutbox()
 const field = ref<HTMLInputElement | null>(null)
 const pieces = computed(() => props.cook.spots.find((s) => s.id === spot.value)?.pieces ?? 1)
 const live = computed(() => (spot.value ? (props.told?.probe[spot.value] ?? null) : null))

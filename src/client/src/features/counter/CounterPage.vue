@@ -90,7 +90,7 @@ useShortcuts({
       :pot-id="draft.potId"
       :thickness-mm="plan?.thicknessMm ?? null"
     />
-    <p v-if="refusal" class="refusal" role="alert">{{ refusal }}</p>
+    <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
     <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
     <div v-if="plan" class="bench" :class="{ stale }" :aria-busy="busy">
@@ -187,12 +187,6 @@ useShortcuts({
 .why {
   margin: 0;
   padding-left: 1.2em;
-}
-.refusal {
-  border: 2px solid rgb(var(--v-theme-secondary));
-  border-radius: 12px;
-  padding: 10px 14px;
-  margin: 0;
 }
 .defer {
   font-size: 0.9rem;

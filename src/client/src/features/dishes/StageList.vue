@@ -23,7 +23,7 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
 
 <template>
   <div class="stages">
-    <p v-if="solved.impossible" role="alert" class="no">
+    <p v-if="solved.impossible" role="alert" class="stop">
       <b>No arrangement works.</b> {{ solved.impossible.why }}
       <v-btn
         v-if="solved.impossible.lidToTry"
@@ -96,11 +96,6 @@ p {
 }
 .total {
   font-size: 1.1rem;
-}
-.no {
-  border: 2px solid rgb(var(--v-theme-secondary));
-  border-radius: 12px;
-  padding: 10px 14px;
 }
 .stage {
   display: grid;
