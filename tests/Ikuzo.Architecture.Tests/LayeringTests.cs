@@ -22,14 +22,6 @@ public class LayeringTests
     }
 
     [Fact]
-    public void Conduction_DoesNotKnowPoultryPotsOrPlans()
-    {
-        var result = Types.InAssembly(typeof(Planner).Assembly).That().ResideInNamespace("Ikuzo.Core.Conduction").ShouldNot()
-            .HaveDependencyOnAny("Ikuzo.Core.Poultry", "Ikuzo.Core.Pots", "Ikuzo.Core.Cooking", "Ikuzo.Core.Planning").GetResult();
-        Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
-    }
-
-    [Fact]
     public void OnlyStoresAndDataUseTheDatabase()
     {
         var result = Types.InAssembly(typeof(Database).Assembly).That().DoNotHaveNameEndingWith("Store").And().DoNotResideInNamespace("Ikuzo.Web.Data")

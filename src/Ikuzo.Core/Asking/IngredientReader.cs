@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 
@@ -82,7 +82,7 @@ public static partial class IngredientReader
                 State = q.State ?? MeatState.Chilled,
                 StartCelsius = q.StartCelsius,
                 Arrangement = q.Arrangement ?? Arrangement.Single,
-                Placement = q.Placement ?? Cooking.Placement.Rack,
+                Placement = q.Placement ?? Placement.Rack,
             }, q.Aim)
             : null;
 
@@ -142,7 +142,7 @@ public static partial class IngredientReader
     private static string Thickness(MeatLoad load) => load.ThicknessMm is { } mm ? string.Create(CultureInfo.InvariantCulture, $", {mm:0.#} mm") : "";
 
     private static string Place(MeatLoad load)
-        => load.Placement switch { Cooking.Placement.InLiquid => ", in the liquid", Cooking.Placement.OnBed => ", on a bed", _ => "" } + (load.Arrangement == Arrangement.Overlapping ? ", overlapping" : "");
+        => load.Placement switch { Placement.InLiquid => ", in the liquid", Placement.OnBed => ", on a bed", _ => "" } + (load.Arrangement == Arrangement.Overlapping ? ", overlapping" : "");
 
     private static string Aim(MeatItem meat) => meat.Aim switch { Core.Poultry.Aim.Slice => ", to slice", Core.Poultry.Aim.Pull => ", to pull", Core.Poultry.Aim.FallApart => ", to fall apart", _ => "" };
 

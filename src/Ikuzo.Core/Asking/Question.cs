@@ -1,5 +1,5 @@
-using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Asking;

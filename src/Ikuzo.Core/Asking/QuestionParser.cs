@@ -1,4 +1,4 @@
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 

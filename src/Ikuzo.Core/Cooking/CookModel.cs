@@ -1,21 +1,9 @@
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
 
 namespace Ikuzo.Core.Cooking;
-
-/// <summary>Where the meat lies in the pot.</summary>
-public enum Placement
-{
-    /// <summary>On a rack above the liquid, in steam.</summary>
-    Rack,
-
-    /// <summary>Under the liquid.</summary>
-    InLiquid,
-
-    /// <summary>On a bed of vegetables or grain, half in liquid.</summary>
-    OnBed,
-}
 
 /// <summary>One critical spot as a conduction problem.</summary>
 /// <param name="SpotId">Spot of the cut.</param>

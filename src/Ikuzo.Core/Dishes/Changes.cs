@@ -1,5 +1,5 @@
 using Ikuzo.Core.Companions;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Dishes;

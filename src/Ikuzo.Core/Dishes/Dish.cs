@@ -1,8 +1,10 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -91,9 +93,6 @@ public enum ItemVerdict
 /// <param name="ColdestP01">Coldest spot at opening, 1st percentile, °C; null for what is not meat.</param>
 /// <param name="StaysIn">True when it may stay in the pot for the stages that follow.</param>
 public sealed record ItemOutcome(string Key, ItemVerdict Verdict, double? ColdestP01, bool StaysIn);
-
-/// <summary>Likely and late.</summary>
-public readonly record struct LikelyAndLate(double P50, double P95);
 
 /// <summary>One time under the lid.</summary>
 /// <param name="Items">Keys of what goes in.</param>

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -33,20 +34,18 @@ internal static class DishWords
 
     public static Blame Blame(DishRequest dish, DishItem item) => item is MeatItem meat
         ? Stop(dish, meat) is { } stop
-            ? new(item.Key, $"{Capital(Name(item))}: {char.ToLowerInvariant(stop.Because[0])}{stop.Because[1..]} {stop.Text}", stop.Code == "does-not-fit" ? new TriedLid(meat.Load.TotalKg, dish.Pot.CapacityLitres) : null)
-            : new(item.Key, $"{Capital(Name(item))} cannot be made safe and as wanted in this pot. Cut it smaller, or choose another aim.")
-        : new(item.Key, $"{Capital(Name(item))} with its liquid is more than half of this pot, or has no minutes that suit it. Take less, or a bigger pot.");
+            ? new(item.Key, $"{Wording.Capital(Name(item))}: {char.ToLowerInvariant(stop.Because[0])}{stop.Because[1..]} {stop.Text}", stop.Code == "does-not-fit" ? new TriedLid(meat.Load.TotalKg, dish.Pot.CapacityLitres) : null)
+            : new(item.Key, $"{Wording.Capital(Name(item))} cannot be made safe and as wanted in this pot. Cut it smaller, or choose another aim.")
+        : new(item.Key, $"{Wording.Capital(Name(item))} with its liquid is more than half of this pot, or has no minutes that suit it. Take less, or a bigger pot.");
 
     public static Blame BlameTogether(DishRequest dish)
-        => new(dish.Items[0].Key, $"{Capital(Name(dish.Items[0]))} is not safe at any minutes that suit it, even alone. Cut it smaller, or choose another aim.");
+        => new(dish.Items[0].Key, $"{Wording.Capital(Name(dish.Items[0]))} is not safe at any minutes that suit it, even alone. Cut it smaller, or choose another aim.");
 
     public static Blame BlameOnlyStirredIn(DishRequest dish)
-        => new(dish.Items[0].Key, $"{Capital(Name(dish.Items[0]))} goes in after pressure; there is nothing to cook under it. Add meat, or something beside it.");
+        => new(dish.Items[0].Key, $"{Wording.Capital(Name(dish.Items[0]))} goes in after pressure; there is nothing to cook under it. Add meat, or something beside it.");
 
     private static Warning? Stop(DishRequest dish, MeatItem meat)
         => Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(w => w.Level == WarningLevel.Stop);
-
-    internal static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

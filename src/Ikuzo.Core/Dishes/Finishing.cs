@@ -1,5 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Dishes;
 

@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Dishes;
 

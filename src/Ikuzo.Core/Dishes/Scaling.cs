@@ -1,4 +1,4 @@
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 
 namespace Ikuzo.Core.Dishes;
 

@@ -1,5 +1,5 @@
 using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 
 namespace Ikuzo.Core.LineUps;
 

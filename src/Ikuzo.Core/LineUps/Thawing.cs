@@ -1,7 +1,8 @@
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.LineUps;
 

@@ -1,5 +1,6 @@
 using System.Buffers;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 

@@ -1,13 +1,9 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Planning;
-
-/// <summary>5th, 50th and 95th percentile.</summary>
-public readonly record struct Spread90(double P05, double P50, double P95);
-
-/// <summary>1st, 50th and 99th percentile.</summary>
-public readonly record struct Spread98(double P01, double P50, double P99);
 
 /// <summary>One spot of the meat.</summary>
 /// <param name="Id">Spot of the cut.</param>
@@ -40,12 +36,6 @@ public sealed record CurveBand(double[] P01, double[] P50, double[] P99);
 /// <param name="WaterLossP50">Water lost, median, percent of raw weight.</param>
 /// <param name="Tenderness">Tenderness index, median.</param>
 public sealed record BandPoint(double Minutes, double ChanceSafe, double ColdestP01, double ColdestP50, double WaterLossP50, double Tenderness);
-
-/// <summary>A median.</summary>
-public readonly record struct MedianOnly(double P50);
-
-/// <summary>A low percentile, the one that matters for safety.</summary>
-public readonly record struct LowOnly(double P01);
 
 /// <summary>The cook on the clock.</summary>
 /// <param name="LidOn">Lid on, heater on.</param>
@@ -173,17 +163,4 @@ public sealed record Plan
 
     /// <summary>Warnings, stops first.</summary>
     public required IReadOnlyList<Warning> Warnings { get; init; }
-}
-
-/// <summary>The household safety rule.</summary>
-public static class SafetyRule
-{
-    /// <summary>Every spot must reach this before the lid opens, °C: 165 °F, USDA FSIS, all poultry.</summary>
-    public const double CoreCelsius = 74;
-
-    /// <summary>Share of the ensemble that must reach it.</summary>
-    public const double ShareSafe = 0.99;
-
-    /// <summary>Longest time that food may spend between 5 and 60 °C, min (USDA FSIS two-hour rule).</summary>
-    public const double DangerZoneMinutes = 120;
 }

@@ -1,6 +1,8 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Pots;
+using Ikuzo.Core.Filling;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 
@@ -85,7 +87,7 @@ internal static class PlanReport
         DateTimeOffset After(double minutes) => lidOn.AddSeconds(Math.Round(minutes * 60));
         var pressure = Ninety(run.ToPressureMinutes).P50;
         var total = Ninety(run.Outcome.ElapsedMinutes);
-        var rest = Running.Aftercare.RestMinutes(request.Load);
+        var rest = KitchenTimes.RestMinutes(request.Load);
         return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(total.P95 + rest), rest);
     }
 

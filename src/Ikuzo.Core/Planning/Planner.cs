@@ -1,5 +1,6 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Pots;
+using Ikuzo.Core.Filling;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 
@@ -41,7 +42,7 @@ public static class Planner
     private static Plan ComputeOwn(PlanRequest request, CancellationToken cancellation)
     {
         var model = ModelBuilder.Build(request);
-        if (PotWarnings.CannotGoIn(request))
+        if (Capacity.CannotGoIn(request))
         {
             return Refuse(request, model, [], []);
         }

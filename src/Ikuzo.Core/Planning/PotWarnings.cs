@@ -1,5 +1,5 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Pots;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 
@@ -8,24 +8,19 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Warnings about the pot: what fits, how full, how much liquid, how the steam goes.</summary>
 internal static class PotWarnings
 {
-    private const double MeatLitresPerKg = 0.95;
-    private const double BoneAndGapLitresPerKg = 1.35; // a whole bird with its cavity; estimate
     private const double HighAltitudeMetres = 600;
 
     public static readonly Warnings.Rule[] Rules = [OverCapacity, DoesNotFit, LowLiquid, OverFill, Spurts, BrownedBits, LiftingAid, Altitude];
 
-    /// <summary>True when the load cannot go into this pot at all.</summary>
-    public static bool CannotGoIn(PlanRequest request) => Litres(request) > request.Pot.CapacityLitres;
-
-    private static Warning? OverCapacity(PlanRequest r, Wording say) => CannotGoIn(r)
+    private static Warning? OverCapacity(PlanRequest r, Wording say) => Capacity.CannotGoIn(r)
         ? new("over-capacity", WarningLevel.Stop, $"Try it {string.Join(", or ", Fit.Of(r).Alternatives)}.",
-            Inv($"Together it takes about {Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}."))
+            Inv($"Together it takes about {Capacity.Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}."))
         : null;
 
     private static Warning? DoesNotFit(PlanRequest r, Wording say)
     {
         var fit = Fit.Of(r);
-        return CannotGoIn(r) || fit.Verdict == FitVerdict.Fits ? null
+        return Capacity.CannotGoIn(r) || fit.Verdict == FitVerdict.Fits ? null
             : fit.Verdict == FitVerdict.Tight ? new("tight-fit", WarningLevel.Caution, "Check that the lid closes without touching it, and have a sling to lift it.", fit.Why)
             : Warnings.Checkable(r, "does-not-fit", $"Try it {string.Join(", or ", fit.Alternatives)}. Never force the lid.", fit.Why);
     }
@@ -42,7 +37,7 @@ internal static class PotWarnings
     private static Warning? OverFill(PlanRequest r, Wording say)
     {
         var fill = LiquidBudget.FillOf(r, 0);
-        return fill.BeforeLitres <= fill.MarkLitres || CannotGoIn(r)
+        return fill.BeforeLitres <= fill.MarkLitres || Capacity.CannotGoIn(r)
             ? null
             : new("over-fill", WarningLevel.Stop, Inv($"Keep liquid and swelling food under {fill.MarkLitres:0.0} litres: take some out."),
                 Inv($"It comes to about {fill.BeforeLitres:0.0} litres. {(fill.Swells ? "Food that foams or swells" : "Liquid above the mark")} can block the valve."));
@@ -62,11 +57,6 @@ internal static class PotWarnings
         ? new("altitude", WarningLevel.Note, $"Your {say.Altitude(r.AltitudeMetres)} are counted in: no need to add more.",
             "Water boils cooler up there, and the pot holds a lower temperature.")
         : null;
-
-    private static double Litres(PlanRequest r)
-        => r.Liquid / 1000
-            + r.Companions.Sum(c => c.Grams) / 1000 * MeatLitresPerKg
-            + r.Load.TotalKg * (r.Load.Cut.Part is Part.Whole or Part.Carcass ? BoneAndGapLitresPerKg : MeatLitresPerKg);
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

@@ -1,6 +1,8 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 

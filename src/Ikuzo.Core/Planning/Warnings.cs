@@ -1,4 +1,6 @@
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 

@@ -58,5 +58,9 @@ public sealed class Wording(UnitSystem units)
     /// <summary>A share in percent with one decimal.</summary>
     public static string Percent(double percent) => Text($"{percent:0.0} %");
 
+    /// <summary>A text that begins a sentence.</summary>
+    /// <param name="text">At least one character.</param>
+    public static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+
     private static string Text(FormattableString text) => FormattableString.Invariant(text);
 }

@@ -1,9 +1,9 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Physics;
-using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Trust;
 

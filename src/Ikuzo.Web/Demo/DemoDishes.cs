@@ -1,5 +1,4 @@
-using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Plans;

@@ -1,7 +1,8 @@
 using System.Collections.Concurrent;
 using System.Security.Cryptography;
 using System.Text;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Running.Rehearsal;
 using Ikuzo.Web.Features.Cooks;
 using Microsoft.AspNetCore.SignalR;
 

@@ -1,5 +1,5 @@
 using System.Text.Json;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Journal;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 

@@ -1,8 +1,7 @@
 using Ikuzo.Core.Asking;
 using Ikuzo.Core.Companions;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Tests.Asking;

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;

@@ -1,5 +1,5 @@
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Tests.LineUps;

@@ -1,7 +1,9 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Tests.Planning;
 

@@ -1,5 +1,5 @@
-using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Safety;
 using Ikuzo.Core.Trust;
 
 namespace Ikuzo.Core.Tests.Trust;

@@ -1,6 +1,6 @@
 using Ikuzo.Core.Asking;
-using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Errors;

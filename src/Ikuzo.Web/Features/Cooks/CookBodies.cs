@@ -1,6 +1,7 @@
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Aftercare;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Kitchen;

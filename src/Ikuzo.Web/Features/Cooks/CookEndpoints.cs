@@ -1,7 +1,8 @@
 using System.Security.Cryptography;
 using System.Text;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Aftercare;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -146,7 +147,7 @@ internal static class CookEndpoints
 
     private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
         => await cooks.LoadAsync(id, cancellation) is { } live
-            ? TypedResults.Ok(new AftercareView(Aftercare.Crisping(live.Planned.Request.Load), record.PlanOf(live, cancellation).Liquid, Aftercare.HotHoldingCelsius))
+            ? TypedResults.Ok(new AftercareView(AfterPot.Crisping(live.Planned.Request.Load), record.PlanOf(live, cancellation).Liquid, AfterPot.HotHoldingCelsius))
             : Missing();
 
     private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> LineUpAsync(
@@ -216,4 +217,4 @@ public sealed record ProbeView(double? Celsius);
 /// <param name="Crisping">Ways to crisp the skin.</param>
 /// <param name="Liquid">What is left in the pot, and what thickens it.</param>
 /// <param name="HotHoldingCelsius">Hot food is held at this or more, °C.</param>
-public sealed record AftercareView(IReadOnlyList<CrispAdvice> Crisping, Core.Pots.LiquidOutcome? Liquid, double HotHoldingCelsius);
+public sealed record AftercareView(IReadOnlyList<CrispAdvice> Crisping, Core.Filling.LiquidOutcome? Liquid, double HotHoldingCelsius);

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Aftercare;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;
@@ -22,7 +23,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     public async Task<Made> OfAsync(PreviewBody plan, CancellationToken cancellation)
     {
         var usual = await kitchen.UsualAsync(cancellation);
-        return Of(new Meat("", Whole(plan, usual), 0), usual, r => Aftercare.Steps(r), cancellation);
+        return Of(new Meat("", Whole(plan, usual), 0), usual, r => AfterPot.Steps(r), cancellation);
     }
 
     /// <summary>Of a kept dish: one of its times under the lid with meat, and what is cooked without any before and after it; null when there is no such dish.</summary>
@@ -52,7 +53,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 
         var (before, after) = (withMeat.LastOrDefault(i => i < chosen, -1), withMeat.FirstOrDefault(i => i > chosen, stages.Count));
         IReadOnlyList<CookStep> Steps(int from, int to) => [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
-        var made = Of(meats[0], usual, r => Aftercare.Steps(r, Steps(chosen + 1, after), after == stages.Count ? dish.Finish : null, after == stages.Count ? dish.CrispMinutes : null), cancellation);
+        var made = Of(meats[0], usual, r => AfterPot.Steps(r, Steps(chosen + 1, after), after == stages.Count ? dish.Finish : null, after == stages.Count ? dish.CrispMinutes : null), cancellation);
         return made with
         {
             Name = dish.Name!,

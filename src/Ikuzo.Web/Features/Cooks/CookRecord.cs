@@ -2,7 +2,7 @@ using System.Collections.Concurrent;
 using System.Globalization;
 using CsvHelper;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Devices;
 
 namespace Ikuzo.Web.Features.Cooks;

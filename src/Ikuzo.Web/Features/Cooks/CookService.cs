@@ -1,7 +1,8 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.SignalR;
 
@@ -97,7 +98,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             _advice.Clear();
         }
 
-        return _advice.GetOrAdd(key, _ => Rescue.Advise(request));
+        return _advice.GetOrAdd(key, _ => RescuePlanner.Advise(request));
     }
 }
 

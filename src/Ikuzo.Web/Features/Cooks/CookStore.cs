@@ -2,7 +2,7 @@ using System.Data.Common;
 using System.Globalization;
 using System.Text.Json;
 using Dapper;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Data;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.Options;

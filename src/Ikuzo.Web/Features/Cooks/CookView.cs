@@ -1,5 +1,7 @@
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Features.Plans;
 
 namespace Ikuzo.Web.Features.Cooks;

@@ -1,7 +1,8 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Planning;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;

@@ -1,6 +1,6 @@
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
 
 namespace Ikuzo.Web.Features.Kitchen;

@@ -1,6 +1,8 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Errors;
@@ -83,8 +85,8 @@ public sealed record LoadBody
         Pieces = Pieces!.Value,
         TotalKg = TotalKg!.Value,
         ThicknessMm = ThicknessMm,
-        Arrangement = Arrangement ?? Core.Planning.Arrangement.Single,
-        Placement = Placement ?? Core.Cooking.Placement.Rack,
+        Arrangement = Arrangement ?? Core.Loads.Arrangement.Single,
+        Placement = Placement ?? Core.Loads.Placement.Rack,
         DaysInFridge = DaysInFridge,
     };
 }

@@ -1,5 +1,5 @@
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -37,7 +37,7 @@ internal static class PlanEndpoints
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        return TypedResults.Ok(Rescue.Advise(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
+        return TypedResults.Ok(RescuePlanner.Advise(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
     }
 
     private static async Task<Results<Created<SavedPlan>, BadRequest<HttpValidationProblemDetails>>> SaveAsync(

@@ -1,5 +1,5 @@
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running;
+using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 

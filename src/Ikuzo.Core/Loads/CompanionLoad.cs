@@ -1,0 +1,19 @@
+using Ikuzo.Core.Companions;
+
+namespace Ikuzo.Core.Loads;
+
+/// <summary>A companion with its amount.</summary>
+/// <param name="Companion">What.</param>
+/// <param name="Grams">How much, g.</param>
+/// <param name="InBowl">True in a bowl on the rack, with its own water.</param>
+public sealed record CompanionLoad(Companion Companion, double Grams, bool InBowl = false)
+{
+    /// <summary>True when it makes the valve spurt.</summary>
+    public bool Spurts => Companion.Foams && !InBowl;
+
+    /// <summary>Liquid that it takes from the pot, ml.</summary>
+    public double AbsorbsMl => InBowl ? 0 : Grams * Companion.AbsorbsMlPerGram;
+
+    /// <summary>Mass that warms with it, kg: in a bowl with the water that it will drink.</summary>
+    public double Kg => (Grams + (InBowl ? Grams * Companion.AbsorbsMlPerGram : 0)) / 1000;
+}

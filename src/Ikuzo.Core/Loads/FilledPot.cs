@@ -1,0 +1,25 @@
+using Ikuzo.Core.Pots;
+
+namespace Ikuzo.Core.Loads;
+
+/// <summary>A pot with everything that is in it when the lid closes.</summary>
+public record FilledPot
+{
+    /// <summary>The pot.</summary>
+    public required PotModel Pot { get; init; }
+
+    /// <summary>The meat.</summary>
+    public required MeatLoad Load { get; init; }
+
+    /// <summary>Thin liquid, ml; null for the least that the pot asks for.</summary>
+    public double? LiquidMl { get; init; }
+
+    /// <summary>What else is in the pot.</summary>
+    public IReadOnlyList<CompanionLoad> Companions { get; init; } = [];
+
+    /// <summary>Other pots of the kitchen, for what does not fit into this one.</summary>
+    public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];
+
+    /// <summary>Liquid in the pot, ml.</summary>
+    public double Liquid => LiquidMl ?? Pot.MinimumLiquidMl;
+}

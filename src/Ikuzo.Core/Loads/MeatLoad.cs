@@ -1,0 +1,90 @@
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Loads;
+
+/// <summary>State of the meat when the lid closes.</summary>
+public enum MeatState
+{
+    /// <summary>From the fridge.</summary>
+    Chilled,
+
+    /// <summary>From the freezer.</summary>
+    Frozen,
+
+    /// <summary>At room temperature.</summary>
+    Room,
+}
+
+/// <summary>How the pieces lie to each other.</summary>
+public enum Arrangement
+{
+    /// <summary>Steam reaches every side.</summary>
+    Single,
+
+    /// <summary>Pieces lie on each other.</summary>
+    Overlapping,
+
+    /// <summary>Frozen together.</summary>
+    Lump,
+}
+
+/// <summary>The meat that goes in.</summary>
+public sealed record MeatLoad
+{
+    /// <summary>Lightest load, kg.</summary>
+    public const double LeastKg = 0.005;
+
+    /// <summary>Heaviest load, kg: more than any household pot takes.</summary>
+    public const double MostKg = 15;
+
+    /// <summary>Most pieces.</summary>
+    public const int MostPieces = 200;
+
+    /// <summary>Least thickness, mm.</summary>
+    public const double LeastThicknessMm = 3;
+
+    /// <summary>Greatest thickness, mm.</summary>
+    public const double MostThicknessMm = 200;
+
+    /// <summary>The cut.</summary>
+    public required Cut Cut { get; init; }
+
+    /// <summary>State at lid-on.</summary>
+    public MeatState State { get; init; } = MeatState.Chilled;
+
+    /// <summary>Temperature at lid-on, °C; null for the usual one of the state.</summary>
+    public double? StartCelsius { get; init; }
+
+    /// <summary>Number of pieces, 1 or more.</summary>
+    public required int Pieces { get; init; }
+
+    /// <summary>Weight of all pieces, kg.</summary>
+    public required double TotalKg { get; init; }
+
+    /// <summary>Measured thickness at the thickest point, mm; null when only weighed.</summary>
+    public double? ThicknessMm { get; init; }
+
+    /// <summary>How the pieces lie.</summary>
+    public Arrangement Arrangement { get; init; }
+
+    /// <summary>Where they lie.</summary>
+    public Placement Placement { get; init; }
+
+    /// <summary>Days since it was bought fresh or thawed, in the fridge; null when nobody knows.</summary>
+    public double? DaysInFridge { get; init; }
+
+    /// <summary>The cut, in the singular for one piece: "chicken thighs, bone in".</summary>
+    public string Name => Pieces == 1 ? Cut.Name : Cut.Plural;
+
+    /// <summary>Number and cut: "6 chicken thighs, bone in".</summary>
+    public string Words => FormattableString.Invariant($"{Pieces} {Name}");
+
+    /// <summary>Weight of one piece, kg.</summary>
+    public double PieceKg => TotalKg / Pieces;
+
+    /// <summary>Thickness of one piece, measured or from its weight, m.</summary>
+    public double ThicknessMetres => ThicknessMm / 1000 ?? Cut.ThicknessMetres(PieceKg);
+
+    /// <summary>Temperature at lid-on, °C: 4 from the fridge, -18 from the freezer, 20 at room temperature unless given.</summary>
+    public double Celsius => StartCelsius ?? State switch { MeatState.Frozen => -18, MeatState.Room => 20, _ => 4 };
+}

@@ -1,0 +1,67 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Aftercare;
+
+namespace Ikuzo.Core.Running.Journal;
+
+/// <summary>One meat of a cook.</summary>
+/// <param name="Key">Its name within the dish; empty for the only or first one.</param>
+/// <param name="Request">The question, with the pot and kitchen of that day; other meat in the pot is a load of heat.</param>
+public sealed record PlannedMeat(string Key, PlanRequest Request)
+{
+    /// <summary>Name of one of its spots within the cook.</summary>
+    public string SpotId(Spot spot) => Key.Length == 0 ? spot.Id : $"{Key}/{spot.Id}";
+}
+
+/// <summary>A spot that is measured.</summary>
+/// <param name="Id">Unique within the cook.</param>
+/// <param name="Meat">Of which meat.</param>
+/// <param name="Spot">Spot of its cut.</param>
+/// <param name="Where">Where the probe goes; says of which meat when there are several.</param>
+public sealed record CookSpot(string Id, PlannedMeat Meat, Spot Spot, string Where);
+
+/// <summary>What a cook set out to do: the question, and of its answer what the running cook is held against.</summary>
+public sealed record PlannedCook
+{
+    /// <summary>The question of the only or first meat.</summary>
+    public required PlanRequest Request { get; init; }
+
+    /// <summary>Other meat that is in the pot at the same time, each with a key of its own.</summary>
+    public IReadOnlyList<PlannedMeat> Others { get; init; } = [];
+
+    /// <summary>Minutes under pressure.</summary>
+    public required double Minutes { get; init; }
+
+    /// <summary>How the pressure is let go.</summary>
+    public required Release Release { get; init; }
+
+    /// <summary>From lid-on until pressure, min.</summary>
+    public required Spread90 ToPressureMinutes { get; init; }
+
+    /// <summary>From the end of the hold until the lid may be opened, min.</summary>
+    public required Spread90 ReleaseMinutes { get; init; }
+
+    /// <summary>Steps before the lid goes on, in order: what is cooked on its own first.</summary>
+    public IReadOnlyList<CookStep> Before { get; init; } = [];
+
+    /// <summary>Steps after the meat is done, in order.</summary>
+    public IReadOnlyList<CookStep> After { get; init; } = [];
+
+    /// <summary>Jobs for free hands.</summary>
+    public IReadOnlyList<HandsFreeJob> Meanwhile { get; init; } = [];
+
+    /// <summary>All meat in the pot.</summary>
+    public IReadOnlyList<PlannedMeat> Meats => [new PlannedMeat("", Request), .. Others];
+
+    /// <summary>All spots to measure: none is left out before anything is called done.</summary>
+    public IReadOnlyList<CookSpot> Spots
+        => [.. Meats.SelectMany(m => m.Request.Load.Cut.Spots.Select(s => new CookSpot(m.SpotId(s), m, s, Others.Count == 0 ? s.Where : $"{m.Request.Load.Name}: {s.Where}")))];
+
+    /// <summary>The cook that a plan describes; null for a plan with a stop.</summary>
+    public static PlannedCook? Of(PlanRequest request, Plan plan) => plan is { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down }
+        ? new() { Request = request, Minutes = minutes, Release = release, ToPressureMinutes = up, ReleaseMinutes = down, After = AfterPot.Steps(request) }
+        : null;
+}

@@ -1,0 +1,105 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Filling;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Tests.Filling;
+
+public class LiquidBudgetTests
+{
+    private static PlanRequest Request(string cut, int pieces, double kg, double liquidMl, params (string Id, double Grams)[] beside) => new()
+    {
+        Pot = PotDefaults.For(5.7),
+        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg },
+        LiquidMl = liquidMl,
+        Companions = [.. beside.Select(b => new CompanionLoad(CompanionCatalogue.Find(b.Id)!, b.Grams))],
+    };
+
+    [Fact]
+    public void Of_ByHand_IsPutInPlusGivenOffLessDrunkLessSteam()
+    {
+        // 1.2 kg lose 25 % = 300 ml; 250 g of barley drink 2.2 ml/g = 550 ml; 34 kJ of steam are 15 g.
+        var budget = LiquidBudget.Of(Request("chicken-thigh-bone-in", 6, 1.2, 700, ("pearl-barley", 250)), 25, [(20, 25)], 20);
+        Assert.Equal(300, budget.GivenOffMl.P50, 0.1);
+        Assert.Equal(550, budget.AbsorbedMl, 0.1);
+        Assert.Equal(34_000 / 2257.0, budget.SteamMl, 0.1);
+        Assert.Equal(700 + 300 - 550 - 15.1, budget.AtEndMl.P50, 0.2);
+        Assert.Equal(budget.AtEndMl.P50, Assert.Single(budget.OverTime).InPotMl);
+    }
+
+    [Fact]
+    public void Of_Vegetables_GiveOffMoreTheLongerTheyCook()
+    {
+        var budget = LiquidBudget.Of(Request("chicken-breast-boneless", 2, 0.5, 250, ("tomatoes", 400)), 0, [(1, 0), (10, 0), (60, 0)], 10);
+        Assert.Equal(budget.OverTime.OrderBy(p => p.GivenOffMl), budget.OverTime);
+        Assert.InRange(budget.OverTime[^1].GivenOffMl, 0.95 * 240, 240); // all of 0.6 ml/g in the end
+    }
+
+    [Fact]
+    public void Of_TheSauce_GetsAsMuchColdWaterAsStarchAndMoreOfItTheThickerItIs()
+    {
+        var budget = LiquidBudget.Of(Request("chicken-leg-quarter", 4, 1.2, 500), 25, [], 20);
+        Assert.Equal(3, budget.Thicken.Count);
+        Assert.All(budget.Thicken, t => Assert.Equal(t.StarchGrams, t.ColdWaterMl));
+        Assert.Equal(Math.Round(0.028 * budget.AtEndMl.P50), budget.Thicken[1].StarchGrams);
+        Assert.Equal(budget.Thicken.OrderBy(t => t.StarchGrams), budget.Thicken);
+    }
+
+    [Fact]
+    public void ReductionMinutes_ByHand_IsLatentHeatOverPower()
+        => Assert.Equal(Math.Ceiling(400 * 2257 / (1000 * 0.85 * 0.6) / 60), LiquidBudget.ReductionMinutes(PotDefaults.For(5.7), 400));
+
+    [Fact]
+    public void Of_Duck_LeavesFatToSkim_AndBreastNone()
+    {
+        Assert.Equal(120, LiquidBudget.Of(Request("duck-leg", 4, 1.0, 250), 20, [], 30).FatMl);
+        Assert.Equal(0, LiquidBudget.Of(Request("chicken-breast-boneless", 4, 1.0, 250), 20, [], 10).FatMl);
+    }
+
+    [Fact]
+    public void FillOf_SwellingFood_CountsAgainstTheMarkOfThisPot()
+    {
+        var request = Request("chicken-thigh-bone-in", 4, 0.8, 900, ("dry-chickpeas", 500));
+        var fill = LiquidBudget.FillOf(request with { Pot = request.Pot with { HalfMarkLitres = 2.5 } }, 200);
+        Assert.True(fill.Swells);
+        Assert.Equal(2.5, fill.MarkLitres);
+        Assert.Equal(0.9 + 0.5 * 0.95, fill.BeforeLitres, 0.01);
+        Assert.Equal(fill.BeforeLitres + 0.2, fill.AfterLitres, 0.011);
+    }
+
+    [Fact]
+    public void Of_ABowlOnTheRack_DrinksItsOwnWater()
+    {
+        var request = Request("chicken-thigh-bone-in", 4, 0.8, 250);
+        var bowl = request with { Companions = [new CompanionLoad(CompanionCatalogue.Find("brown-rice")!, 200, InBowl: true)] };
+        Assert.Equal(0, LiquidBudget.Of(bowl, 20, [], 20).AbsorbedMl);
+        Assert.False(LiquidBudget.FillOf(bowl, 0).Swells);
+    }
+
+    [Fact]
+    public void Picture_IsToScale_AndPiecesLieInsideThePot()
+    {
+        foreach (var cut in CutCatalogue.All)
+        {
+            var request = Request(cut.Id, 1, cut.TypicalKg.Value, 300) with { Pot = PotDefaults.For(8) };
+            var picture = PotPicture.Of(request, 500);
+            Assert.Equal(240, picture.DiameterMm);
+            Assert.True(picture.LiquidAtEndMm > picture.LiquidMm, cut.Id);
+            Assert.True(picture.HalfMarkMm < picture.FillMarkMm);
+            if (Fit.Of(request).Verdict == FitVerdict.Fits)
+            {
+                Assert.All(picture.Pieces, p => Assert.True(Math.Abs(p.CentreMm) + p.WidthMm / 2 <= picture.DiameterMm / 2 + 1, cut.Id));
+                Assert.True(picture.ClearanceMm > 0, cut.Id);
+            }
+        }
+    }
+
+    [Fact]
+    public void Picture_OfLiquidAlone_StandsAsHighAsItsVolumeOverTheFloor()
+    {
+        var picture = PotPicture.Of(Request("chicken-thigh-bone-in", 4, 0.8, 500), 500);
+        Assert.Equal(500 / (Math.PI / 4 * 22 * 22) * 10, picture.LiquidMm, 0.1); // mm, 22 cm across
+    }
+}

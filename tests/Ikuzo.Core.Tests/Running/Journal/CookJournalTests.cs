@@ -1,0 +1,208 @@
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Running.Rescue;
+using static Ikuzo.Core.Running.Journal.CookEventKind;
+
+namespace Ikuzo.Core.Tests.Running.Journal;
+
+public class CookJournalTests
+{
+    private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.FromHours(1));
+    private static readonly PlannedCook Thighs = Plan(new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 4, TotalKg = 0.8 });
+
+    private static PlannedCook Plan(MeatLoad load)
+    {
+        var request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = load, Confirmed = ["lump", "giblets"] };
+        return PlannedCook.Of(request, Planner.Compute(request))!;
+    }
+
+    private static CookEvent E(string id, CookEventKind kind, double minute, CookEventData? data = null) => new(id, kind, Start.AddMinutes(minute), data ?? CookEventData.None);
+
+    private static CookEvent Read(string id, double minute, double celsius, string spot = "centre") => E(id, Reading, minute, new() { Spot = spot, Celsius = celsius });
+
+    private static CookState At(double minute, params CookEvent[] events) => CookJournal.StateOf(Thighs, events, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
+
+    private static JournalRefusal? Refuse(double minute, CookEvent entry, params CookEvent[] events)
+        => CookJournal.Refuse(Thighs, events, entry, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
+
+    private static CookEvent[] Opened(double held = 25) =>
+        [E("1", LidOn, 0), E("2", PressureReached, 12), E("3", HoldOver, 12 + held), E("4", Vented, 12 + held), E("5", CookEventKind.PinDown, 14 + held), E("6", CookEventKind.Opened, 15 + held)];
+
+    [Fact]
+    public void State_FollowsTheJournalFromLidOnToOpen()
+    {
+        var events = Opened();
+        CookPhase[] phases = [.. Enumerable.Range(0, events.Length + 1).Select(n => At(n == 0 ? 0 : (events[n - 1].At - Start).TotalMinutes, events[..n]).Phase)];
+        Assert.Equal([CookPhase.Ready, CookPhase.ComingUp, CookPhase.Holding, CookPhase.Resting, CookPhase.Venting, CookPhase.PinDown, CookPhase.Open], phases);
+    }
+
+    [Fact]
+    public void Hold_EndsByTheClock()
+    {
+        CookEvent[] events = [E("1", LidOn, 0), E("2", PressureReached, 12)];
+        Assert.Equal(CookPhase.Holding, At(12 + Thighs.Minutes - 0.1, events).Phase);
+        var after = At(12 + Thighs.Minutes + 3, events);
+        Assert.Equal(CookPhase.Resting, after.Phase);
+        Assert.Equal(Start.AddMinutes(12 + Thighs.Minutes), after.Since);
+    }
+
+    [Fact]
+    public void ComeUp_ThatTakesTooLong_SaysWhatMayBeWrong()
+    {
+        CookEvent[] events = [E("1", LidOn, 0)];
+        Assert.Null(At(Thighs.ToPressureMinutes.P50, events).Late);
+        var late = At(Thighs.ToPressureMinutes.P95 + 2, events).Late!;
+        Assert.Contains("valve", late);
+        Assert.Contains("ring", late);
+        Assert.Equal(Start.AddMinutes(Thighs.ToPressureMinutes.P50), At(1, events).Next[0].DueAt);
+    }
+
+    [Theory]
+    [InlineData(CookEventKind.Opened, 20)]
+    [InlineData(Finished, 20)]
+    [InlineData(Reading, 20)]
+    [InlineData(LidOn, 20)]
+    [InlineData(PressureReached, 20)]
+    public void UnderPressure_WhatMakesNoSenseIsRefusedWithWhatWould(CookEventKind kind, double minute)
+    {
+        var refusal = Refuse(minute, E("x", kind, minute, new() { Spot = "centre", Celsius = 80 }), Opened()[..2])!;
+        Assert.False(refusal.IsTime);
+        Assert.Contains(Vented, refusal.Possible);
+        Assert.DoesNotContain(kind, refusal.Possible);
+    }
+
+    [Fact]
+    public void Finished_WithoutAReadingAtEverySpot_IsRefused()
+    {
+        Assert.NotNull(Refuse(45, E("x", Finished, 45), Opened()));
+        CookEvent[] measured = [.. Opened(), Read("7", 42, 88)];
+        Assert.Equal(CookPhase.Finishing, At(43, measured).Phase);
+        Assert.Null(Refuse(45, E("x", Finished, 45), measured));
+    }
+
+    [Fact]
+    public void NotMeasured_LetsTheCookGoOnAndStaysForEver()
+    {
+        CookEvent[] events = [.. Opened(), E("7", NotMeasured, 41)];
+        var state = At(42, events);
+        Assert.Equal((CookPhase.Finishing, CookVerdict.NotMeasured, true), (state.Phase, state.Verdict, state.EverNotMeasured));
+        CookEvent[] undone = [.. events, E("8", Undone, 43, new() { Of = "7" }), Read("9", 44, 90)];
+        state = At(45, undone);
+        Assert.Equal((CookVerdict.Done, true), (state.Verdict, state.EverNotMeasured));
+    }
+
+    [Fact]
+    public void ShortReading_SendsBackUnderPressureAndIsJudgedAnew()
+    {
+        CookEvent[] events = [.. Opened(held: 5), Read("7", 21, 61)];
+        var state = At(21, events);
+        Assert.Equal((CookPhase.Open, CookVerdict.Short), (state.Phase, state.Verdict));
+        Assert.Equal(BackUnderPressure, state.Next[0].Kind);
+        var minutes = state.Advice!.Minutes!.Value;
+        var back = CookJournal.Complete(E("8", BackUnderPressure, 23), state);
+        Assert.Equal(minutes, back.Data.Minutes);
+        CookEvent[] again = [.. events, back, E("9", PressureReached, 28), E("10", CookEventKind.PinDown, 28 + minutes + 10), E("11", CookEventKind.Opened, 28 + minutes + 11)];
+        state = At(28 + minutes + 11, again);
+        Assert.Equal((CookPhase.Open, CookVerdict.Unknown, 2, minutes), (state.Phase, state.Verdict, state.Round, state.Minutes));
+        state = At(28 + minutes + 12, [.. again, Read("12", 28 + minutes + 12, 86)]);
+        Assert.Equal((CookPhase.Finishing, CookVerdict.Done), (state.Phase, state.Verdict));
+    }
+
+    [Fact]
+    public void HotReadingAfterAShortHold_IsNotBelievedWhereTheCookSaysOtherwise()
+    {
+        CookEvent[] events = [.. Opened(held: 1), Read("7", 17, 74.2)];
+        Assert.Equal(CookVerdict.Short, At(17, events).Verdict);
+    }
+
+    [Fact]
+    public void ThickSauce_IsNeverPutBackUnderPressure()
+    {
+        CookEvent[] events = [.. Opened(held: 5), E("7", Thickened, 21), Read("8", 22, 60)];
+        var state = At(22, events);
+        Assert.Equal(RescueMethod.SimmerCovered, state.Advice!.Method);
+        var back = CookJournal.Complete(E("9", BackUnderPressure, 23), state);
+        state = At(24, [.. events, back]);
+        Assert.Equal((CookPhase.Rescuing, true), (state.Phase, state.Simmers));
+        Assert.Equal(CookPhase.PinDown, At(23 + back.Data.Minutes!.Value + 1, [.. events, back]).Phase);
+    }
+
+    [Fact]
+    public void Undo_OfAnyEntry_IsUndoneAgain()
+    {
+        CookEvent[] events = [E("1", LidOn, 0), E("2", PressureReached, 12), E("3", Undone, 13, new() { Of = "2" })];
+        Assert.Equal(CookPhase.ComingUp, At(13, events).Phase);
+        Assert.Equal(CookPhase.Holding, At(14, [.. events, E("4", Undone, 14, new() { Of = "3" })]).Phase);
+        var early = At(45, [.. Opened(), E("7", Undone, 45, new() { Of = "1" })]);
+        Assert.Equal(CookPhase.Ready, early.Phase);
+        Assert.Equal(["2", "3", "4", "5", "6"], early.Ignored);
+    }
+
+    [Fact]
+    public void Corrected_MovesTheTimeOfAnEntry()
+    {
+        CookEvent[] events = [E("1", LidOn, 0), E("2", PressureReached, 16), E("3", Corrected, 12, new() { Of = "2" })];
+        Assert.Equal(Start.AddMinutes(12), At(17, events).Since);
+        Assert.True(Refuse(17, E("x", Corrected, -5, new() { Of = "2" }), events[..2])!.IsTime);
+        Assert.True(Refuse(17, E("x", Note, 30), events[..2])!.IsTime);
+    }
+
+    [Fact]
+    public void EntriesThatStay_AreNotUndone()
+    {
+        CookEvent[] events = [E("1", Simulated, 0, new() { Speed = 10 }), E("2", LidOn, 1)];
+        Assert.NotNull(Refuse(2, E("x", Undone, 2, new() { Of = "1" }), events));
+        Assert.NotNull(Refuse(2, E("x", Corrected, 2, new() { Of = "1" }), events));
+        Assert.Null(Refuse(2, E("x", Undone, 2, new() { Of = "2" }), events));
+        Assert.True(Refuse(2, E("x", Note, -60 * 24 * 8), events)!.IsTime);
+    }
+
+    [Fact]
+    public void FullJournal_TakesNoMore()
+    {
+        CookEvent[] full = [.. Enumerable.Range(0, CookJournal.MostEntries).Select(i => E($"{i}", Note, 1))];
+        Assert.Contains("full", Refuse(2, E("x", Note, 2), full)!.Why);
+        Assert.Null(Refuse(2, E("x", Note, 2), full[1..]));
+    }
+
+    [Fact]
+    public void OpenedBeforePressure_StartsAnew()
+    {
+        CookEvent[] events = [E("1", LidOn, 0), E("2", CookEventKind.Opened, 15)];
+        Assert.Equal((CookPhase.Ready, 0), (At(15, events).Phase, At(15, events).Round));
+        Assert.Equal(Start.AddMinutes(16).AddMinutes(Thighs.ToPressureMinutes.P50), At(17, [.. events, E("3", LidOn, 16)]).Next[0].DueAt);
+    }
+
+    [Fact]
+    public void TwoHours_BeginAtTheFirstOpening() => Assert.Equal(Start.AddMinutes(40 + 120), At(60, Opened()).OutUntil);
+
+    [Fact]
+    public void Strip_HasNoGapsAndReachesTheTable()
+    {
+        foreach (var n in Enumerable.Range(1, 6))
+        {
+            var strip = At((Opened()[n - 1].At - Start).TotalMinutes + 0.5, Opened()[..n]).Strip;
+            Assert.All(strip.Zip(strip.Skip(1)), p => Assert.Equal(p.First.To, p.Second.From));
+            Assert.Equal(CookPhase.Finishing, strip[^1].Phase);
+        }
+    }
+
+    [Fact]
+    public void ClockOfARehearsal_RunsFast()
+    {
+        var simulated = E("1", Simulated, 0, new() { Speed = 60 });
+        var time = CookJournal.TimeOf([(simulated, Start.AddHours(1))]);
+        Assert.Equal(Start.AddMinutes(60), time.At(Start.AddHours(1).AddMinutes(1)));
+        Assert.Equal(Start, CookJournal.TimeOf([]).At(Start));
+    }
+
+    [Fact]
+    public void Orders_ThatArriveLate_MergeByTheirTime()
+    {
+        CookEvent[] written = [E("1", LidOn, 0), E("3", Note, 20, new() { Text = "hisses" }), E("2", PressureReached, 12)];
+        Assert.Equal((CookPhase.Holding, Start.AddMinutes(12)), (At(20, written).Phase, At(20, written).Since));
+    }
+}
