@@ -6,11 +6,15 @@ namespace Ikuzo.Bench;
 /// <summary>Our trunk against the same scheme in C++.</summary>
 internal static class Baseline
 {
-    private const int Steps = 180, Repeats = 300;
+    private const int Steps = 180,
+        Repeats = 300;
 
     public static void Compare(string folder)
     {
-        Console.WriteLine("| 256 pieces, 30 min, one core | here, ms | C++ -O3, ms | ratio | C++ -O3 -march=native, ms | ratio | mean middle here / there, °C |");
+        Console.WriteLine(
+            "| 256 pieces, 30 min, one core | here, ms | C++ -O3, ms | ratio | C++ -O3 -march=native, ms | ratio | mean middle here / "
+                + "there, °C |"
+        );
         Console.WriteLine("|---|---|---|---|---|---|---|");
         foreach (var name in new[] { "6 chicken thighs, bone in", "4 chicken breasts, frozen", "6 chicken cutlets" })
         {
@@ -21,8 +25,13 @@ internal static class Baseline
             var here = trunk.BestMilliseconds(Repeats);
             var plain = There(folder, "trunk-o3", input);
             var native = There(folder, "trunk-native", input);
-            Console.WriteLine(FormattableString.Invariant(
-                $"| {name} | {here:0.00} | {plain[0]:0.00} | {here / plain[0]:0.00} | {native[0]:0.00} | {here / native[0]:0.00} | {trunk.Run():0.00} / {plain[1]:0.00} |"));
+            Console.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"| {name} | {here:0.00} | {plain[0]:0.00} | {here / plain[0]:0.00} | {native[0]:0.00} | {here / native[0]:0.00} | "
+                        + $"{trunk.Run():0.00} / {plain[1]:0.00} |"
+                )
+            );
         }
     }
 

@@ -13,7 +13,15 @@ namespace Ikuzo.Bench;
 public class DishBenchmarks
 {
     private static readonly (string Id, double Grams)[] Beside =
-        [("wild-rice-blend", 150), ("carrots-chunks", 150), ("onions", 100), ("peas", 100), ("potatoes-chunks", 200), ("mushrooms", 100), ("prunes", 60)];
+    [
+        ("wild-rice-blend", 150),
+        ("carrots-chunks", 150),
+        ("onions", 100),
+        ("peas", 100),
+        ("potatoes-chunks", 200),
+        ("mushrooms", 100),
+        ("prunes", 60),
+    ];
 
     private DishRequest _dish = null!;
 
@@ -22,15 +30,25 @@ public class DishBenchmarks
     public int Items { get; set; }
 
     [GlobalSetup]
-    public void Setup() => _dish = new DishRequest
-    {
-        Pot = PotDefaults.For(5.7),
-        Items =
-        [
-            new MeatItem("bird", new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 6, TotalKg = 1.2 }, Aim.Pull),
-            .. Beside.Take(Items - 1).Select(b => new BesideItem(b.Id, CompanionCatalogue.Find(b.Id)!, b.Grams)),
-        ],
-    };
+    public void Setup() =>
+        _dish = new DishRequest
+        {
+            Pot = PotDefaults.For(5.7),
+            Items =
+            [
+                new MeatItem(
+                    "bird",
+                    new MeatLoad
+                    {
+                        Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                        Pieces = 6,
+                        TotalKg = 1.2,
+                    },
+                    Aim.Pull
+                ),
+                .. Beside.Take(Items - 1).Select(b => new BesideItem(b.Id, CompanionCatalogue.Find(b.Id)!, b.Grams)),
+            ],
+        };
 
     [Benchmark]
     public DishPlan Solve() => DishSolver.Solve(_dish);

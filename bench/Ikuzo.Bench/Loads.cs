@@ -20,9 +20,17 @@ internal static class Loads
 
     public static PlanRequest Named(string name) => All.First(l => l.Name == name).Request;
 
-    private static PlanRequest Of(string cut, int pieces, double kg, MeatState state = MeatState.Chilled) => new()
-    {
-        Pot = PotDefaults.For(5.7),
-        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg, State = state, Placement = Placement.Rack },
-    };
+    private static PlanRequest Of(string cut, int pieces, double kg, MeatState state = MeatState.Chilled) =>
+        new()
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find(cut)!,
+                Pieces = pieces,
+                TotalKg = kg,
+                State = state,
+                Placement = Placement.Rack,
+            },
+        };
 }

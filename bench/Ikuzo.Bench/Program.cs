@@ -1,7 +1,8 @@
 using BenchmarkDotNet.Running;
 using Ikuzo.Bench;
 
-// baseline FOLDER: against the programs of bench/baseline in that folder · scaling: how cost grows · otherwise BenchmarkDotNet with its own options.
+// baseline FOLDER: against the programs of bench/baseline in that folder · scaling: how cost grows · otherwise BenchmarkDotNet with its own
+// options.
 switch (args)
 {
     case ["baseline", var folder]:

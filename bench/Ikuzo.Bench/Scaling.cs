@@ -54,5 +54,6 @@ internal static class Scaling
         return best;
     }
 
-    private static void Print(int count, double microseconds) => Console.WriteLine(FormattableString.Invariant($"  {count,4}  {microseconds,8:0}"));
+    private static void Print(int count, double microseconds) =>
+        Console.WriteLine(FormattableString.Invariant($"  {count, 4}  {microseconds, 8:0}"));
 }

@@ -10,12 +10,17 @@ namespace Ikuzo.Bench;
 /// <summary>The come-up and hold of 256 pieces on one core, here and in bench/baseline/trunk.cpp: the same numbers, timed.</summary>
 internal sealed class Trunk
 {
-    private const float StepSeconds = 10, Film = 700, Hot = 115, RampKelvin = 95, RampSteps = 60;
+    private const float StepSeconds = 10,
+        Film = 700,
+        Hot = 115,
+        RampKelvin = 95,
+        RampSteps = 60;
 
     private readonly ConductionBatch _batch = new();
     private readonly MeatChanges _changes = new();
     private readonly ThermalMaterial _meat;
-    private readonly Lane[] _halfThickness, _dimensionality;
+    private readonly Lane[] _halfThickness,
+        _dimensionality;
     private readonly float _startCelsius;
     private readonly int _steps;
 
@@ -23,8 +28,12 @@ internal sealed class Trunk
     {
         var model = ModelBuilder.Build(request);
         var body = model.Bodies[0];
-        Lane[] Drawn(Uncertain quantity, double mean, double spread)
-            => [.. Enumerable.Range(0, ParticleDraws.Count / Lanes.Width).Select(i => Lanes.All(mean) * (Lane.One + ParticleSource.Ensemble.Draw(quantity, i * Lanes.Width) * (float)spread))];
+        Lane[] Drawn(Uncertain quantity, double mean, double spread) =>
+            [
+                .. Enumerable
+                    .Range(0, ParticleDraws.Count / Lanes.Width)
+                    .Select(i => Lanes.All(mean) * (Lane.One + ParticleSource.Ensemble.Draw(quantity, i * Lanes.Width) * (float)spread)),
+            ];
         _meat = model.Meat;
         _startCelsius = (float)model.StartCelsius;
         _steps = steps;
@@ -53,8 +62,25 @@ internal sealed class Trunk
     public void Write(string file, int repeats)
     {
         var m = _meat;
-        double[] numbers = [_startCelsius, _steps, repeats, m.C0, m.C1, m.K0, m.K1, m.K2, m.FreezingCelsius, m.FreezableWater, m.FrozenC, m.IceConductivityGain, m.DensityKgPerM3];
-        var pieces = _halfThickness.Zip(_dimensionality, (r, e) => Enumerable.Range(0, Lanes.Width).SelectMany(i => new double[] { r[i], e[i] })).SelectMany(p => p);
+        double[] numbers =
+        [
+            _startCelsius,
+            _steps,
+            repeats,
+            m.C0,
+            m.C1,
+            m.K0,
+            m.K1,
+            m.K2,
+            m.FreezingCelsius,
+            m.FreezableWater,
+            m.FrozenC,
+            m.IceConductivityGain,
+            m.DensityKgPerM3,
+        ];
+        var pieces = _halfThickness
+            .Zip(_dimensionality, (r, e) => Enumerable.Range(0, Lanes.Width).SelectMany(i => new double[] { r[i], e[i] }))
+            .SelectMany(p => p);
         File.WriteAllLines(file, numbers.Concat(pieces).Select(n => n.ToString("R", CultureInfo.InvariantCulture)));
     }
 

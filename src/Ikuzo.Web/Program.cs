@@ -19,7 +19,8 @@ using Serilog.Formatting.Compact;
 
 const long mostBodyBytes = 64 * 1024;
 const string contentSecurityPolicy =
-    "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; worker-src 'self'; "
+    "default-src 'self'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; worker-src "
+    + "'self'; "
     + "manifest-src 'self'; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
 var builder = WebApplication.CreateBuilder(args);
@@ -51,7 +52,9 @@ builder.Services.AddSingleton<CookMaker>();
 builder.Services.AddSingleton<CookService>();
 builder.Services.AddSingleton<CookRecord>();
 builder.Services.AddSingleton<Rehearsals>();
-builder.Services.AddSignalR().AddJsonProtocol(o => o.PayloadSerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower)));
+builder
+    .Services.AddSignalR()
+    .AddJsonProtocol(o => o.PayloadSerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower)));
 if (!describing)
 {
     builder.Services.AddHostedService(services => services.GetRequiredService<Rehearsals>());
@@ -70,9 +73,9 @@ if (!describing)
 app.UseSerilogRequestLogging(); // outside the exception handler, so that a refused request is not logged as a failure
 app.UseExceptionHandler();
 app.UseStatusCodePages();
-app.UseSecurityHeaders(new HeaderPolicyCollection()
-    .AddDefaultSecurityHeaders()
-    .AddCustomHeader("Content-Security-Policy", contentSecurityPolicy));
+app.UseSecurityHeaders(
+    new HeaderPolicyCollection().AddDefaultSecurityHeaders().AddCustomHeader("Content-Security-Policy", contentSecurityPolicy)
+);
 app.UseSameOrigin();
 app.MapOpenApi();
 app.MapHealth();

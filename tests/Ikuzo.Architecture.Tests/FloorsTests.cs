@@ -29,8 +29,13 @@ public partial class FloorsTests
     [Fact]
     public void EveryType_StandsOnAFloor()
     {
-        var names = typeof(Planner).Assembly.GetTypes().Where(t => !t.IsDefined(typeof(CompilerGeneratedAttribute), inherit: false))
-            .Select(t => t.Namespace).OfType<string>().Where(n => n.StartsWith(Root, StringComparison.Ordinal)).Distinct();
+        var names = typeof(Planner)
+            .Assembly.GetTypes()
+            .Where(t => !t.IsDefined(typeof(CompilerGeneratedAttribute), inherit: false))
+            .Select(t => t.Namespace)
+            .OfType<string>()
+            .Where(n => n.StartsWith(Root, StringComparison.Ordinal))
+            .Distinct();
         Assert.Equal(Order.Select(o => Root + o).Order(), names.Order());
     }
 
@@ -40,8 +45,12 @@ public partial class FloorsTests
 
     [Theory]
     [MemberData(nameof(Rooms))]
-    public void Sources_NameNothingAboveThem(string room)
-        => Assert.Empty(Directory.EnumerateFiles(Path.Combine(Source(), room.Replace('.', '/')), "*.cs").SelectMany(f => NamesAbove(room, File.ReadAllText(f)).Select(n => $"{f}: {n}")));
+    public void Sources_NameNothingAboveThem(string room) =>
+        Assert.Empty(
+            Directory
+                .EnumerateFiles(Path.Combine(Source(), room.Replace('.', '/')), "*.cs")
+                .SelectMany(f => NamesAbove(room, File.ReadAllText(f)).Select(n => $"{f}: {n}"))
+        );
 
     [Theory]
     [InlineData("using Ikuzo.Core.Planning;\nnamespace Ikuzo.Core.Conduction;")]
@@ -51,18 +60,39 @@ public partial class FloorsTests
     public void PlantedName_IsFound(string source) => Assert.NotEmpty(NamesAbove("Conduction", source));
 
     [Fact]
-    public void PlantedType_IsFound() => Assert.Equal(["Ikuzo.Core.Physics.LooksUp"], TypesThatLookUp(typeof(Core.Physics.LooksUp).Assembly, "Physics"));
+    public void PlantedType_IsFound() =>
+        Assert.Equal(["Ikuzo.Core.Physics.LooksUp"], TypesThatLookUp(typeof(Core.Physics.LooksUp).Assembly, "Physics"));
 
     private static IEnumerable<string> Above(string room) => Order.SkipWhile(o => o != room).Skip(1);
 
-    private static IReadOnlyList<string> TypesThatLookUp(Assembly assembly, string room)
-        => !Above(room).Any() ? [] : [.. Types.InAssembly(assembly).That().ResideInNamespace(Root + room).ShouldNot()
-            .HaveDependencyOnAny([.. Above(room).Select(a => Root + a)]).GetResult().FailingTypeNames ?? []];
+    private static IReadOnlyList<string> TypesThatLookUp(Assembly assembly, string room) =>
+        !Above(room).Any()
+            ? []
+            :
+            [
+                .. Types
+                    .InAssembly(assembly)
+                    .That()
+                    .ResideInNamespace(Root + room)
+                    .ShouldNot()
+                    .HaveDependencyOnAny([.. Above(room).Select(a => Root + a)])
+                    .GetResult()
+                    .FailingTypeNames
+                    ?? [],
+            ];
 
     // Constants leave no trace in what is compiled, so the sources are read too.
-    private static IEnumerable<string> NamesAbove(string room, string source)
-        => QualifiedName().Matches(Comment().Replace(source, "")).Select(m => m.Value)
-            .Where(name => Above(room).Any(above => name.StartsWith($"{Root}{above}", StringComparison.Ordinal) || name.StartsWith($"{above}.", StringComparison.Ordinal)));
+    private static IEnumerable<string> NamesAbove(string room, string source) =>
+        QualifiedName()
+            .Matches(Comment().Replace(source, ""))
+            .Select(m => m.Value)
+            .Where(name =>
+                Above(room)
+                    .Any(above =>
+                        name.StartsWith($"{Root}{above}", StringComparison.Ordinal)
+                        || name.StartsWith($"{above}.", StringComparison.Ordinal)
+                    )
+            );
 
     private static string Source([CallerFilePath] string here = "") => Path.Combine(Path.GetDirectoryName(here)!, "../../src/Ikuzo.Core");
 

@@ -7,12 +7,24 @@ namespace Ikuzo.Architecture.Tests;
 public class LayeringTests
 {
     private static readonly string[] Outside =
-        ["Microsoft.AspNetCore", "Microsoft.Data", "Microsoft.Extensions", "Dapper", "Serilog", "Ikuzo.Web", "System.IO.File", "System.Net", "System.Data"];
+    [
+        "Microsoft.AspNetCore",
+        "Microsoft.Data",
+        "Microsoft.Extensions",
+        "Dapper",
+        "Serilog",
+        "Ikuzo.Web",
+        "System.IO.File",
+        "System.Net",
+        "System.Data",
+    ];
 
     [Fact]
-    public void Core_ReferencesOnlyTheFramework()
-        => Assert.All(typeof(Planner).Assembly.GetReferencedAssemblies(), a => Assert.True(
-            a.Name!.StartsWith("System.", StringComparison.Ordinal), $"Core references {a.Name}"));
+    public void Core_ReferencesOnlyTheFramework() =>
+        Assert.All(
+            typeof(Planner).Assembly.GetReferencedAssemblies(),
+            a => Assert.True(a.Name!.StartsWith("System.", StringComparison.Ordinal), $"Core references {a.Name}")
+        );
 
     [Fact]
     public void Core_KnowsNothingOfServersFilesOrDatabases()
@@ -24,8 +36,15 @@ public class LayeringTests
     [Fact]
     public void OnlyStoresAndDataUseTheDatabase()
     {
-        var result = Types.InAssembly(typeof(Database).Assembly).That().DoNotHaveNameEndingWith("Store").And().DoNotResideInNamespace("Ikuzo.Web.Data")
-            .ShouldNot().HaveDependencyOn("Dapper").GetResult();
+        var result = Types
+            .InAssembly(typeof(Database).Assembly)
+            .That()
+            .DoNotHaveNameEndingWith("Store")
+            .And()
+            .DoNotResideInNamespace("Ikuzo.Web.Data")
+            .ShouldNot()
+            .HaveDependencyOn("Dapper")
+            .GetResult();
         Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
     }
 }

@@ -5,7 +5,10 @@ namespace Ikuzo.Core.Tests;
 /// <summary>How many samples a property is tried on: the usual number in the tests, many times that in a campaign.</summary>
 internal static class Often
 {
-    private static readonly int Factor = int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_SAMPLES") ?? "1", CultureInfo.InvariantCulture);
+    private static readonly int Factor = int.Parse(
+        Environment.GetEnvironmentVariable("IKUZO_SOAK_SAMPLES") ?? "1",
+        CultureInfo.InvariantCulture
+    );
 
     public static int Times(int usual) => usual * Factor;
 }

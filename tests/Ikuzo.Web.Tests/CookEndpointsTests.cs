@@ -119,7 +119,15 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
             await own.PostAsync($"/api/cooks/{id}/events", new { clientId = kind, kind });
         }
 
-        var (_, said) = await own.PostAsync($"/api/cooks/{id}/readings", new { clientId = "r", spot = "centre", celsius = 75 });
+        var (_, said) = await own.PostAsync(
+            $"/api/cooks/{id}/readings",
+            new
+            {
+                clientId = "r",
+                spot = "centre",
+                celsius = 75,
+            }
+        );
         Assert.Equal(73, (double)said!["cook"]!["events"]!.AsArray()[^1]!["data"]!["celsius"]!, 0.3);
         Assert.Equal(75, (double)said["cook"]!["events"]!.AsArray()[^1]!["data"]!["shownCelsius"]!);
     }
@@ -129,16 +137,38 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
     [InlineData("natural")]
     public async Task PotThatIsOpenAlready_GetsAJournalWrittenBackAndItsVerdict(string kind)
     {
-        var plan = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 }, minutes = 3, release = new { kind } };
+        var plan = new
+        {
+            load = new
+            {
+                cut = "chicken-breast-boneless",
+                pieces = 3,
+                totalKg = 0.7,
+            },
+            minutes = 3,
+            release = new { kind },
+        };
         var (status, cook) = await Server.PostAsync("/api/cooks", new { plan, openedMinutesAgo = 2 });
         Assert.Equal((201, "open"), (status, (string)cook!["phase"]!));
         Assert.All(cook["events"]!.AsArray(), e => Assert.Contains("not seen", (string)e!["data"]!["text"]!));
         Assert.Equal(kind == "vent", cook["events"]!.AsArray().Any(e => (string)e!["kind"]! == "vented"));
         var (_, said) = await ReadAsync((string)cook["id"]!, 62);
         Assert.Equal("short", (string)said!["verdict"]!);
-        Assert.NotNull((await Server.PostAsync("/api/cooks", new { plan = Breasts, openedMinutesAgo = 90 })).Body!["errors"]!["openedMinutesAgo"]);
-        var unsaid = new { load = new { cut = "chicken-wing", pieces = 6, totalKg = 0.5 } };
-        Assert.NotNull((await Server.PostAsync("/api/cooks", new { plan = unsaid, openedMinutesAgo = 2 })).Body!["errors"]!["plan.minutes"]);
+        Assert.NotNull(
+            (await Server.PostAsync("/api/cooks", new { plan = Breasts, openedMinutesAgo = 90 })).Body!["errors"]!["openedMinutesAgo"]
+        );
+        var unsaid = new
+        {
+            load = new
+            {
+                cut = "chicken-wing",
+                pieces = 6,
+                totalKg = 0.5,
+            },
+        };
+        Assert.NotNull(
+            (await Server.PostAsync("/api/cooks", new { plan = unsaid, openedMinutesAgo = 2 })).Body!["errors"]!["plan.minutes"]
+        );
     }
 
     [Fact]
@@ -152,13 +182,30 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.Contains("later", (string)lineUp["conflicts"]![0]!);
         Assert.Equal(400, (await Server.GetAsync($"/api/cooks/{id}/lineup?timeZone=Nowhere")).Status);
         Assert.Equal(404, (await Server.GetAsync("/api/cooks/none/lineup")).Status);
-        Assert.Contains("BEGIN:VALARM", await Server.Http.GetStringAsync($"/api/cooks/{id}/lineup.ics", TestContext.Current.CancellationToken));
+        Assert.Contains(
+            "BEGIN:VALARM",
+            await Server.Http.GetStringAsync($"/api/cooks/{id}/lineup.ics", TestContext.Current.CancellationToken)
+        );
     }
 
     [Fact]
     public async Task PlanWithAStop_IsNotBegun()
     {
-        var (status, problem) = await Server.PostAsync("/api/cooks", new { plan = new { load = new { cut = "turkey-whole", pieces = 1, totalKg = 7 } } });
+        var (status, problem) = await Server.PostAsync(
+            "/api/cooks",
+            new
+            {
+                plan = new
+                {
+                    load = new
+                    {
+                        cut = "turkey-whole",
+                        pieces = 1,
+                        totalKg = 7,
+                    },
+                },
+            }
+        );
         Assert.Equal((409, "/problems/no-plan"), (status, (string)problem!["type"]!));
     }
 
@@ -166,7 +213,15 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
     public async Task Rehearsal_RunsToPressureByItself()
     {
         var id = await StartAsync();
-        await Server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 120, seed = 7, faults = Array.Empty<string>() });
+        await Server.PostAsync(
+            $"/api/cooks/{id}/simulate",
+            new
+            {
+                speed = 120,
+                seed = 7,
+                faults = Array.Empty<string>(),
+            }
+        );
         await DoAsync(id, "lid-on");
         JsonNode? cook = null;
         for (var i = 0; i < 100 && (string?)cook?["phase"] is not ("holding" or "resting"); i++)
@@ -178,7 +233,10 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.Contains((string)cook!["phase"]!, new[] { "holding", "resting" });
         var reached = cook["events"]!.AsArray().Single(e => (string)e!["kind"]! == "pressure-reached")!;
         var lidOn = cook["events"]!.AsArray().Single(e => (string)e!["kind"]! == "lid-on")!;
-        var minutes = (DateTimeOffset.Parse((string)reached["at"]!, CultureInfo.InvariantCulture) - DateTimeOffset.Parse((string)lidOn["at"]!, CultureInfo.InvariantCulture)).TotalMinutes;
+        var minutes = (
+            DateTimeOffset.Parse((string)reached["at"]!, CultureInfo.InvariantCulture)
+            - DateTimeOffset.Parse((string)lidOn["at"]!, CultureInfo.InvariantCulture)
+        ).TotalMinutes;
         Assert.InRange(minutes, 5, 25);
         Assert.Equal(400, (await Server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 1000 })).Status);
     }
@@ -214,7 +272,11 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
     public async Task BrokenTemperatureLog_IsRefusedWithAReason(string text)
     {
         using var csv = new StringContent(text, System.Text.Encoding.UTF8, "text/csv");
-        using var answer = await Server.Http.PostAsync($"/api/cooks/{await StartAsync()}/temperatures", csv, TestContext.Current.CancellationToken);
+        using var answer = await Server.Http.PostAsync(
+            $"/api/cooks/{await StartAsync()}/temperatures",
+            csv,
+            TestContext.Current.CancellationToken
+        );
         Assert.Equal(422, (int)answer.StatusCode);
     }
 

@@ -6,7 +6,15 @@ namespace Ikuzo.Web.Tests;
 
 public class CookHubTests(IkuzoServer server) : IClassFixture<IkuzoServer>
 {
-    private static readonly object Plan = new { load = new { cut = "chicken-cutlet", pieces = 3, totalKg = 0.4 } };
+    private static readonly object Plan = new
+    {
+        load = new
+        {
+            cut = "chicken-cutlet",
+            pieces = 3,
+            totalKg = 0.4,
+        },
+    };
 
     private async Task<HubConnection> ListenAsync(string id, string message, TaskCompletionSource<JsonObject> heard)
     {

@@ -7,7 +7,15 @@ namespace Ikuzo.Web.Tests;
 /// <summary>Cooks over restarts and over changes of the kitchen.</summary>
 public sealed class CookOverTimeTests : IDisposable
 {
-    private static readonly object Plan = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 } };
+    private static readonly object Plan = new
+    {
+        load = new
+        {
+            cut = "chicken-breast-boneless",
+            pieces = 3,
+            totalKg = 0.7,
+        },
+    };
 
     private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-time-").FullName;
 
@@ -44,8 +52,11 @@ public sealed class CookOverTimeTests : IDisposable
         throw new TimeoutException("It never came to that.");
     }
 
-    private static DateTimeOffset At(JsonNode cook, string kind)
-        => DateTimeOffset.Parse((string)cook["events"]!.AsArray().First(e => (string)e!["kind"]! == kind)!["at"]!, CultureInfo.InvariantCulture);
+    private static DateTimeOffset At(JsonNode cook, string kind) =>
+        DateTimeOffset.Parse(
+            (string)cook["events"]!.AsArray().First(e => (string)e!["kind"]! == kind)!["at"]!,
+            CultureInfo.InvariantCulture
+        );
 
     [Fact]
     public async Task ManualCook_GoesOnAtTheRightSecondAfterARestart()
@@ -75,7 +86,10 @@ public sealed class CookOverTimeTests : IDisposable
         }
 
         await using var second = new IkuzoServer(demo: false, _folder);
-        var reached = At(await UntilAsync(second, id, c => c["events"]!.AsArray().Any(e => (string)e!["kind"]! == "pressure-reached")), "pressure-reached");
+        var reached = At(
+            await UntilAsync(second, id, c => c["events"]!.AsArray().Any(e => (string)e!["kind"]! == "pressure-reached")),
+            "pressure-reached"
+        );
         await using (var third = new IkuzoServer(demo: false, _folder))
         {
             await Task.Delay(600, TestContext.Current.CancellationToken);
@@ -108,7 +122,15 @@ public sealed class CookOverTimeTests : IDisposable
         var settings = kitchen["settings"]!;
         settings["altitudeMetres"] = 3000;
         await server.SendAsync(HttpMethod.Put, "/api/kitchen", settings.ToJsonString());
-        await server.PostAsync("/api/kitchen/pots", new { name = "Another", capacityLitres = 3, isDefault = true });
+        await server.PostAsync(
+            "/api/kitchen/pots",
+            new
+            {
+                name = "Another",
+                capacityLitres = 3,
+                isDefault = true,
+            }
+        );
         var after = (await server.GetAsync($"/api/cooks/{cook["id"]}")).Body!;
         Assert.True(JsonNode.DeepEquals(cook["plan"], after["plan"]));
         Assert.Equal((string)cook["next"]![0]!["dueAt"]!, (string)after["next"]![0]!["dueAt"]!);
@@ -135,7 +157,15 @@ public sealed class CookOverTimeTests : IDisposable
         var cook = await BeginAsync(server, speed: 60);
         var id = (string)cook["id"]!;
         var lid = (string)cook["events"]!.AsArray().First(e => (string)e!["kind"]! == "lid-on")!["id"]!;
-        var (status, after) = await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "u", kind = "undone", data = new { of = lid } });
+        var (status, after) = await server.PostAsync(
+            $"/api/cooks/{id}/events",
+            new
+            {
+                clientId = "u",
+                kind = "undone",
+                data = new { of = lid },
+            }
+        );
         Assert.Equal((200, "ready"), (status, (string)after!["phase"]!));
         await Task.Delay(700, TestContext.Current.CancellationToken);
         Assert.Equal("ready", (string)(await server.GetAsync($"/api/cooks/{id}")).Body!["phase"]!);

@@ -8,7 +8,17 @@ public abstract class CookTests(IkuzoServer server)
 {
     protected IkuzoServer Server { get; } = server;
 
-    protected static readonly object Breasts = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 }, minutes = 12, release = new { kind = "vent" } };
+    protected static readonly object Breasts = new
+    {
+        load = new
+        {
+            cut = "chicken-breast-boneless",
+            pieces = 3,
+            totalKg = 0.7,
+        },
+        minutes = 12,
+        release = new { kind = "vent" },
+    };
 
     protected async Task<string> StartAsync(object? plan = null)
     {
@@ -18,11 +28,34 @@ public abstract class CookTests(IkuzoServer server)
         return (string)cook["id"]!;
     }
 
-    protected Task<(int Status, JsonNode? Body)> DoAsync(string id, string kind, string? at = null, object? data = null, string? clientId = null)
-        => Server.PostAsync($"/api/cooks/{id}/events", new { clientId = clientId ?? Guid.NewGuid().ToString(), kind, at, data });
+    protected Task<(int Status, JsonNode? Body)> DoAsync(
+        string id,
+        string kind,
+        string? at = null,
+        object? data = null,
+        string? clientId = null
+    ) =>
+        Server.PostAsync(
+            $"/api/cooks/{id}/events",
+            new
+            {
+                clientId = clientId ?? Guid.NewGuid().ToString(),
+                kind,
+                at,
+                data,
+            }
+        );
 
-    protected Task<(int Status, JsonNode? Body)> ReadAsync(string id, double celsius, string? clientId = null)
-        => Server.PostAsync($"/api/cooks/{id}/readings", new { clientId = clientId ?? Guid.NewGuid().ToString(), spot = "centre", celsius });
+    protected Task<(int Status, JsonNode? Body)> ReadAsync(string id, double celsius, string? clientId = null) =>
+        Server.PostAsync(
+            $"/api/cooks/{id}/readings",
+            new
+            {
+                clientId = clientId ?? Guid.NewGuid().ToString(),
+                spot = "centre",
+                celsius,
+            }
+        );
 
     protected static string Ago(double minutes) => DateTimeOffset.UtcNow.AddMinutes(-minutes).ToString("O", CultureInfo.InvariantCulture);
 

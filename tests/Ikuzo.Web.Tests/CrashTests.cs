@@ -10,8 +10,21 @@ namespace Ikuzo.Web.Tests;
 /// <summary>The server is killed in the middle of cooks, again and again. What it acknowledged is there afterwards.</summary>
 public sealed class CrashTests : IDisposable
 {
-    private static readonly int Kills = int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "4", CultureInfo.InvariantCulture);
-    private static readonly object Plan = new { load = new { cut = "chicken-breast-boneless", pieces = 3, totalKg = 0.7 }, minutes = 12, release = new { kind = "vent" } };
+    private static readonly int Kills = int.Parse(
+        Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "4",
+        CultureInfo.InvariantCulture
+    );
+    private static readonly object Plan = new
+    {
+        load = new
+        {
+            cut = "chicken-breast-boneless",
+            pieces = 3,
+            totalKg = 0.7,
+        },
+        minutes = 12,
+        release = new { kind = "vent" },
+    };
 
     private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-crash-").FullName;
     private readonly Dictionary<string, List<string>> _acknowledged = [];
@@ -65,7 +78,9 @@ public sealed class CrashTests : IDisposable
 
     private async Task BeginAsync(bool simulated)
     {
-        var cook = await PostAsync("/api/cooks", new { plan = Plan, name = "Killed" }) ?? throw new InvalidOperationException("No cook was begun.");
+        var cook =
+            await PostAsync("/api/cooks", new { plan = Plan, name = "Killed" })
+            ?? throw new InvalidOperationException("No cook was begun.");
         var id = (string)cook["id"]!;
         (_acknowledged[id], _phases[id]) = ([], "ready");
         if (simulated)
@@ -101,11 +116,39 @@ public sealed class CrashTests : IDisposable
             chance = _random.Next(4);
         }
 
-        var after = chance > 0 || next is null
-            ? await PostAsync($"/api/cooks/{id}/events", new { clientId, kind = "note", data = new { text = "hiss" } })
+        var after =
+            chance > 0 || next is null
+                ? await PostAsync(
+                    $"/api/cooks/{id}/events",
+                    new
+                    {
+                        clientId,
+                        kind = "note",
+                        data = new { text = "hiss" },
+                    }
+                )
             : next == "reading"
-                ? (JsonObject?)(await PostAsync($"/api/cooks/{id}/readings", new { clientId, spot = "centre", celsius = 85 }))?["cook"]
-                : await PostAsync($"/api/cooks/{id}/events", new { clientId, kind = next, data = new { step = "rest" } });
+                ? (JsonObject?)
+                    (
+                        await PostAsync(
+                            $"/api/cooks/{id}/readings",
+                            new
+                            {
+                                clientId,
+                                spot = "centre",
+                                celsius = 85,
+                            }
+                        )
+                    )?["cook"]
+            : await PostAsync(
+                $"/api/cooks/{id}/events",
+                new
+                {
+                    clientId,
+                    kind = next,
+                    data = new { step = "rest" },
+                }
+            );
         if (after is not null)
         {
             _acknowledged[id].Add((string)after["events"]!.AsArray()[^1]!["id"]!);
@@ -119,24 +162,45 @@ public sealed class CrashTests : IDisposable
         return answer.IsSuccessStatusCode ? await answer.Content.ReadFromJsonAsync<JsonObject>() : null;
     }
 
-    // Every acknowledged entry is there once, and the state follows from the journal. The clock, or an entry whose answer was lost, may have moved it on.
+    // Every acknowledged entry is there once, and the state follows from the journal. The clock, or an entry whose answer was lost, may
+    // have moved it on.
     private async Task CheckAsync()
     {
-        string[] order = ["ready", "browning", "coming-up", "holding", "resting", "venting", "pin-down", "open", "rescuing", "finishing", "done"];
+        string[] order =
+        [
+            "ready",
+            "browning",
+            "coming-up",
+            "holding",
+            "resting",
+            "venting",
+            "pin-down",
+            "open",
+            "rescuing",
+            "finishing",
+            "done",
+        ];
         foreach (var (id, entries) in _acknowledged)
         {
             var cook = (await _http.GetFromJsonAsync<JsonObject>($"/api/cooks/{id}"))!;
             var kept = cook["events"]!.AsArray().Select(e => (string)e!["id"]!).ToList();
             Assert.Equal(kept.Count, kept.Distinct().Count());
             Assert.Empty(entries.Except(kept));
-            Assert.True(Array.IndexOf(order, (string)cook["phase"]!) >= Array.IndexOf(order, _phases[id]), $"{cook["phase"]} after {_phases[id]}");
+            Assert.True(
+                Array.IndexOf(order, (string)cook["phase"]!) >= Array.IndexOf(order, _phases[id]),
+                $"{cook["phase"]} after {_phases[id]}"
+            );
             Assert.Empty(cook["state"]!["ignored"]!.AsArray());
         }
     }
 
     private async Task<Process> StartAsync()
     {
-        var start = new ProcessStartInfo("dotnet", [typeof(Program).Assembly.Location]) { RedirectStandardOutput = true, RedirectStandardError = true };
+        var start = new ProcessStartInfo("dotnet", [typeof(Program).Assembly.Location])
+        {
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
         start.Environment["IKUZO_URLS"] = _http.BaseAddress!.ToString();
         start.Environment["IKUZO_DATA"] = _folder;
         start.Environment["Serilog__MinimumLevel__Default"] = "Fatal";

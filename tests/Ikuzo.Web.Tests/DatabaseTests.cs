@@ -50,7 +50,9 @@ public sealed class DatabaseTests : IDisposable
     {
         await using var db = await OpenAsync();
         await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("UPDATE kitchen SET altitude_metres = 'high'"));
-        await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync("INSERT INTO kitchen VALUES (2, 'Another', 0, 21, 'metric', NULL)"));
+        await Assert.ThrowsAsync<SqliteException>(() =>
+            db.ExecuteAsync("INSERT INTO kitchen VALUES (2, 'Another', 0, 21, 'metric', NULL)")
+        );
     }
 
     [Theory]
@@ -62,8 +64,10 @@ public sealed class DatabaseTests : IDisposable
         await db.ExecuteAsync(
             """
             INSERT INTO cooks (id, name, planned, created_at) VALUES ('c', 'Cook', '{}', '2026-01-01');
-            INSERT INTO cook_events (cook_id, client_id, kind, at, written_at, data) VALUES ('c', 'e', 'LidOn', '2026-01-01', '2026-01-01', '{}');
-            """);
+            INSERT INTO cook_events (cook_id, client_id, kind, at, written_at, data)
+            VALUES ('c', 'e', 'LidOn', '2026-01-01', '2026-01-01', '{}');
+            """
+        );
         Assert.Contains("only added to", (await Assert.ThrowsAsync<SqliteException>(() => db.ExecuteAsync(change))).Message);
     }
 
@@ -78,11 +82,19 @@ public sealed class DatabaseTests : IDisposable
     {
         var database = new Database(_folder);
         DbUp.DeployChanges.To.SqliteDatabase($"Data Source={database.Path}")
-            .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => name.Split(".Migrations.") is [_, var script] && string.CompareOrdinal(script, newest) <= 0)
-            .LogTo(new DbUp.Engine.Output.NoOpUpgradeLog()).Build().PerformUpgrade();
+            .WithScriptsEmbeddedInAssembly(
+                typeof(Database).Assembly,
+                name => name.Split(".Migrations.") is [_, var script] && string.CompareOrdinal(script, newest) <= 0
+            )
+            .LogTo(new DbUp.Engine.Output.NoOpUpgradeLog())
+            .Build()
+            .PerformUpgrade();
         await using (var before = await database.OpenAsync(TestContext.Current.CancellationToken))
         {
-            await before.ExecuteAsync("UPDATE kitchen SET name = 'Old house'; INSERT INTO plans VALUES ('p', 'Old plan', '{}', 9, 'natural', 0, '2026-01-01', NULL)");
+            await before.ExecuteAsync(
+                "UPDATE kitchen SET name = 'Old house'; INSERT INTO plans VALUES ('p', 'Old plan', '{}', 9, 'natural', 0, '2026-01-01', "
+                    + "NULL)"
+            );
         }
 
         await using var db = await OpenAsync();
@@ -122,8 +134,18 @@ public sealed class DatabaseTests : IDisposable
     public async Task ManyAtOnce_AreAllKept()
     {
         await using var server = new IkuzoServer();
-        var request = new { load = new { cut = "chicken-cutlet", pieces = 2, totalKg = 0.24 } };
-        var answers = await Task.WhenAll(Enumerable.Range(0, 12).Select(i => server.PostAsync("/api/plans", new { name = $"Plan {i}", request })));
+        var request = new
+        {
+            load = new
+            {
+                cut = "chicken-cutlet",
+                pieces = 2,
+                totalKg = 0.24,
+            },
+        };
+        var answers = await Task.WhenAll(
+            Enumerable.Range(0, 12).Select(i => server.PostAsync("/api/plans", new { name = $"Plan {i}", request }))
+        );
         Assert.All(answers, a => Assert.Equal(201, a.Status));
         Assert.Equal(12, (await server.GetAsync("/api/plans")).Body!.AsArray().Count);
     }

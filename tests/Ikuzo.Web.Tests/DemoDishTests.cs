@@ -40,8 +40,14 @@ public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
     public async Task DemoDish_TakesItsRoute(string name, string stages)
     {
         var solved = (await demo.Server.PostAsync("/api/dishes/solve", (await DocumentAsync(name))["document"]!.ToJsonString())).Body!;
-        Assert.Equal(stages, string.Join(",", solved["stages"]!.AsArray().Select(s => string.Join("+", s!["items"]!.AsArray().Select(i => (string)i!)))));
-        Assert.All(solved["stages"]!.AsArray().SelectMany(s => s!["outcomes"]!.AsArray()), o => Assert.True(o!["coldestP01"] is null || (double)o["coldestP01"]! >= 74));
+        Assert.Equal(
+            stages,
+            string.Join(",", solved["stages"]!.AsArray().Select(s => string.Join("+", s!["items"]!.AsArray().Select(i => (string)i!))))
+        );
+        Assert.All(
+            solved["stages"]!.AsArray().SelectMany(s => s!["outcomes"]!.AsArray()),
+            o => Assert.True(o!["coldestP01"] is null || (double)o["coldestP01"]! >= 74)
+        );
     }
 
     // The clocks go back on 25 October and forward on 28 March, each at night.
@@ -54,12 +60,28 @@ public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
         foreach (var dish in (await demo.Server.GetAsync("/api/dishes")).Body!.AsArray())
         {
             var serve = DateTimeOffset.Parse(serveAt, CultureInfo.InvariantCulture);
-            var (status, lineUp) = await demo.Server.PostAsync("/api/lineup", new { dishId = (string)dish!["id"]!, serveAt, now = serve.AddDays(-5), timeZone = "Europe/Vienna" });
+            var (status, lineUp) = await demo.Server.PostAsync(
+                "/api/lineup",
+                new
+                {
+                    dishId = (string)dish!["id"]!,
+                    serveAt,
+                    now = serve.AddDays(-5),
+                    timeZone = "Europe/Vienna",
+                }
+            );
             Assert.Equal(200, status);
             Assert.Empty(lineUp!["conflicts"]!.AsArray());
-            var tasks = lineUp["tasks"]!.AsArray().Select(t => (Id: (string)t!["id"]!, Start: At(t["start"]), End: At(t["end"]), HandsOn: (bool)t["handsOn"]!)).ToList();
+            var tasks = lineUp["tasks"]!
+                .AsArray()
+                .Select(t => (Id: (string)t!["id"]!, Start: At(t["start"]), End: At(t["end"]), HandsOn: (bool)t["handsOn"]!))
+                .ToList();
             var hands = tasks.Where(t => t.HandsOn).OrderBy(t => t.Start).ToList();
-            Assert.All(hands.Zip(hands.Skip(1)), pair => Assert.True(pair.First.End <= pair.Second.Start, $"{dish["document"]!["name"]}: {pair.First.Id} and {pair.Second.Id}"));
+            Assert.All(
+                hands.Zip(hands.Skip(1)),
+                pair =>
+                    Assert.True(pair.First.End <= pair.Second.Start, $"{dish["document"]!["name"]}: {pair.First.Id} and {pair.Second.Id}")
+            );
             Assert.All(tasks, t => Assert.True(t.Start <= t.End));
             Assert.All(tasks, t => Assert.Equal(Zone.GetUtcOffset(t.Start), t.Start.Offset));
 
@@ -73,6 +95,6 @@ public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
 
     private static DateTimeOffset At(JsonNode? moment) => DateTimeOffset.Parse((string)moment!, CultureInfo.InvariantCulture);
 
-    private async Task<JsonNode> DocumentAsync(string name)
-        => (await demo.Server.GetAsync("/api/dishes")).Body!.AsArray().Single(d => (string)d!["document"]!["name"]! == name)!;
+    private async Task<JsonNode> DocumentAsync(string name) =>
+        (await demo.Server.GetAsync("/api/dishes")).Body!.AsArray().Single(d => (string)d!["document"]!["name"]! == name)!;
 }

@@ -8,24 +8,69 @@ namespace Ikuzo.Web.Tests;
 /// <summary>Cooks of a dish: several meats, several times under the lid.</summary>
 public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixture<IkuzoServer>
 {
-    private async Task<string> KeepAsync(params object[] items)
-        => (string)(await Server.PostAsync("/api/dishes", new { format = "ikuzo-dish", version = 1, name = "Both", servings = 4, crispMinutes = 6, finish = new[] { "Fold in herbs." }, items })).Body!["id"]!;
+    private async Task<string> KeepAsync(params object[] items) =>
+        (string)
+            (
+                await Server.PostAsync(
+                    "/api/dishes",
+                    new
+                    {
+                        format = "ikuzo-dish",
+                        version = 1,
+                        name = "Both",
+                        servings = 4,
+                        crispMinutes = 6,
+                        finish = new[] { "Fold in herbs." },
+                        items,
+                    }
+                )
+            ).Body!["id"]!;
 
-    private static object Meat(string key, string cut, double kg, string aim) => new { key, kind = "meat", load = new { cut, pieces = 4, totalKg = kg }, aim };
+    private static object Meat(string key, string cut, double kg, string aim) =>
+        new
+        {
+            key,
+            kind = "meat",
+            load = new
+            {
+                cut,
+                pieces = 4,
+                totalKg = kg,
+            },
+            aim,
+        };
 
-    private static object Beside(string id, double grams) => new { key = id, kind = "companion", id, grams };
+    private static object Beside(string id, double grams) =>
+        new
+        {
+            key = id,
+            kind = "companion",
+            id,
+            grams,
+        };
 
     [Fact]
     public async Task DishOfTwoMeatsInOnePot_IsDoneOnlyWhenBothWereMeasured()
     {
-        var dish = await KeepAsync(Meat("breasts", "chicken-breast-boneless", 0.9, "slice"), Meat("thighs", "chicken-thigh-bone-in", 0.8, "slice"));
+        var dish = await KeepAsync(
+            Meat("breasts", "chicken-breast-boneless", 0.9, "slice"),
+            Meat("thighs", "chicken-thigh-bone-in", 0.8, "slice")
+        );
         var (_, cook) = await Server.PostAsync("/api/cooks", new { dishId = dish });
         var id = (string)cook!["id"]!;
         Assert.Equal(["centre", "thighs/centre"], cook["spots"]!.AsArray().Select(s => (string)s!["id"]!));
         await OpenAsync(id, 14);
         var (_, said) = await ReadAsync(id, 88);
         Assert.Equal("measure-more", (string)said!["verdict"]!);
-        var other = await Server.PostAsync($"/api/cooks/{id}/readings", new { clientId = "both", spot = "thighs/centre", celsius = 87 });
+        var other = await Server.PostAsync(
+            $"/api/cooks/{id}/readings",
+            new
+            {
+                clientId = "both",
+                spot = "thighs/centre",
+                celsius = 87,
+            }
+        );
         Assert.Equal("done", (string)other.Body!["verdict"]!);
     }
 
@@ -75,11 +120,35 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         await OpenAsync(id, 14);
         foreach (var spot in cook["spots"]!.AsArray())
         {
-            await Server.PostAsync($"/api/cooks/{id}/readings", new { clientId = (string)spot!["id"]!, spot = (string)spot["id"]!, celsius = 90 });
+            await Server.PostAsync(
+                $"/api/cooks/{id}/readings",
+                new
+                {
+                    clientId = (string)spot!["id"]!,
+                    spot = (string)spot["id"]!,
+                    celsius = 90,
+                }
+            );
         }
 
         var after = await StepsAsync((await Server.GetAsync($"/api/cooks/{id}")).Body!, 0);
-        Assert.Equal(first ? ["rest", "finish-1", "crisp", "carve"] : ["rest", "lid-stage-2", "come-up-stage-2", "hold-stage-2", "release-stage-2", "open-stage-2", "finish-1", "crisp", "carve"], after.Select(s => s.Id));
+        Assert.Equal(
+            first
+                ? ["rest", "finish-1", "crisp", "carve"]
+                :
+                [
+                    "rest",
+                    "lid-stage-2",
+                    "come-up-stage-2",
+                    "hold-stage-2",
+                    "release-stage-2",
+                    "open-stage-2",
+                    "finish-1",
+                    "crisp",
+                    "carve",
+                ],
+            after.Select(s => s.Id)
+        );
         var stage = first ? before : after;
         Assert.Contains(stage, s => s.Text.Contains("valve to sealing", StringComparison.Ordinal));
         Assert.Contains(stage, s => s.Text.Contains("pin is down", StringComparison.Ordinal));
@@ -90,7 +159,10 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
     {
         var id = await StartAsync();
         await using var db = await Server.Services.GetRequiredService<Database>().OpenAsync(TestContext.Current.CancellationToken);
-        await db.ExecuteAsync("UPDATE cooks SET planned = json_remove(planned, '$.others', '$.before', '$.otherMeatKg') WHERE id = @id", new { id });
+        await db.ExecuteAsync(
+            "UPDATE cooks SET planned = json_remove(planned, '$.others', '$.before', '$.otherMeatKg') WHERE id = @id",
+            new { id }
+        );
         var (status, cook) = await DoAsync(id, "lid-on");
         Assert.Equal((200, "coming-up"), (status, (string)cook!["phase"]!));
     }

@@ -4,17 +4,42 @@ namespace Ikuzo.Web.Tests;
 
 public class DishEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
 {
-    private static readonly object Thighs = new { key = "bird", kind = "meat", load = new { cut = "chicken-thigh-bone-in", pieces = 6, totalKg = 1.2 }, aim = "pull" };
-
-    private static object Beside(string id, double grams) => new { key = "beside", kind = "companion", id, grams };
-
-    private static object Meal(params object[] items) => new
+    private static readonly object Thighs = new
     {
-        dish = new { items, brown = true, crispMinutes = 8, marinadeHours = 2 },
-        serveAt = "2026-12-06T19:00:00+01:00",
-        now = "2026-12-05T10:00:00+01:00",
-        timeZone = "Europe/Vienna",
+        key = "bird",
+        kind = "meat",
+        load = new
+        {
+            cut = "chicken-thigh-bone-in",
+            pieces = 6,
+            totalKg = 1.2,
+        },
+        aim = "pull",
     };
+
+    private static object Beside(string id, double grams) =>
+        new
+        {
+            key = "beside",
+            kind = "companion",
+            id,
+            grams,
+        };
+
+    private static object Meal(params object[] items) =>
+        new
+        {
+            dish = new
+            {
+                items,
+                brown = true,
+                crispMinutes = 8,
+                marinadeHours = 2,
+            },
+            serveAt = "2026-12-06T19:00:00+01:00",
+            now = "2026-12-05T10:00:00+01:00",
+            timeZone = "Europe/Vienna",
+        };
 
     [Fact]
     public async Task Solve_ThighsUnderASlowGrain_AreOneStage()
@@ -35,7 +60,10 @@ public class DishEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     [InlineData("""{"items":[{"key":"a","kind":"companion","id":"gravel","grams":5}]}""", "items[0].id")]
     [InlineData("""{"items":[{"key":"a","kind":"meat"}]}""", "items[0].load")]
     [InlineData("""{"items":[{"key":"a"}]}""", "items[0].kind")]
-    [InlineData("""{"items":[{"key":"a","kind":"companion","id":"peas","grams":5},{"key":"a","kind":"companion","id":"peas","grams":5}]}""", "items")]
+    [InlineData(
+        """{"items":[{"key":"a","kind":"companion","id":"peas","grams":5},{"key":"a","kind":"companion","id":"peas","grams":5}]}""",
+        "items"
+    )]
     [InlineData("""{"items":[null]}""", "items[0].kind")]
     public async Task Solve_WithBadInput_NamesTheField(string body, string field)
     {
@@ -64,13 +92,30 @@ public class DishEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         object?[] items = [Thighs, Beside("pearl-barley", 200)];
         async Task<string[]> LidsAsync(string[][]? stages)
         {
-            var (status, lineUp) = await server.PostAsync("/api/lineup", new { dish = new { items, stages }, serveAt = "2026-12-06T19:00:00+01:00", now = "2026-12-06T08:00:00+01:00" });
+            var (status, lineUp) = await server.PostAsync(
+                "/api/lineup",
+                new
+                {
+                    dish = new { items, stages },
+                    serveAt = "2026-12-06T19:00:00+01:00",
+                    now = "2026-12-06T08:00:00+01:00",
+                }
+            );
             Assert.Equal(200, status);
-            return [.. lineUp!["tasks"]!.AsArray().Select(t => (string)t!["id"]!).Where(id => id.StartsWith("lid-", StringComparison.Ordinal))];
+            return
+            [
+                .. lineUp!["tasks"]!.AsArray().Select(t => (string)t!["id"]!).Where(id => id.StartsWith("lid-", StringComparison.Ordinal)),
+            ];
         }
 
         Assert.Equal(["lid-1"], await LidsAsync(null));
-        Assert.Equal(["lid-1", "lid-2"], await LidsAsync([["beside"], ["bird"]]));
+        Assert.Equal(
+            ["lid-1", "lid-2"],
+            await LidsAsync([
+                ["beside"],
+                ["bird"],
+            ])
+        );
         var (bad, _) = await server.PostAsync("/api/dishes/solve", new { items, stages = new string?[][] { [null] } });
         Assert.Equal(400, bad);
     }
@@ -89,8 +134,20 @@ public class DishEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     [Theory]
     [InlineData("""{"serveAt":"tomorrow"}""", "serveAt")]
     [InlineData("""{"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}]}}""", "serveAt")]
-    [InlineData("""{"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}],"crispMinutes":900},"serveAt":"2026-12-06T19:00:00+01:00"}""", "dish.crispMinutes")]
-    [InlineData("""{"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}]},"serveAt":"2026-12-06T19:00:00+01:00","timeZone":"Moon/Base"}""", "timeZone")]
+    [InlineData(
+        """
+            {"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}],"crispMinutes":900},
+             "serveAt":"2026-12-06T19:00:00+01:00"}
+            """,
+        "dish.crispMinutes"
+    )]
+    [InlineData(
+        """
+            {"dish":{"items":[{"key":"a","kind":"companion","id":"peas","grams":5}]},
+             "serveAt":"2026-12-06T19:00:00+01:00","timeZone":"Moon/Base"}
+            """,
+        "timeZone"
+    )]
     public async Task LineUp_WithBadInput_NamesTheField(string body, string field)
     {
         var (status, problem) = await server.PostAsync("/api/lineup", body);

@@ -14,7 +14,18 @@ public class EngineEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     [Fact]
     public async Task Energy_OfAPlan_AddsUp()
     {
-        var (status, energy) = await server.PostAsync("/api/engine/energy", new { load = new { cut = "duck-leg", pieces = 4, totalKg = 1.0 } });
+        var (status, energy) = await server.PostAsync(
+            "/api/engine/energy",
+            new
+            {
+                load = new
+                {
+                    cut = "duck-leg",
+                    pieces = 4,
+                    totalKg = 1.0,
+                },
+            }
+        );
         Assert.Equal(200, status);
         var parts = new[] { "meatKj", "potKj", "lossesKj", "steamKj" }.Sum(p => (double)energy![p]!);
         Assert.Equal((double)energy!["heaterKj"]!, parts, (double)energy["heaterKj"]! * 0.005);
@@ -24,7 +35,18 @@ public class EngineEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     [Fact]
     public async Task Energy_OfACookThatCannotGoIn_IsRefused()
     {
-        var (status, problem) = await server.PostAsync("/api/engine/energy", new { load = new { cut = "turkey-whole", pieces = 1, totalKg = 12 } });
+        var (status, problem) = await server.PostAsync(
+            "/api/engine/energy",
+            new
+            {
+                load = new
+                {
+                    cut = "turkey-whole",
+                    pieces = 1,
+                    totalKg = 12,
+                },
+            }
+        );
         Assert.Equal((409, "/problems/no-plan"), (status, (string)problem!["type"]!));
     }
 
@@ -34,6 +56,9 @@ public class EngineEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServe
         var all = (await server.GetAsync("/api/engine/assumptions")).Body!.AsArray();
         Assert.True(all.Count > 40);
         Assert.All(all, a => Assert.NotEmpty((string)a!["source"]!));
-        Assert.Superset(new HashSet<string> { "exact", "literature", "estimate", "index" }, all.Select(a => (string)a!["standing"]!).ToHashSet());
+        Assert.Superset(
+            new HashSet<string> { "exact", "literature", "estimate", "index" },
+            all.Select(a => (string)a!["standing"]!).ToHashSet()
+        );
     }
 }

@@ -13,9 +13,7 @@ public sealed class IkuzoServer : WebApplicationFactory<Program>
 
     /// <summary>A server with an empty database.</summary>
     public IkuzoServer()
-        : this(demo: false, folder: null)
-    {
-    }
+        : this(demo: false, folder: null) { }
 
     /// <summary>A server with or without demo data, in a folder of its own or a given one that it leaves behind.</summary>
     internal IkuzoServer(bool demo, string? folder)

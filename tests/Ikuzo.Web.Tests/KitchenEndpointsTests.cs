@@ -5,17 +5,43 @@ public class KitchenEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServ
     [Fact]
     public async Task Altitude_OfTheKitchen_IsUsedByPlans()
     {
-        var settings = new { name = "Hut", altitudeMetres = 3000, roomCelsius = 18, units = "metric" };
+        var settings = new
+        {
+            name = "Hut",
+            altitudeMetres = 3000,
+            roomCelsius = 18,
+            units = "metric",
+        };
         Assert.Equal(200, (await server.SendAsync(HttpMethod.Put, "/api/kitchen", settings)).Status);
         var plan = (await server.PostAsync("/api/plans/preview", """{"load":{"cut":"chicken-wing","pieces":8,"totalKg":0.8}}""")).Body!;
         Assert.Equal(89.97, (double)plan["boilingCelsius"]!, 0.05);
-        await server.SendAsync(HttpMethod.Put, "/api/kitchen", new { name = "Hut", altitudeMetres = 0, roomCelsius = 18, units = "metric" });
+        await server.SendAsync(
+            HttpMethod.Put,
+            "/api/kitchen",
+            new
+            {
+                name = "Hut",
+                altitudeMetres = 0,
+                roomCelsius = 18,
+                units = "metric",
+            }
+        );
     }
 
     [Fact]
     public async Task Kitchen_WithBadSettings_IsRefused()
     {
-        var (status, problem) = await server.SendAsync(HttpMethod.Put, "/api/kitchen", new { name = "", altitudeMetres = 9999, roomCelsius = 21, units = "metric" });
+        var (status, problem) = await server.SendAsync(
+            HttpMethod.Put,
+            "/api/kitchen",
+            new
+            {
+                name = "",
+                altitudeMetres = 9999,
+                roomCelsius = 21,
+                units = "metric",
+            }
+        );
         Assert.Equal(400, status);
         Assert.Equal(["name", "altitudeMetres"], problem!["errors"]!.AsObject().Select(e => e.Key));
     }
@@ -27,7 +53,18 @@ public class KitchenEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServ
         Assert.Equal(201, created);
         Assert.Equal(375, (double)pot!["minimumLiquidMl"]!);
         var path = $"/api/kitchen/pots/{pot["id"]}";
-        var changed = (await server.SendAsync(HttpMethod.Put, path, new { name = "Bigger", capacityLitres = 10, isDefault = true })).Body!;
+        var changed = (
+            await server.SendAsync(
+                HttpMethod.Put,
+                path,
+                new
+                {
+                    name = "Bigger",
+                    capacityLitres = 10,
+                    isDefault = true,
+                }
+            )
+        ).Body!;
         Assert.True((bool)changed["isDefault"]!);
         Assert.Equal("Bigger", (string)(await PotsAsync())[0]!["name"]!);
         Assert.Equal(204, (await server.SendAsync(HttpMethod.Delete, path)).Status);
@@ -39,8 +76,8 @@ public class KitchenEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServ
     }
 
     [Fact]
-    public async Task LastPot_CannotBeRemoved()
-        => Assert.Equal(409, (await server.SendAsync(HttpMethod.Delete, $"/api/kitchen/pots/{(await PotsAsync()).Single()!["id"]}")).Status);
+    public async Task LastPot_CannotBeRemoved() =>
+        Assert.Equal(409, (await server.SendAsync(HttpMethod.Delete, $"/api/kitchen/pots/{(await PotsAsync()).Single()!["id"]}")).Status);
 
     [Fact]
     public async Task DemoHousehold_HasTwoPotsAndPlansOfAllThreeBirds()
@@ -49,7 +86,11 @@ public class KitchenEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServ
         var kitchen = (await demo.GetAsync("/api/kitchen")).Body!;
         Assert.Equal(1350, (double)kitchen["settings"]!["altitudeMetres"]!);
         Assert.Equal([5.7, 3.0], kitchen["pots"]!.AsArray().Select(p => (double)p!["capacityLitres"]!));
-        var birds = (await demo.GetAsync("/api/plans")).Body!.AsArray().Select(p => ((string)p!["request"]!["load"]!["cut"]!).Split('-')[0]).Distinct().Order();
+        var birds = (await demo.GetAsync("/api/plans"))
+            .Body!.AsArray()
+            .Select(p => ((string)p!["request"]!["load"]!["cut"]!).Split('-')[0])
+            .Distinct()
+            .Order();
         Assert.Equal(["chicken", "duck", "turkey"], birds);
     }
 

@@ -6,37 +6,38 @@ namespace Ikuzo.Web.Tests;
 public class OpenApiTests(IkuzoServer server) : IClassFixture<IkuzoServer>
 {
     // What clients rely on: path and method.
-    public static TheoryData<string, string> Operations() => new()
-    {
-        { "/api/health", "get" },
-        { "/api/catalogue", "get" },
-        { "/api/ask", "post" },
-        { "/api/quantities", "post" },
-        { "/api/plans/preview", "post" },
-        { "/api/plans", "post" },
-        { "/api/plans", "get" },
-        { "/api/plans/{id}", "get" },
-        { "/api/plans/{id}", "delete" },
-        { "/api/plans/{id}/restore", "post" },
-        { "/api/kitchen", "get" },
-        { "/api/kitchen", "put" },
-        { "/api/kitchen/pots", "post" },
-        { "/api/kitchen/pots/{id}", "put" },
-        { "/api/kitchen/pots/{id}", "delete" },
-        { "/api/plans/rescue", "post" },
-        { "/api/dishes/solve", "post" },
-        { "/api/lineup", "post" },
-        { "/api/lineup/ics", "post" },
-        { "/api/engine/verify", "post" },
-        { "/api/engine/course", "post" },
-        { "/api/engine/energy", "post" },
-        { "/api/engine/assumptions", "get" },
-    };
+    public static TheoryData<string, string> Operations() =>
+        new()
+        {
+            { "/api/health", "get" },
+            { "/api/catalogue", "get" },
+            { "/api/ask", "post" },
+            { "/api/quantities", "post" },
+            { "/api/plans/preview", "post" },
+            { "/api/plans", "post" },
+            { "/api/plans", "get" },
+            { "/api/plans/{id}", "get" },
+            { "/api/plans/{id}", "delete" },
+            { "/api/plans/{id}/restore", "post" },
+            { "/api/kitchen", "get" },
+            { "/api/kitchen", "put" },
+            { "/api/kitchen/pots", "post" },
+            { "/api/kitchen/pots/{id}", "put" },
+            { "/api/kitchen/pots/{id}", "delete" },
+            { "/api/plans/rescue", "post" },
+            { "/api/dishes/solve", "post" },
+            { "/api/lineup", "post" },
+            { "/api/lineup/ics", "post" },
+            { "/api/engine/verify", "post" },
+            { "/api/engine/course", "post" },
+            { "/api/engine/energy", "post" },
+            { "/api/engine/assumptions", "get" },
+        };
 
     [Theory]
     [MemberData(nameof(Operations))]
-    public async Task Document_DescribesTheOperation(string path, string method)
-        => Assert.NotNull((await DocumentAsync())["paths"]![path]![method]!["responses"]);
+    public async Task Document_DescribesTheOperation(string path, string method) =>
+        Assert.NotNull((await DocumentAsync())["paths"]![path]![method]!["responses"]);
 
     [Fact]
     public async Task Document_IsTheCommittedOne()
@@ -61,14 +62,17 @@ public class OpenApiTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     }
 
     [Fact]
-    public void EveryProblem_HasAStatusThatIsAnErrorAndATitle()
-        => Assert.All(Problems.Codes, code =>
-        {
-            var problem = Problems.Of(code);
-            Assert.InRange(problem.Status!.Value, 400, 599);
-            Assert.NotEmpty(problem.Title!);
-            Assert.Equal($"/problems/{code}", problem.Type);
-        });
+    public void EveryProblem_HasAStatusThatIsAnErrorAndATitle() =>
+        Assert.All(
+            Problems.Codes,
+            code =>
+            {
+                var problem = Problems.Of(code);
+                Assert.InRange(problem.Status!.Value, 400, 599);
+                Assert.NotEmpty(problem.Title!);
+                Assert.Equal($"/problems/{code}", problem.Type);
+            }
+        );
 
     private static string CommittedPath()
     {

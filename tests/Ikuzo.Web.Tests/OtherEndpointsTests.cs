@@ -10,7 +10,10 @@ public class OtherEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer
     {
         var catalogue = (await server.GetAsync("/api/catalogue")).Body!;
         var ids = catalogue["cuts"]!.AsArray().Select(c => (string)c!["id"]!).ToList();
-        Assert.Superset(new HashSet<string> { "chicken-whole", "poussin-whole", "turkey-tenderloin", "duck-crown", "duck-carcass" }, ids.ToHashSet());
+        Assert.Superset(
+            new HashSet<string> { "chicken-whole", "poussin-whole", "turkey-tenderloin", "duck-crown", "duck-carcass" },
+            ids.ToHashSet()
+        );
         Assert.True(ids.Count >= 34);
         Assert.True(catalogue["companions"]!.AsArray().Count >= 49);
         Assert.NotEmpty(catalogue["pots"]!.AsArray());
@@ -19,10 +22,31 @@ public class OtherEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer
     [Fact]
     public async Task Verify_AnswersFromTheProductsSolver()
     {
-        var (status, theta) = await server.PostAsync("/api/engine/verify", new { shapeDimensionality = 2, biot = 5, fourier = 0.2 });
+        var (status, theta) = await server.PostAsync(
+            "/api/engine/verify",
+            new
+            {
+                shapeDimensionality = 2,
+                biot = 5,
+                fourier = 0.2,
+            }
+        );
         Assert.Equal(200, status);
         Assert.Equal(0.67141841, (double)theta!["thetaCentre"]!, 0.002);
-        Assert.Equal(400, (await server.PostAsync("/api/engine/verify", new { shapeDimensionality = 4, biot = 5, fourier = 0.2 })).Status);
+        Assert.Equal(
+            400,
+            (
+                await server.PostAsync(
+                    "/api/engine/verify",
+                    new
+                    {
+                        shapeDimensionality = 4,
+                        biot = 5,
+                        fourier = 0.2,
+                    }
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -46,18 +70,47 @@ public class OtherEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer
     [InlineData("74C", "temperature", "us", 74)]
     [InlineData("165", "temperature", "us", 73.8889)]
     [InlineData("21 °C", "temperature", "metric", 21)]
-    public async Task Quantity_IsReadWithItsUnitOrTheHouseholds(string text, string dimension, string units, double value)
-        => Assert.Equal(value, (double)(await server.PostAsync("/api/quantities", new { text, dimension, units })).Body!["value"]!, 0.001);
+    public async Task Quantity_IsReadWithItsUnitOrTheHouseholds(string text, string dimension, string units, double value) =>
+        Assert.Equal(
+            value,
+            (double)
+                (
+                    await server.PostAsync(
+                        "/api/quantities",
+                        new
+                        {
+                            text,
+                            dimension,
+                            units,
+                        }
+                    )
+                ).Body!["value"]!,
+            0.001
+        );
 
     [Theory]
     [InlineData("lots", "mass")]
     [InlineData("3 kg", "length")]
     [InlineData("", "volume")]
-    public async Task Quantity_ThatIsNotOne_IsRefused(string text, string dimension)
-        => Assert.Equal(400, (await server.PostAsync("/api/quantities", new { text, dimension, units = "metric" })).Status);
+    public async Task Quantity_ThatIsNotOne_IsRefused(string text, string dimension) =>
+        Assert.Equal(
+            400,
+            (
+                await server.PostAsync(
+                    "/api/quantities",
+                    new
+                    {
+                        text,
+                        dimension,
+                        units = "metric",
+                    }
+                )
+            ).Status
+        );
 
     [Fact]
-    public async Task UnknownAddress_IsAProblem() => Assert.Equal("/problems/not-found", (string)(await server.GetAsync("/api/nothing")).Body!["type"]!);
+    public async Task UnknownAddress_IsAProblem() =>
+        Assert.Equal("/problems/not-found", (string)(await server.GetAsync("/api/nothing")).Body!["type"]!);
 
     [Theory]
     [InlineData("http://evil.example", "/api/kitchen", 403)]
@@ -65,7 +118,10 @@ public class OtherEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer
     [InlineData(null, "/api/kitchen", 200)]
     public async Task PageOfAnotherSite_IsTurnedAway(string? origin, string path, int status)
     {
-        using var request = new HttpRequestMessage(path.StartsWith("/hubs", StringComparison.Ordinal) ? HttpMethod.Post : HttpMethod.Get, path);
+        using var request = new HttpRequestMessage(
+            path.StartsWith("/hubs", StringComparison.Ordinal) ? HttpMethod.Post : HttpMethod.Get,
+            path
+        );
         if (origin is not null)
         {
             request.Headers.Add("Origin", origin);

@@ -4,38 +4,48 @@ namespace Ikuzo.Web.Tests;
 
 public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
 {
-    private static readonly object Thighs = new { load = new { cut = "chicken-thigh-bone-in", pieces = 6, totalKg = 1.3, state = "frozen" } };
+    private static readonly object Thighs = new
+    {
+        load = new
+        {
+            cut = "chicken-thigh-bone-in",
+            pieces = 6,
+            totalKg = 1.3,
+            state = "frozen",
+        },
+    };
 
     // Body, and the field that the refusal must name.
-    public static TheoryData<string, string> BadBodies() => new()
-    {
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":-1}}""", "load.totalKg" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1e9}}""", "load.totalKg" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1e999}}""", "load.totalKg" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":"NaN"}}""", "load.totalKg" },
-        { """{"load":{"cut":"chicken-wing","pieces":4}}""", "load.totalKg" },
-        { """{"load":{"cut":"chicken-wing","pieces":0,"totalKg":1}}""", "load.pieces" },
-        { """{"load":{"cut":"chicken-wing","pieces":2.5,"totalKg":1}}""", "load.pieces" },
-        { """{"load":{"cut":"penguin","pieces":1,"totalKg":1}}""", "load.cut" },
-        { """{"load":{"cut":7,"pieces":1,"totalKg":1}}""", "load.cut" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"state":"lukewarm"}}""", "load.state" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"thicknessMm":0}}""", "load.thicknessMm" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"state":"frozen","startCelsius":4}}""", "load.startCelsius" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"altitudeMetres":9000}""", "altitudeMetres" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{"capacityLitres":-3}}""", "pot.capacityLitres" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{}}""", "pot.capacityLitres" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"companions":[{"id":"gravel","grams":10}]}""", "companions[0].id" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"companions":[null]}""", "companions[0].grams" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"minutes":1000}""", "minutes" },
-        { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"release":{"restMinutes":5}}""", "release.kind" },
-        { """{"load":null}""", "load" },
-        { "{}", "load" },
-        { """{"load":{"cut":"chicken-wing",""", "load" },
-        { "not json", "body" },
-        { "[]", "body" },
-        { "null", "body" },
-        { "", "body" },
-    };
+    public static TheoryData<string, string> BadBodies() =>
+        new()
+        {
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":-1}}""", "load.totalKg" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1e9}}""", "load.totalKg" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1e999}}""", "load.totalKg" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":"NaN"}}""", "load.totalKg" },
+            { """{"load":{"cut":"chicken-wing","pieces":4}}""", "load.totalKg" },
+            { """{"load":{"cut":"chicken-wing","pieces":0,"totalKg":1}}""", "load.pieces" },
+            { """{"load":{"cut":"chicken-wing","pieces":2.5,"totalKg":1}}""", "load.pieces" },
+            { """{"load":{"cut":"penguin","pieces":1,"totalKg":1}}""", "load.cut" },
+            { """{"load":{"cut":7,"pieces":1,"totalKg":1}}""", "load.cut" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"state":"lukewarm"}}""", "load.state" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"thicknessMm":0}}""", "load.thicknessMm" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"state":"frozen","startCelsius":4}}""", "load.startCelsius" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"altitudeMetres":9000}""", "altitudeMetres" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{"capacityLitres":-3}}""", "pot.capacityLitres" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{}}""", "pot.capacityLitres" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"companions":[{"id":"gravel","grams":10}]}""", "companions[0].id" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"companions":[null]}""", "companions[0].grams" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"minutes":1000}""", "minutes" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"release":{"restMinutes":5}}""", "release.kind" },
+            { """{"load":null}""", "load" },
+            { "{}", "load" },
+            { """{"load":{"cut":"chicken-wing",""", "load" },
+            { "not json", "body" },
+            { "[]", "body" },
+            { "null", "body" },
+            { "", "body" },
+        };
 
     [Theory]
     [MemberData(nameof(BadBodies))]
@@ -58,7 +68,22 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     public async Task Save_WithBadInput_StoresNothing()
     {
         var before = (await server.GetAsync("/api/plans")).Body!.AsArray().Count;
-        var (status, problem) = await server.PostAsync("/api/plans", new { name = " ", request = new { load = new { cut = "chicken-wing", pieces = 0, totalKg = 1 } } });
+        var (status, problem) = await server.PostAsync(
+            "/api/plans",
+            new
+            {
+                name = " ",
+                request = new
+                {
+                    load = new
+                    {
+                        cut = "chicken-wing",
+                        pieces = 0,
+                        totalKg = 1,
+                    },
+                },
+            }
+        );
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]!["name"]);
         Assert.NotNull(problem["errors"]!["request.load.pieces"]);
@@ -95,7 +120,10 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     [Fact]
     public async Task Preview_WithALidOnTime_HasAClock()
     {
-        var (_, plan) = await server.PostAsync("/api/plans/preview", """{"load":{"cut":"duck-leg","pieces":4,"totalKg":1},"lidOnAt":"2026-11-24T18:05:00+01:00"}""");
+        var (_, plan) = await server.PostAsync(
+            "/api/plans/preview",
+            """{"load":{"cut":"duck-leg","pieces":4,"totalKg":1},"lidOnAt":"2026-11-24T18:05:00+01:00"}"""
+        );
         var eat = DateTimeOffset.Parse((string)plan!["clock"]!["eat"]!, System.Globalization.CultureInfo.InvariantCulture);
         Assert.InRange((eat - new DateTimeOffset(2026, 11, 24, 18, 5, 0, TimeSpan.FromHours(1))).TotalMinutes, 25, 90);
     }

@@ -8,7 +8,9 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     private async Task<JsonNode> PlanAsync(string more = "", string load = "")
     {
         var (status, plan) = await server.PostAsync(
-            "/api/plans/preview", $$"""{"load":{"cut":"chicken-drumstick","pieces":6,"totalKg":0.72{{load}}}{{more}}}""");
+            "/api/plans/preview",
+            $$"""{"load":{"cut":"chicken-drumstick","pieces":6,"totalKg":0.72{{load}}}{{more}}}"""
+        );
         Assert.Equal(200, status);
         return plan!;
     }
@@ -27,7 +29,8 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     [Fact]
     public async Task Pressure_Low_HoldsCoolerAndLonger()
     {
-        JsonNode high = await PlanAsync(), low = await PlanAsync(""","pressure":"low" """);
+        JsonNode high = await PlanAsync(),
+            low = await PlanAsync(""","pressure":"low" """);
         Assert.True(Number(low, "heldCelsius") < Number(high, "heldCelsius") - 4);
         Assert.True(Number(low, "minutes") >= Number(high, "minutes"));
         Assert.Equal("low", (string)low["pressure"]!);
@@ -56,7 +59,9 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     public async Task Thickness_Measured_NarrowsThePlan()
     {
         var weighed = await PlanAsync();
-        var measured = await PlanAsync(load: $",\"thicknessMm\":{Number(weighed, "thicknessMm").ToString(System.Globalization.CultureInfo.InvariantCulture)}");
+        var measured = await PlanAsync(
+            load: $",\"thicknessMm\":{Number(weighed, "thicknessMm").ToString(System.Globalization.CultureInfo.InvariantCulture)}"
+        );
         Assert.True(Number(measured, "safeMinimumMinutes") < Number(weighed, "safeMinimumMinutes"));
         Assert.DoesNotContain(measured["warnings"]!.AsArray(), w => (string)w!["code"]! == "unmeasured");
     }
@@ -64,7 +69,8 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     [Fact]
     public async Task Companions_AddHeatLoadAndDrinkLiquid()
     {
-        JsonNode alone = await PlanAsync(""","liquidMl":600"""), withGrain = await PlanAsync(""","liquidMl":600,"companions":[{"id":"brown-rice","grams":300}]""");
+        JsonNode alone = await PlanAsync(""","liquidMl":600"""),
+            withGrain = await PlanAsync(""","liquidMl":600,"companions":[{"id":"brown-rice","grams":300}]""");
         Assert.True((double)withGrain["toPressureMinutes"]!["p50"]! > (double)alone["toPressureMinutes"]!["p50"]!);
         Assert.Equal(480, (double)withGrain["liquid"]!["absorbedMl"]!, 1);
         Assert.True((double)withGrain["liquid"]!["atEndMl"]!["p50"]! < (double)alone["liquid"]!["atEndMl"]!["p50"]!);
@@ -88,8 +94,10 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
         Assert.Equal(21, (double)curve["pot"]![0]!, 0.5);
         Assert.Equal(4, (double)curve["coldest"]!["p50"]![0]!, 0.5);
         Assert.True(curve["coldest"]!["p01"]!.AsArray().Max(t => (double)t!) > 74);
-        Assert.All(Enumerable.Range(0, curve["minutes"]!.AsArray().Count), i =>
-            Assert.True((double)curve["coldest"]!["p01"]![i]! <= (double)curve["coldest"]!["p99"]![i]!));
+        Assert.All(
+            Enumerable.Range(0, curve["minutes"]!.AsArray().Count),
+            i => Assert.True((double)curve["coldest"]!["p01"]![i]! <= (double)curve["coldest"]!["p99"]![i]!)
+        );
     }
 
     [Fact]
@@ -104,7 +112,18 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     [Fact]
     public async Task WhatDoesNotFit_HasNoMinutesAndSaysWhy()
     {
-        var (_, plan) = await server.PostAsync("/api/plans/preview", new { load = new { cut = "turkey-whole", pieces = 1, totalKg = 6 } });
+        var (_, plan) = await server.PostAsync(
+            "/api/plans/preview",
+            new
+            {
+                load = new
+                {
+                    cut = "turkey-whole",
+                    pieces = 1,
+                    totalKg = 6,
+                },
+            }
+        );
         Assert.Null(plan!["minutes"]);
         Assert.Null(plan["release"]);
         Assert.Contains(plan["warnings"]!.AsArray(), w => (string)w!["code"]! == "over-capacity" && (string)w["level"]! == "stop");

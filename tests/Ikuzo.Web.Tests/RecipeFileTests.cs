@@ -6,9 +6,15 @@ namespace Ikuzo.Web.Tests;
 
 public class RecipeFileTests
 {
-    private static (DishDocument Dish, IReadOnlyList<string> NotMapped) Read(string instructions, string ingredients = "\"1.2 kg chicken thighs, bone in\"", string more = "")
+    private static (DishDocument Dish, IReadOnlyList<string> NotMapped) Read(
+        string instructions,
+        string ingredients = "\"1.2 kg chicken thighs, bone in\"",
+        string more = ""
+    )
     {
-        using var document = JsonDocument.Parse($$"""{"@type":"Recipe","name":"Test","recipeIngredient":[{{ingredients}}],"recipeInstructions":{{instructions}}{{more}}}""");
+        using var document = JsonDocument.Parse(
+            $$"""{"@type":"Recipe","name":"Test","recipeIngredient":[{{ingredients}}],"recipeInstructions":{{instructions}}{{more}}}"""
+        );
         return RecipeFile.Read(document.RootElement.Clone());
     }
 
@@ -57,7 +63,12 @@ public class RecipeFileTests
     [Fact]
     public void MoreThanEightThings_AreNotSilentlyDropped()
     {
-        var beside = string.Join(",", new[] { "carrots", "onions", "peas", "leeks", "celery", "kale", "mushrooms", "potatoes", "fennel" }.Select(n => $"\"100 g {n}\""));
+        var beside = string.Join(
+            ",",
+            new[] { "carrots", "onions", "peas", "leeks", "celery", "kale", "mushrooms", "potatoes", "fennel" }.Select(n =>
+                $"\"100 g {n}\""
+            )
+        );
         var (dish, notMapped) = Read("\"Cook.\"", $"\"1.2 kg chicken thighs, bone in\",{beside}");
         Assert.Equal(8, dish.Items!.Count);
         Assert.Equal(2, notMapped.Count(n => n.Contains("100 g", StringComparison.Ordinal)));

@@ -2,14 +2,31 @@ namespace Ikuzo.Web.Tests;
 
 public class RescueEndpointTests(IkuzoServer server) : IClassFixture<IkuzoServer>
 {
-    private static object Opened(double celsius, bool thick = false, string spot = "centre") => new
-    {
-        plan = new { load = new { cut = "chicken-thigh-bone-in", pieces = 6, totalKg = 1.1 } },
-        minutesHeld = 4,
-        release = new { kind = "natural" },
-        readings = new[] { new { spot, celsius, afterOpeningMinutes = 1 } },
-        liquidIsThick = thick,
-    };
+    private static object Opened(double celsius, bool thick = false, string spot = "centre") =>
+        new
+        {
+            plan = new
+            {
+                load = new
+                {
+                    cut = "chicken-thigh-bone-in",
+                    pieces = 6,
+                    totalKg = 1.1,
+                },
+            },
+            minutesHeld = 4,
+            release = new { kind = "natural" },
+            readings = new[]
+            {
+                new
+                {
+                    spot,
+                    celsius,
+                    afterOpeningMinutes = 1,
+                },
+            },
+            liquidIsThick = thick,
+        };
 
     [Theory]
     [InlineData(false, "back-under-pressure")]
@@ -34,7 +51,11 @@ public class RescueEndpointTests(IkuzoServer server) : IClassFixture<IkuzoServer
 
     [Theory]
     [InlineData("{}", "plan.load", "readings")]
-    [InlineData("""{"plan":{"load":{"cut":"duck-leg","pieces":2,"totalKg":0.5}},"minutesHeld":-1,"readings":[{"spot":"centre"}]}""", "minutesHeld", "readings[0].celsius")]
+    [InlineData(
+        """{"plan":{"load":{"cut":"duck-leg","pieces":2,"totalKg":0.5}},"minutesHeld":-1,"readings":[{"spot":"centre"}]}""",
+        "minutesHeld",
+        "readings[0].celsius"
+    )]
     public async Task Rescue_WithBadInput_NamesTheFields(string body, string one, string other)
     {
         var (status, problem) = await server.PostAsync("/api/plans/rescue", body);

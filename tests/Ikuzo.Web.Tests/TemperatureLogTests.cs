@@ -43,12 +43,19 @@ public class TemperatureLogTests
     [InlineData("minutes,core\n0,nan", "nan")]
     [InlineData("minutes,core\n0,-300", "-300")]
     [InlineData("minutes,core\n1e9,20", "more than a day")]
-    public void WhatIsNoLog_IsRefusedWithItsLine(string text, string said)
-        => Assert.Contains(said, Assert.Throws<FormatException>(() => TemperatureLog.Read(text, null)).Message);
+    public void WhatIsNoLog_IsRefusedWithItsLine(string text, string said) =>
+        Assert.Contains(said, Assert.Throws<FormatException>(() => TemperatureLog.Read(text, null)).Message);
 
     [Fact]
-    public void TooManyLines_AreRefused()
-        => Assert.Contains("more than", Assert.Throws<FormatException>(() => TemperatureLog.Read("minutes,core\n" + string.Concat(Enumerable.Repeat("1,20\n", 20_100)), null)).Message);
+    public void TooManyLines_AreRefused() =>
+        Assert.Contains(
+            "more than",
+            Assert
+                .Throws<FormatException>(() =>
+                    TemperatureLog.Read("minutes,core\n" + string.Concat(Enumerable.Repeat("1,20\n", 20_100)), null)
+                )
+                .Message
+        );
 
     private static double[] Numbers(string text) => [.. text.Split(' ').Select(n => double.Parse(n, CultureInfo.InvariantCulture))];
 }

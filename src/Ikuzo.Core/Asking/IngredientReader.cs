@@ -15,10 +15,25 @@ public static partial class IngredientReader
     public const int MostCharacters = 300;
 
     // Typical kitchen measures, g. Estimates.
-    private const double GrainCupGrams = 190, OtherCupGrams = 140, SpoonGrams = 12;
+    private const double GrainCupGrams = 190,
+        OtherCupGrams = 140,
+        SpoonGrams = 12;
 
     // Made of a bird without being the meat that is cooked.
-    private static readonly string[] NotMeat = ["stock", "broth", "bouillon", "fat", "powder", "seasoning", "liver", "livers", "sauce", "cube", "cubes"];
+    private static readonly string[] NotMeat =
+    [
+        "stock",
+        "broth",
+        "bouillon",
+        "fat",
+        "powder",
+        "seasoning",
+        "liver",
+        "livers",
+        "sauce",
+        "cube",
+        "cubes",
+    ];
 
     // One piece of what is counted rather than weighed, g. Estimates.
     private static readonly Dictionary<string, double> PieceGrams = new()
@@ -44,7 +59,9 @@ public static partial class IngredientReader
 
     // Names from long to short, so that "brown rice" is found before "rice"; each with its words.
     private static readonly (Companion Companion, string[] Words)[] Names =
-        [.. CompanionCatalogue.All.Select(c => (c, Words(c.Name))).OrderByDescending(n => n.Item2.Length)];
+    [
+        .. CompanionCatalogue.All.Select(c => (c, Words(c.Name))).OrderByDescending(n => n.Item2.Length),
+    ];
 
     /// <summary>The item that a line names, or null when it is neither meat nor something that we know.</summary>
     /// <param name="line">One line, at most <see cref="MostCharacters"/>.</param>
@@ -60,30 +77,40 @@ public static partial class IngredientReader
     }
 
     /// <summary>A line that <see cref="Read"/> reads back as the same item.</summary>
-    public static string Write(DishItem item) => item switch
-    {
-        MeatItem { Load: var load } meat => string.Create(CultureInfo.InvariantCulture,
-            $"{load.Words}, {State(load)}{load.TotalKg:0.###} kg{Thickness(load)}{Place(load)}{Aim(meat)}"),
-        BesideItem beside => string.Create(CultureInfo.InvariantCulture,
-            $"{beside.Grams:0.###} g {beside.Companion.Name.ToLowerInvariant()}{(beside.Size == PieceSize.Usual ? "" : $", {beside.Size.ToString().ToLowerInvariant()}")}{(beside.InBowl ? ", in a bowl" : "")}"),
-        _ => item.Key,
-    };
+    public static string Write(DishItem item) =>
+        item switch
+        {
+            MeatItem { Load: var load } meat => string.Create(
+                CultureInfo.InvariantCulture,
+                $"{load.Words}, {State(load)}{load.TotalKg:0.###} kg{Thickness(load)}{Place(load)}{Aim(meat)}"
+            ),
+            BesideItem beside => string.Create(
+                CultureInfo.InvariantCulture,
+                $"{beside.Grams:0.###} g "
+                    + $"{beside.Companion.Name.ToLowerInvariant()}{(beside.Size == PieceSize.Usual ? "" : $", {beside.Size.ToString().ToLowerInvariant()}")}{(beside.InBowl ? ", in a bowl" : "")}"
+            ),
+            _ => item.Key,
+        };
 
     private static bool IsBird(string line) => Words(line).Any(w => w is "chicken" or "turkey" or "duck" or "poussin" or "hen");
 
-    private static MeatItem? Meat(string line, string key)
-        => QuestionParser.Parse(line) is { } q && !(q.Cut.Part == Part.Whole && Words(line).Any(NotMeat.Contains))
-            ? new(key, new MeatLoad
-            {
-                Cut = q.Cut,
-                Pieces = q.Pieces,
-                TotalKg = q.TotalKg,
-                ThicknessMm = q.ThicknessMm,
-                State = q.State ?? MeatState.Chilled,
-                StartCelsius = q.StartCelsius,
-                Arrangement = q.Arrangement ?? Arrangement.Single,
-                Placement = q.Placement ?? Placement.Rack,
-            }, q.Aim)
+    private static MeatItem? Meat(string line, string key) =>
+        QuestionParser.Parse(line) is { } q && !(q.Cut.Part == Part.Whole && Words(line).Any(NotMeat.Contains))
+            ? new(
+                key,
+                new MeatLoad
+                {
+                    Cut = q.Cut,
+                    Pieces = q.Pieces,
+                    TotalKg = q.TotalKg,
+                    ThicknessMm = q.ThicknessMm,
+                    State = q.State ?? MeatState.Chilled,
+                    StartCelsius = q.StartCelsius,
+                    Arrangement = q.Arrangement ?? Arrangement.Single,
+                    Placement = q.Placement ?? Placement.Rack,
+                },
+                q.Aim
+            )
             : null;
 
     private static BesideItem? Beside(string line, string key)
@@ -95,14 +122,39 @@ public static partial class IngredientReader
             return null;
         }
 
-        var size = words.Contains("small") && !found.Id.Contains("small", StringComparison.Ordinal) ? PieceSize.Small : words.Contains("large") ? PieceSize.Large : PieceSize.Usual;
+        var size =
+            words.Contains("small") && !found.Id.Contains("small", StringComparison.Ordinal) ? PieceSize.Small
+            : words.Contains("large") ? PieceSize.Large
+            : PieceSize.Usual;
         return new(key, found, Math.Round(grams, 1), found.IsCut ? size : PieceSize.Usual, words.Contains("bowl"));
     }
 
     // "onion" for onions, "rice" for the first rice: the last word of a name alone, if it is one that names something.
-    private static Companion? Loosely(string[] words)
-        => Names.Where(n => n.Words.Length > 1 || n.Words[0].Length > 3).Select(n => n.Companion)
-            .FirstOrDefault(c => words.Contains(Words(c.Name)[0]) && c.Kind is not CompanionKind.Enrichment && Words(c.Name)[0] is not ("dry" or "canned" or "soaked" or "small" or "whole" or "brown" or "red" or "egg" or "diced" or "crushed" or "wild" or "pearl" or "sweet" or "long"));
+    private static Companion? Loosely(string[] words) =>
+        Names
+            .Where(n => n.Words.Length > 1 || n.Words[0].Length > 3)
+            .Select(n => n.Companion)
+            .FirstOrDefault(c =>
+                words.Contains(Words(c.Name)[0])
+                && c.Kind is not CompanionKind.Enrichment
+                && Words(c.Name)[0]
+                    is not (
+                        "dry"
+                        or "canned"
+                        or "soaked"
+                        or "small"
+                        or "whole"
+                        or "brown"
+                        or "red"
+                        or "egg"
+                        or "diced"
+                        or "crushed"
+                        or "wild"
+                        or "pearl"
+                        or "sweet"
+                        or "long"
+                    )
+            );
 
     private static double? Grams(string line, Companion of)
     {
@@ -114,7 +166,8 @@ public static partial class IngredientReader
 
         var number = Number(match.Groups["whole"].Value, match.Groups["part"].Value);
         var unit = match.Groups["unit"].Value.ToLowerInvariant();
-        return unit.StartsWith("cup", StringComparison.Ordinal) ? number * (of.Kind is CompanionKind.Grain or CompanionKind.Pulse ? GrainCupGrams : OtherCupGrams)
+        return unit.StartsWith("cup", StringComparison.Ordinal)
+                ? number * (of.Kind is CompanionKind.Grain or CompanionKind.Pulse ? GrainCupGrams : OtherCupGrams)
             : QuantityReader.KilogramsIn(unit) is { } kg ? number * kg * 1000
             : unit == "ml" ? number // as of water
             : unit is "tbsp" or "tablespoon" or "tablespoons" ? number * SpoonGrams
@@ -124,29 +177,64 @@ public static partial class IngredientReader
 
     private static double Number(string whole, string part)
     {
-        var fraction = part switch { "½" => 0.5, "¼" => 0.25, "¾" => 0.75, "1/2" => 0.5, "1/4" => 0.25, "3/4" => 0.75, "1/3" => 1 / 3.0, _ => 0 };
-        return (double.TryParse(whole.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n) ? n : 0) + fraction;
+        var fraction = part switch
+        {
+            "½" => 0.5,
+            "¼" => 0.25,
+            "¾" => 0.75,
+            "1/2" => 0.5,
+            "1/4" => 0.25,
+            "3/4" => 0.75,
+            "1/3" => 1 / 3.0,
+            _ => 0,
+        };
+        return (double.TryParse(whole.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n) ? n : 0)
+            + fraction;
     }
 
-    private static string[] Words(string text)
-        => [.. Word().Matches(text.ToLowerInvariant()).Select(m => m.Value).Where(w => w is not ("in" or "of" or "the" or "a")).Select(w => w.Length > 3 && w.EndsWith('s') && !w.EndsWith("ss", StringComparison.Ordinal) ? w[..^1] : w)];
+    private static string[] Words(string text) =>
+        [
+            .. Word()
+                .Matches(text.ToLowerInvariant())
+                .Select(m => m.Value)
+                .Where(w => w is not ("in" or "of" or "the" or "a"))
+                .Select(w => w.Length > 3 && w.EndsWith('s') && !w.EndsWith("ss", StringComparison.Ordinal) ? w[..^1] : w),
+        ];
 
-    private static string State(MeatLoad load) => load switch
-    {
-        { State: MeatState.Frozen, Arrangement: Arrangement.Lump } => "frozen in one lump, ",
-        { State: MeatState.Frozen } => "frozen, ",
-        { State: MeatState.Room } => "room temperature, ",
-        _ => "",
-    };
+    private static string State(MeatLoad load) =>
+        load switch
+        {
+            { State: MeatState.Frozen, Arrangement: Arrangement.Lump } => "frozen in one lump, ",
+            { State: MeatState.Frozen } => "frozen, ",
+            { State: MeatState.Room } => "room temperature, ",
+            _ => "",
+        };
 
-    private static string Thickness(MeatLoad load) => load.ThicknessMm is { } mm ? string.Create(CultureInfo.InvariantCulture, $", {mm:0.#} mm") : "";
+    private static string Thickness(MeatLoad load) =>
+        load.ThicknessMm is { } mm ? string.Create(CultureInfo.InvariantCulture, $", {mm:0.#} mm") : "";
 
-    private static string Place(MeatLoad load)
-        => load.Placement switch { Placement.InLiquid => ", in the liquid", Placement.OnBed => ", on a bed", _ => "" } + (load.Arrangement == Arrangement.Overlapping ? ", overlapping" : "");
+    private static string Place(MeatLoad load) =>
+        load.Placement switch
+        {
+            Placement.InLiquid => ", in the liquid",
+            Placement.OnBed => ", on a bed",
+            _ => "",
+        } + (load.Arrangement == Arrangement.Overlapping ? ", overlapping" : "");
 
-    private static string Aim(MeatItem meat) => meat.Aim switch { Core.Poultry.Aim.Slice => ", to slice", Core.Poultry.Aim.Pull => ", to pull", Core.Poultry.Aim.FallApart => ", to fall apart", _ => "" };
+    private static string Aim(MeatItem meat) =>
+        meat.Aim switch
+        {
+            Core.Poultry.Aim.Slice => ", to slice",
+            Core.Poultry.Aim.Pull => ", to pull",
+            Core.Poultry.Aim.FallApart => ", to fall apart",
+            _ => "",
+        };
 
-    [GeneratedRegex(@"^(?<whole>\d+(?:[.,]\d+)?(?!/))?\s*(?<part>½|¼|¾|\d/\d)?\s*(?<unit>[a-zA-Z]+)?", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
+    [GeneratedRegex(
+        @"^(?<whole>\d+(?:[.,]\d+)?(?!/))?\s*(?<part>½|¼|¾|\d/\d)?\s*(?<unit>[a-zA-Z]+)?",
+        RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 100
+    )]
     private static partial Regex Amount();
 
     [GeneratedRegex(@"\p{L}+", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]

@@ -28,13 +28,18 @@ public static class QuestionParser
         private readonly List<Understood> _understood = [];
         private readonly List<string> _unknown = [];
         private Meaning _meaning = new();
-        private double? _count, _massKg, _thicknessMm, _startCelsius, _potMl, _liquidMl;
+        private double? _count,
+            _massKg,
+            _thicknessMm,
+            _startCelsius,
+            _potMl,
+            _liquidMl;
         private bool _each;
 
         public Heard(IReadOnlyList<Token> tokens)
         {
             _tokens = tokens;
-            for (var at = 0; at < tokens.Count;)
+            for (var at = 0; at < tokens.Count; )
             {
                 at += Math.Max(1, Take(at));
             }
@@ -86,7 +91,10 @@ public static class QuestionParser
             _count = number;
             var times = at + 1 < _tokens.Count && _tokens[at + 1].Text == "x" ? 1 : 0;
             // "two 1.2 kg chickens" and "2 x 1.2 kg": the weight is of each; in "legs x4 800 g" it is of all.
-            _each |= _meaning is { Part: null, Species: null, CutId: null } && at + 1 + times < _tokens.Count && QuantityReader.ReadAt(_tokens, at + 1 + times) is { Dimension: Dimension.Mass };
+            _each |=
+                _meaning is { Part: null, Species: null, CutId: null }
+                && at + 1 + times < _tokens.Count
+                && QuantityReader.ReadAt(_tokens, at + 1 + times) is { Dimension: Dimension.Mass };
             Note(at, 1 + times, FormattableString.Invariant($"{number:0} pieces"));
             return 1 + times;
         }
@@ -165,23 +173,29 @@ public static class QuestionParser
             return "size of the pot";
         }
 
-        private void Note(int at, int length, string what)
-            => _understood.Add(new Understood(string.Join(' ', _tokens.Skip(at).Take(length).Select(t => t.Text)), what));
+        private void Note(int at, int length, string what) =>
+            _understood.Add(new Understood(string.Join(' ', _tokens.Skip(at).Take(length).Select(t => t.Text)), what));
 
-        private static string? Describe(Meaning m) => m switch
-        {
-            { CutId: not null } or { Part: not null } => "cut",
-            { Species: not null } => "bird",
-            { BoneIn: { } bone } => bone ? "bone in" : "no bone",
-            { State: MeatState.Frozen, Arrangement: Arrangement.Lump } => "frozen in one lump",
-            { State: { } state } => state switch { MeatState.Frozen => "frozen", MeatState.Room => "room temperature", _ => "from the fridge" },
-            { Arrangement: not null } => "how the pieces lie",
-            { Placement: not null } => "where it lies",
-            { Aim: not null } => "how it should end",
-            { Pressure: not null } => "pressure",
-            { Each: true } => "weight of each piece",
-            _ => null,
-        };
+        private static string? Describe(Meaning m) =>
+            m switch
+            {
+                { CutId: not null } or { Part: not null } => "cut",
+                { Species: not null } => "bird",
+                { BoneIn: { } bone } => bone ? "bone in" : "no bone",
+                { State: MeatState.Frozen, Arrangement: Arrangement.Lump } => "frozen in one lump",
+                { State: { } state } => state switch
+                {
+                    MeatState.Frozen => "frozen",
+                    MeatState.Room => "room temperature",
+                    _ => "from the fridge",
+                },
+                { Arrangement: not null } => "how the pieces lie",
+                { Placement: not null } => "where it lies",
+                { Aim: not null } => "how it should end",
+                { Pressure: not null } => "pressure",
+                { Each: true } => "weight of each piece",
+                _ => null,
+            };
 
         public Question? ToQuestion()
         {
@@ -265,7 +279,8 @@ public static class QuestionParser
 
         private double GuessPieces(Cut cut, List<string> assumed)
         {
-            const double LargePieceKg = 0.45, FewPieces = 4;
+            const double LargePieceKg = 0.45,
+                FewPieces = 4;
             if (_each || (_massKg is null && cut.TypicalKg.Value >= LargePieceKg))
             {
                 assumed.Add("One piece.");
@@ -273,7 +288,13 @@ public static class QuestionParser
             }
 
             var guess = _massKg is { } mass ? Math.Clamp(Math.Round(mass / cut.TypicalKg.Value), 1, MeatLoad.MostPieces) : FewPieces;
-            assumed.Add(guess == 1 ? "One piece." : FormattableString.Invariant($"{guess:0} pieces, {(_massKg is null ? "since no number was given" : "from the weight")}."));
+            assumed.Add(
+                guess == 1
+                    ? "One piece."
+                    : FormattableString.Invariant(
+                        $"{guess:0} pieces, {(_massKg is null ? "since no number was given" : "from the weight")}."
+                    )
+            );
             return guess;
         }
 

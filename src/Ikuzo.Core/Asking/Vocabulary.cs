@@ -56,26 +56,49 @@ internal static class Vocabulary
         (new() { Part = Part.Meatball }, "meatball|meatballs|meat balls|mince balls"),
         (new() { Part = Part.Carcass }, "carcass|carcasses|carcase|frame|frames|stock bones|bones|backs"),
         (new() { BoneIn = true }, "bone in|bone-in|on the bone|with bone|with the bone|with bones"),
-        (new() { BoneIn = false }, "boneless|no bone|bone out|bone-out|off the bone|without bone|without the bone|deboned|boned|skinless boneless|boneless skinless"),
+        (
+            new() { BoneIn = false },
+            "boneless|no bone|bone out|bone-out|off the bone|without bone|without the bone|deboned|boned|skinless boneless|boneless "
+                + "skinless"
+        ),
         (new() { State = MeatState.Frozen }, "frozen|from frozen|from the freezer|rock hard|deep-frozen"),
-        (new() { State = MeatState.Frozen, Arrangement = Arrangement.Single }, "frozen singly|frozen separately|frozen loose|loose frozen|individually frozen"),
-        (new() { State = MeatState.Frozen, Arrangement = Arrangement.Lump }, "frozen together|frozen in one lump|frozen in a lump|frozen lump|frozen block|frozen solid|in one lump|in a lump|in one block|in a block|lump|stuck together"),
+        (
+            new() { State = MeatState.Frozen, Arrangement = Arrangement.Single },
+            "frozen singly|frozen separately|frozen loose|loose frozen|individually frozen"
+        ),
+        (
+            new() { State = MeatState.Frozen, Arrangement = Arrangement.Lump },
+            "frozen together|frozen in one lump|frozen in a lump|frozen lump|frozen block|frozen solid|in one lump|in a lump|in one block|"
+                + "in a block|lump|stuck together"
+        ),
         (new() { State = MeatState.Chilled }, "thawed|defrosted|chilled|fresh|raw|from the fridge|refrigerated|not frozen|unfrozen"),
         (new() { State = MeatState.Room }, "room temperature|at room temperature|tempered"),
         (new() { Arrangement = Arrangement.Single }, "singly|separate|single layer|in one layer|side by side|loose"),
         (new() { Arrangement = Arrangement.Overlapping }, "overlapping|stacked|piled|on top of each other|in two layers|piled up"),
         (new() { Placement = Placement.Rack }, "on a rack|on the rack|rack|on a trivet|in a basket|steamed"),
-        (new() { Placement = Placement.InLiquid }, "in liquid|in the liquid|in sauce|in the sauce|in broth|in stock|in soup|in water|submerged|poached|braised|soup|stew"),
+        (
+            new() { Placement = Placement.InLiquid },
+            "in liquid|in the liquid|in sauce|in the sauce|in broth|in stock|in soup|in water|submerged|poached|braised|soup|stew"
+        ),
         (new() { Placement = Placement.OnBed }, "on a bed|on vegetables|on rice|on onions|on top of rice|on potatoes"),
         (new() { Aim = Aim.Slice }, "to slice|for slicing|slice|slices|sliced|sliceable|to carve|for carving|carve|juicy|just done"),
         (new() { Aim = Aim.Pull }, "to pull|to pull apart|pull|pull apart|pulled|to shred|for shredding|shred|shredded|shreds|for pulling"),
-        (new() { Aim = Aim.FallApart }, "to fall apart|fall apart|falling apart|falls apart|fall-apart|falls off the bone|fall off the bone|falling off the bone|falling from the bone|falls from the bone|meltingly tender|very tender"),
+        (
+            new() { Aim = Aim.FallApart },
+            "to fall apart|fall apart|falling apart|falls apart|fall-apart|falls off the bone|fall off the bone|falling off the bone|"
+                + "falling from the bone|falls from the bone|meltingly tender|very tender"
+        ),
         (new() { Pressure = PressureSetting.High }, "high pressure|on high|high"),
         (new() { Pressure = PressureSetting.Low }, "low pressure|on low|low"),
         (new() { Each = true }, "each|a piece|apiece|per piece"),
         (new() { PotWord = true }, "pot|cooker|multicooker|machine"),
         (new() { LiquidWord = true }, "water|stock|broth|liquid|wine|juice"),
-        (new(), "of|a|an|the|with|and|in|my|our|please|for|at|some|piece|pieces|weighing|weigh|weighs|about|around|roughly|to|x|thick|thickness|how|long|minutes|do|i|cook|have|got|is|are|they|it|total|altogether|skin|skin-on|skin on|skinless|skin off|meat|raw weight|large|small|medium|big|cut|into|that|from|on|want|need"),
+        (
+            new(),
+            "of|a|an|the|with|and|in|my|our|please|for|at|some|piece|pieces|weighing|weigh|weighs|about|around|roughly|to|x|thick|"
+                + "thickness|how|long|minutes|do|i|cook|have|got|is|are|they|it|total|altogether|skin|skin-on|skin on|skinless|skin off|"
+                + "meat|raw weight|large|small|medium|big|cut|into|that|from|on|want|need"
+        ),
     ];
 
     private static readonly Dictionary<string, Meaning> ByPhrase = Entries

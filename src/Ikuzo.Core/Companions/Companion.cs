@@ -77,16 +77,35 @@ public enum PieceSize
 /// <param name="Traits">What it does to pot and release.</param>
 /// <param name="Source">Where the figures come from.</param>
 public sealed record Companion(
-    string Id, string Name, CompanionKind Kind, MinuteWindow HighPressureMinutes, double AbsorbsMlPerGram, double GivesOffMlPerGram, CompanionTraits Traits, string Source)
+    string Id,
+    string Name,
+    CompanionKind Kind,
+    MinuteWindow HighPressureMinutes,
+    double AbsorbsMlPerGram,
+    double GivesOffMlPerGram,
+    CompanionTraits Traits,
+    string Source
+)
 {
     /// <summary>Stands for other meat in the same pot, of which one meat sees nothing but its heat.</summary>
-    public static readonly Companion OtherMeat = new("other-meat", "Other meat", CompanionKind.Flesh, new(0, 0, 240), 0, 0, CompanionTraits.None, "stands for its heat");
+    public static readonly Companion OtherMeat = new(
+        "other-meat",
+        "Other meat",
+        CompanionKind.Flesh,
+        new(0, 0, 240),
+        0,
+        0,
+        CompanionTraits.None,
+        "stands for its heat"
+    );
 
     // Conduction goes with the square of the thickness, cell walls soften at their own pace: between the two. Estimates.
-    private const double SmallFactor = 0.6, LargeFactor = 1.6;
+    private const double SmallFactor = 0.6,
+        LargeFactor = 1.6;
 
     // In a bowl on the rack the wall and the water of the bowl warm first. Estimates.
-    private const double BowlFactor = 1.2, BowlMinutes = 4;
+    private const double BowlFactor = 1.2,
+        BowlMinutes = 4;
 
     /// <summary>True when it foams or spurts at the valve.</summary>
     public bool Foams => Is(CompanionTraits.Foams);
@@ -102,7 +121,12 @@ public sealed record Companion(
     /// <param name="inBowl">True in a bowl on the rack, which slows it.</param>
     public MinuteWindow Window(PieceSize size, bool inBowl)
     {
-        var factor = (IsCut, size) switch { (true, PieceSize.Small) => SmallFactor, (true, PieceSize.Large) => LargeFactor, _ => 1 };
+        var factor = (IsCut, size) switch
+        {
+            (true, PieceSize.Small) => SmallFactor,
+            (true, PieceSize.Large) => LargeFactor,
+            _ => 1,
+        };
         var sized = HighPressureMinutes.Stretched(factor, 0);
         return inBowl ? sized.Stretched(BowlFactor, BowlMinutes) : sized;
     }
@@ -115,5 +139,6 @@ public sealed record Companion(
 public sealed record MinuteWindow(double Min, double Likely, double Max)
 {
     /// <summary>The window with every minute times a factor and later by some minutes.</summary>
-    public MinuteWindow Stretched(double factor, double minutes) => new(Min * factor + minutes, Likely * factor + minutes, Max * factor + minutes);
+    public MinuteWindow Stretched(double factor, double minutes) =>
+        new(Min * factor + minutes, Likely * factor + minutes, Max * factor + minutes);
 }

@@ -35,7 +35,10 @@ public sealed class ConductionBatch
     private ThermalMaterial _meat = ThermalMaterial.Constant(1);
     private MaterialLanes _of;
     private int _coreShells;
-    private Lane _scale, _conductivityFactor, _surface, _innerResistance;
+    private Lane _scale,
+        _conductivityFactor,
+        _surface,
+        _innerResistance;
 
     /// <summary>A batch on the mesh of the product, or on another for checks.</summary>
     /// <param name="shells">Shells between centre and surface, even, 4 or more.</param>
@@ -101,7 +104,9 @@ public sealed class ConductionBatch
 
     /// <summary>One implicit step.</summary>
     /// <param name="seconds">Step, s, per lane; 0 stands still.</param>
-    /// <param name="previousSeconds">The step before, s; 0 after a jump. A lane takes a backward Euler step where it is under 0.4 of this one.</param>
+    /// <param name="previousSeconds">
+    /// The step before, s; 0 after a jump. A lane takes a backward Euler step where it is under 0.4 of this one.
+    /// </param>
     /// <param name="film">Heat transfer coefficient h at the surface, W/m² K, 0 or more.</param>
     /// <param name="ambientCelsius">Temperature around the piece at the end of the step, °C.</param>
     /// <returns>Heat taken up, J per kg of piece, per lane.</returns>
@@ -133,7 +138,8 @@ public sealed class ConductionBatch
             return shells[0].Celsius - (shells[1].Celsius - shells[0].Celsius) * 0.125f;
         }
 
-        ref readonly Shell bone = ref shells[_coreShells - 1], meat = ref shells[_coreShells];
+        ref readonly Shell bone = ref shells[_coreShells - 1],
+            meat = ref shells[_coreShells];
         return (bone.Conductivity * bone.Celsius + meat.Conductivity * meat.Celsius) / (bone.Conductivity + meat.Conductivity);
     }
 
@@ -150,8 +156,7 @@ public sealed class ConductionBatch
     /// <summary>Heat that enters through the surface, W per kg of piece.</summary>
     /// <param name="film">Heat transfer coefficient, W/m² K.</param>
     /// <param name="ambientCelsius">Temperature around, °C.</param>
-    public Lane SurfaceFlux(Lane film, Lane ambientCelsius)
-        => SurfaceConductance(film) * _scale * (ambientCelsius - Shells[^1].Celsius);
+    public Lane SurfaceFlux(Lane film, Lane ambientCelsius) => SurfaceConductance(film) * _scale * (ambientCelsius - Shells[^1].Celsius);
 
     /// <summary>Mean temperature by mass, °C.</summary>
     public Lane MeanCelsius()
@@ -210,7 +215,8 @@ public sealed class ConductionBatch
     private void Measure(Lane dimensionality, Lane halfThicknessMetres)
     {
         var shells = _memory.Span;
-        Lane inner = Lane.Zero, total = Lane.Zero;
+        Lane inner = Lane.Zero,
+            total = Lane.Zero;
         for (var i = 0; i < shells.Length; i++)
         {
             ref var shell = ref shells[i];
@@ -243,7 +249,8 @@ public sealed class ConductionBatch
     // would overshoot by hundreds of kelvin. So the capacity is replaced by the chord of the enthalpy over the change just found.
     private bool CapacityIsFarOff()
     {
-        Lane worst = Lane.Zero, least = Lanes.All(0.01);
+        Lane worst = Lane.Zero,
+            least = Lanes.All(0.01);
         foreach (ref var shell in _memory.Span[_coreShells..])
         {
             var guess = shell.Celsius + shell.Partial;
@@ -291,11 +298,13 @@ public sealed class ConductionBatch
         var shells = _memory.Span;
         var low = Chain.From(Lane.Zero, Lane.Zero);
         var high = Chain.From(surface, surface * (ambient - shells[^1].Celsius));
-        ref Shell bottom = ref shells[0], top = ref shells[^1];
+        ref Shell bottom = ref shells[0],
+            top = ref shells[^1];
         var middle = shells.Length / 2 - 1;
         for (var i = 1; i <= middle; i++)
         {
-            ref Shell above = ref shells[i], below = ref shells[shells.Length - 1 - i];
+            ref Shell above = ref shells[i],
+                below = ref shells[shells.Length - 1 - i];
             low.Eliminate(ref bottom, above, weight * bottom.Face, memory);
             high.Eliminate(ref top, below, weight * below.Face, memory);
             bottom = ref above;
@@ -310,10 +319,12 @@ public sealed class ConductionBatch
     {
         var shells = _memory.Span;
         var middle = shells.Length / 2 - 1;
-        Lane inward = shells[middle].Partial, outward = inward;
+        Lane inward = shells[middle].Partial,
+            outward = inward;
         for (var i = 1; i <= middle; i++)
         {
-            ref Shell below = ref shells[middle - i], above = ref shells[middle + i];
+            ref Shell below = ref shells[middle - i],
+                above = ref shells[middle + i];
             inward = Lanes.Fma(below.Carry, inward, below.Partial);
             outward = Lanes.Fma(above.Carry, outward, above.Partial);
             below.Partial = inward;
@@ -328,7 +339,8 @@ public sealed class ConductionBatch
     private Lane Warm()
     {
         ref readonly var of = ref _of;
-        Lane heat = Lane.Zero, factor = _conductivityFactor;
+        Lane heat = Lane.Zero,
+            factor = _conductivityFactor;
         foreach (ref var shell in _memory.Span[_coreShells..])
         {
             heat += Gain(ref shell);
@@ -343,7 +355,8 @@ public sealed class ConductionBatch
 
     private Lane WarmNearFreezing()
     {
-        Lane heat = Lane.Zero, coldest = Lanes.All(float.MaxValue);
+        Lane heat = Lane.Zero,
+            coldest = Lanes.All(float.MaxValue);
         foreach (ref var shell in _memory.Span[_coreShells..])
         {
             heat += Gain(ref shell);
@@ -381,7 +394,10 @@ public sealed class ConductionBatch
     /// <summary>One of the two eliminations: what its last shell hands on to the next.</summary>
     private struct Chain
     {
-        private Lane _g, _flux, _carry, _partial; // conductance and flux from the side already eliminated
+        private Lane _g,
+            _flux,
+            _carry,
+            _partial; // conductance and flux from the side already eliminated
 
         public static Chain From(Lane g, Lane flux) => new() { _g = g, _flux = flux };
 

@@ -9,7 +9,9 @@ public static class ConductionMesh
     /// <summary>Largest step as a share of R²/α (dimensionless time) that keeps the error of the step under 0.1 K.</summary>
     public const double StepFourier = 0.005;
 
-    /// <summary>The same while the surroundings do not change and nothing freezes or thaws: the core comes out up to 0.1 K colder.</summary>
+    /// <summary>
+    /// The same while the surroundings do not change and nothing freezes or thaws: the core comes out up to 0.1 K colder.
+    /// </summary>
     public const double SettledFourier = 0.01;
 
     /// <summary>After a jump of the surroundings the first step is taken in these shares.</summary>
@@ -18,17 +20,19 @@ public static class ConductionMesh
     private static readonly double[] Steps = [2, 2.5, 3, 5, 6, 7.5, 10];
     private static readonly double[] SettledSteps = [.. Steps, 15, 20];
 
-    /// <summary>Step in seconds for a piece: the longest of 2 to 10 s that divides a minute and respects <see cref="StepFourier"/>.</summary>
+    /// <summary>
+    /// Step in seconds for a piece: the longest of 2 to 10 s that divides a minute and respects <see cref="StepFourier"/>.
+    /// </summary>
     /// <param name="halfThicknessMetres">Half-thickness, m, above 0.</param>
     /// <param name="diffusivity">Thermal diffusivity, m²/s, above 0.</param>
-    public static double StepSeconds(double halfThicknessMetres, double diffusivity)
-        => Longest(Steps, StepFourier, halfThicknessMetres, diffusivity);
+    public static double StepSeconds(double halfThicknessMetres, double diffusivity) =>
+        Longest(Steps, StepFourier, halfThicknessMetres, diffusivity);
 
     /// <summary>The same up to 20 s, for times in which the surroundings do not change and nothing freezes or thaws.</summary>
     /// <param name="halfThicknessMetres">Half-thickness, m, above 0.</param>
     /// <param name="diffusivity">Thermal diffusivity, m²/s, above 0.</param>
-    public static double SettledStepSeconds(double halfThicknessMetres, double diffusivity)
-        => Longest(SettledSteps, SettledFourier, halfThicknessMetres, diffusivity);
+    public static double SettledStepSeconds(double halfThicknessMetres, double diffusivity) =>
+        Longest(SettledSteps, SettledFourier, halfThicknessMetres, diffusivity);
 
     private static double Longest(double[] steps, double fourier, double halfThicknessMetres, double diffusivity)
     {

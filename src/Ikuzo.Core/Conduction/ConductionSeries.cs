@@ -14,7 +14,9 @@ public static class ConductionSeries
     /// <summary>Least Fourier number at which the terms that are left out are under 1e-6.</summary>
     public const double LeastFourier = 0.001;
 
-    private const double LargestRoot = 150, RootStep = 0.02, Negligible = 40; // e^-40
+    private const double LargestRoot = 150,
+        RootStep = 0.02,
+        Negligible = 40; // e^-40
 
     /// <summary>Dimensionless temperatures (T - T∞)/(T₀ - T∞).</summary>
     /// <param name="dimensionality">E, 1 to 3.</param>
@@ -24,7 +26,9 @@ public static class ConductionSeries
     public static Theta At(double dimensionality, double biot, double fourier)
     {
         ArgumentOutOfRangeException.ThrowIfLessThan(fourier, LeastFourier);
-        double centre = 0, surface = 0, mean = 0;
+        double centre = 0,
+            surface = 0,
+            mean = 0;
         foreach (var root in Roots(dimensionality, biot).TakeWhile(r => r * r * fourier < Negligible))
         {
             var q = biot * biot + root * root + (2 - dimensionality) * biot;
@@ -64,12 +68,14 @@ public static class ConductionSeries
         return (low + high) / 2;
     }
 
-    // Power series up to 12, where cancellation costs five of sixteen digits; Hankel's asymptotic series beyond (Abramowitz and Stegun 9.1.10, 9.2.5).
+    // Power series up to 12, where cancellation costs five of sixteen digits; Hankel's asymptotic series beyond (Abramowitz and Stegun
+    // 9.1.10, 9.2.5).
     private static double Phi(double nu, double z) => z <= 12 ? PowerSeries(nu, z) : Gamma(nu + 1) * Math.Pow(2 / z, nu) * Hankel(nu, z);
 
     private static double PowerSeries(double nu, double z)
     {
-        double term = 1, sum = 1;
+        double term = 1,
+            sum = 1;
         for (var k = 1; Math.Abs(term) > 1e-17; k++)
         {
             term *= -z * z / 4 / (k * (k + nu));
@@ -81,11 +87,19 @@ public static class ConductionSeries
 
     private static double Hankel(double nu, double z)
     {
-        double term = 1, p = 1, q = 0;
+        double term = 1,
+            p = 1,
+            q = 0;
         for (var k = 1; k < 2 * z; k++)
         {
             term *= (4 * nu * nu - (2 * k - 1) * (2 * k - 1)) / (k * 8 * z);
-            (p, q) = (k % 4) switch { 0 => (p + term, q), 1 => (p, q + term), 2 => (p - term, q), _ => (p, q - term) };
+            (p, q) = (k % 4) switch
+            {
+                0 => (p + term, q),
+                1 => (p, q + term),
+                2 => (p - term, q),
+                _ => (p, q - term),
+            };
             if (Math.Abs(term) < 1e-16)
             {
                 break;

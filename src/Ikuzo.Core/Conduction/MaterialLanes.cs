@@ -7,14 +7,20 @@ namespace Ikuzo.Core.Conduction;
 /// <summary>A material in the form of the inner loops. One that does not freeze never comes near its freezing point.</summary>
 internal readonly struct MaterialLanes(ThermalMaterial of)
 {
-    private const double NeverCelsius = -1e6, NearKelvin = 2;
+    private const double NeverCelsius = -1e6,
+        NearKelvin = 2;
 
-    private readonly Lane _c0 = Lanes.All(of.C0), _c1 = Lanes.All(of.C1), _halfC1 = Lanes.All(of.C1 / 2);
-    private readonly Lane _k0 = Lanes.All(of.K0), _k1 = Lanes.All(of.K1), _k2 = Lanes.All(of.K2);
+    private readonly Lane _c0 = Lanes.All(of.C0),
+        _c1 = Lanes.All(of.C1),
+        _halfC1 = Lanes.All(of.C1 / 2);
+    private readonly Lane _k0 = Lanes.All(of.K0),
+        _k1 = Lanes.All(of.K1),
+        _k2 = Lanes.All(of.K2);
     private readonly Lane _inverseC = Lanes.All(1 / (of.C0 + 60 * of.C1));
     private readonly Lane _offset = Lanes.All(of.Freezes ? of.FreezingCelsius * (of.C0 + of.C1 / 2 * of.FreezingCelsius) : 0);
     private readonly Lane _freezing = Lanes.All(of.Freezes ? of.FreezingCelsius : NeverCelsius);
-    private readonly Lane _frozenC = Lanes.All(of.FrozenC), _latent = Lanes.All(ThermalMaterial.FusionJoulePerKg * of.FreezableWater);
+    private readonly Lane _frozenC = Lanes.All(of.FrozenC),
+        _latent = Lanes.All(ThermalMaterial.FusionJoulePerKg * of.FreezableWater);
     private readonly Lane _kAtFreezing = Lanes.All(of.Freezes ? of.Conductivity(of.FreezingCelsius) : 0);
     private readonly Lane _iceGain = Lanes.All(of.FreezableWater * of.IceConductivityGain);
 
@@ -23,8 +29,7 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
 
     /// <summary>One Newton step on the parabola H(T) above freezing, from a guess within a few hundredths of a kelvin.</summary>
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    public Lane Newton(Lane enthalpy, Lane t)
-        => Lanes.Fma(enthalpy + _offset - t * Lanes.Fma(t, _halfC1, _c0), _inverseC, t);
+    public Lane Newton(Lane enthalpy, Lane t) => Lanes.Fma(enthalpy + _offset - t * Lanes.Fma(t, _halfC1, _c0), _inverseC, t);
 
     /// <summary>Temperature on both sides of freezing: three Newton steps above, the quadratic formula below.</summary>
     public Lane Celsius(Lane enthalpy, Lane guess)

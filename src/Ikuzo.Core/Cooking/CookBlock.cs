@@ -25,9 +25,22 @@ internal sealed class CookBlock
     private readonly SpotState[] _spots = [new(), new()];
     private readonly List<Saved> _saved = [];
     private CookModel _model = null!;
-    private Lane _power, _fullPower, _loss, _capacity, _held, _boiling, _room, _purge, _filmFactor, _waterFactor, _collagenFactor, _gaugeFactor;
-    private Lane _sinceTick, _tau;
-    private double _stepSeconds, _settledStepSeconds;
+    private Lane _power,
+        _fullPower,
+        _loss,
+        _capacity,
+        _held,
+        _boiling,
+        _room,
+        _purge,
+        _filmFactor,
+        _waterFactor,
+        _collagenFactor,
+        _gaugeFactor;
+    private Lane _sinceTick,
+        _tau;
+    private double _stepSeconds,
+        _settledStepSeconds;
     private Progress _now;
 
     public int Spots { get; private set; }
@@ -93,7 +106,8 @@ internal sealed class CookBlock
         var limit = Lanes.Max(_now.Elapsed) + ComeUpLimitSeconds;
         while (coming != Lane.Zero && Lanes.Max(_now.Elapsed) < limit)
         {
-            Lane before = _now.Pot, seconds = step & coming;
+            Lane before = _now.Pot,
+                seconds = step & coming;
             var uncapped = Advance(seconds, Surroundings.ComeUp);
             var arrived = coming & Vector256.GreaterThanOrEqual(uncapped, _held);
             var early = store.Between(_held, uncapped) / store.Between(before, uncapped) * seconds;
@@ -216,12 +230,11 @@ internal sealed class CookBlock
     }
 
     /// <summary>The coldest spot, °C.</summary>
-    public Lane ColdestCelsius()
-        => Spots == 1 ? _spots[0].Batch.CentreCelsius() : Vector256.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius());
+    public Lane ColdestCelsius() =>
+        Spots == 1 ? _spots[0].Batch.CentreCelsius() : Vector256.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius());
 
     /// <summary>Surface of the first spot, °C.</summary>
-    public Lane SurfaceCelsius()
-        => _spots[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
+    public Lane SurfaceCelsius() => _spots[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
 
     /// <summary>Water lost to cooking and flashing so far, percent of raw weight.</summary>
     public Lane WaterLossPercent() => OverSpots((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
@@ -278,7 +291,8 @@ internal sealed class CookBlock
     // long ones follow where nothing freezes, since nothing jumps.
     private Lane AlignedStep()
     {
-        Lane step = Lanes.All(_stepSeconds), settled = Lanes.All(_settledStepSeconds);
+        Lane step = Lanes.All(_stepSeconds),
+            settled = Lanes.All(_settledStepSeconds);
         var first = step - _now.Held;
         first = Lanes.Pick(Vector256.LessThan(first, step * 0.4f), first + step, first);
         var later = Lanes.Pick(IsMultiple(_now.Held, settled) & Thawed(), settled, step);
@@ -302,14 +316,18 @@ internal sealed class CookBlock
 
     private void Rest(Lane most)
     {
-        Lane pin = Pin, step = Lanes.All(_stepSeconds);
+        Lane pin = Pin,
+            step = Lanes.All(_stepSeconds);
         var resting = Vector256.GreaterThan(most, Lane.Zero) & PinUp();
         while (resting != Lane.Zero)
         {
             // Steps grow, and the last one ends where the pin drops: the meat would go on heating in what is beyond.
             var longest = Vector256.Min(Vector256.Max(_now.Previous, step) * RestGrowth, step * RestStepFactor);
             var falling = (_loss * (_now.Pot - _room) + _now.MeatWatts) / _capacity;
-            var untilPin = Vector256.Max(Lane.One, Lanes.Pick(Vector256.GreaterThan(falling, Lane.Zero), (_now.Pot - pin) / falling, longest));
+            var untilPin = Vector256.Max(
+                Lane.One,
+                Lanes.Pick(Vector256.GreaterThan(falling, Lane.Zero), (_now.Pot - pin) / falling, longest)
+            );
             var seconds = Vector256.Min(Vector256.Min(longest, untilPin), most - _now.Release) & resting;
             Advance(seconds, Surroundings.Rest);
             _now.Release += seconds;
@@ -374,9 +392,7 @@ internal sealed class CookBlock
 
     private Lane HeatMeat(Lane seconds, Surroundings around, Lane ambient)
     {
-        var film = around == Surroundings.Open
-            ? Lanes.All(Film.Opened)
-            : Film.In(_model.Placement, ambient, _boiling, _filmFactor);
+        var film = around == Surroundings.Open ? Lanes.All(Film.Opened) : Film.In(_model.Placement, ambient, _boiling, _filmFactor);
         var heat = Lane.Zero;
         for (var i = 0; i < Spots; i++)
         {
@@ -429,7 +445,14 @@ internal sealed class CookBlock
     /// <summary>Everything about the pot that a branch must restore.</summary>
     private struct Progress
     {
-        public Lane Pot, Elapsed, PressureAt, Held, Release, Flash, MeatWatts, Previous;
+        public Lane Pot,
+            Elapsed,
+            PressureAt,
+            Held,
+            Release,
+            Flash,
+            MeatWatts,
+            Previous;
         public EnergyLedger Energy;
     }
 

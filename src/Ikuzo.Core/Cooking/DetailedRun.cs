@@ -93,12 +93,17 @@ public sealed class DetailedRun : IDisposable
         for (var lane = 0; lane < Lanes.Width; lane++)
         {
             var particle = first + lane;
-            block.Trace.Resample(lane, CurveStepMinutes * 60, Points, (point, pot, coldest, surface) =>
-            {
-                _pot[point * Particles + particle] = pot;
-                _coldest[point * Particles + particle] = coldest;
-                _surface[point * Particles + particle] = surface;
-            });
+            block.Trace.Resample(
+                lane,
+                CurveStepMinutes * 60,
+                Points,
+                (point, pot, coldest, surface) =>
+                {
+                    _pot[point * Particles + particle] = pot;
+                    _coldest[point * Particles + particle] = coldest;
+                    _surface[point * Particles + particle] = surface;
+                }
+            );
         }
     }
 
@@ -109,6 +114,6 @@ public sealed class DetailedRun : IDisposable
         Lanes.Store(Worst(block, s => s.Changes.DangerSeconds / Lanes.All(60), Vector256.Max), DangerMinutes, first);
     }
 
-    private static Lane Worst(CookBlock block, Func<SpotState, Lane> value, Func<Lane, Lane, Lane> worse)
-        => block.Spots == 1 ? value(block.Spot(0)) : worse(value(block.Spot(0)), value(block.Spot(1)));
+    private static Lane Worst(CookBlock block, Func<SpotState, Lane> value, Func<Lane, Lane, Lane> worse) =>
+        block.Spots == 1 ? value(block.Spot(0)) : worse(value(block.Spot(0)), value(block.Spot(1)));
 }

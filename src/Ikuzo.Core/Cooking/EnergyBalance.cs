@@ -25,7 +25,12 @@ public sealed record EnergyBalance(double Heater, double Meat, double Pot, doubl
         var ledger = block.Energy;
         var pot = block.PotCapacity[0] * (block.PotCelsius[0] - model.RoomCelsius);
         var balance = new EnergyBalance(
-            ledger.Heater[0], (block.MeatEnthalpy()[0] - start) * model.MeatKg, pot, ledger.Losses[0], ledger.Purge[0] + ledger.Steam[0]);
+            ledger.Heater[0],
+            (block.MeatEnthalpy()[0] - start) * model.MeatKg,
+            pot,
+            ledger.Losses[0],
+            ledger.Purge[0] + ledger.Steam[0]
+        );
         Ensemble.Return(block);
         return balance;
     }

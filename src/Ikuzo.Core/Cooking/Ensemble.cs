@@ -81,31 +81,40 @@ public static class Ensemble
     /// <param name="particles">Which possible cooks.</param>
     /// <param name="branches">Ways to end it; holds from 0 min.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
-    public static EnsembleResult Run(CookModel model, ParticleSource particles, IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
+    public static EnsembleResult Run(
+        CookModel model,
+        ParticleSource particles,
+        IReadOnlyList<Branch> branches,
+        CancellationToken cancellation = default
+    )
     {
         var outcomes = branches.Select(b => new BranchOutcome(b, particles.Count, model.Bodies.Count)).ToArray();
         var order = outcomes.OrderBy(o => o.Branch.HoldMinutes).ToArray();
         var toPressure = new float[particles.Count];
         var reaches = true;
-        ForEachBlock(particles, (block, first) =>
-        {
-            block.Load(model, particles, first);
-            if (!block.ComeUp())
+        ForEachBlock(
+            particles,
+            (block, first) =>
             {
-                Volatile.Write(ref reaches, false);
-                return;
-            }
+                block.Load(model, particles, first);
+                if (!block.ComeUp())
+                {
+                    Volatile.Write(ref reaches, false);
+                    return;
+                }
 
-            Lanes.Store(block.PressureAtSeconds / Lanes.All(60), toPressure, first);
-            foreach (var outcome in order)
-            {
-                block.Hold(outcome.Branch.HoldMinutes * 60);
-                block.Keep(0);
-                block.Let(outcome.Branch.Release);
-                outcome.Record(block, first);
-                block.GoBack(0);
-            }
-        }, cancellation);
+                Lanes.Store(block.PressureAtSeconds / Lanes.All(60), toPressure, first);
+                foreach (var outcome in order)
+                {
+                    block.Hold(outcome.Branch.HoldMinutes * 60);
+                    block.Keep(0);
+                    block.Let(outcome.Branch.Release);
+                    outcome.Record(block, first);
+                    block.GoBack(0);
+                }
+            },
+            cancellation
+        );
         return new EnsembleResult(toPressure, reaches, outcomes);
     }
 

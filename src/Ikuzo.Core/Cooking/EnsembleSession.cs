@@ -37,7 +37,13 @@ public sealed class EnsembleSession : IDisposable
     /// <param name="release">How the pressure is let go.</param>
     /// <param name="minutes">Minutes held, rising, the first 0.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
-    public static EnsembleSession Start(CookModel model, ParticleSource particles, Release release, double[] minutes, CancellationToken cancellation = default)
+    public static EnsembleSession Start(
+        CookModel model,
+        ParticleSource particles,
+        Release release,
+        double[] minutes,
+        CancellationToken cancellation = default
+    )
     {
         var session = new EnsembleSession(model, particles, release, minutes);
         try
@@ -58,7 +64,11 @@ public sealed class EnsembleSession : IDisposable
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public DetailedRun Finish(double minutes, double curveMinutes, CancellationToken cancellation = default)
     {
-        var run = new DetailedRun(new BranchOutcome(new Branch(minutes, _release), _particles, _model.Bodies.Count), ToPressureMinutes, curveMinutes);
+        var run = new DetailedRun(
+            new BranchOutcome(new Branch(minutes, _release), _particles, _model.Bodies.Count),
+            ToPressureMinutes,
+            curveMinutes
+        );
         var nearest = Nearest(minutes);
         ForEach(
             (block, first) =>
@@ -67,7 +77,8 @@ public sealed class EnsembleSession : IDisposable
                 block.Hold(minutes * 60);
                 run.Finish(block, _release, first);
             },
-            cancellation);
+            cancellation
+        );
         return run;
     }
 
@@ -76,7 +87,10 @@ public sealed class EnsembleSession : IDisposable
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public IReadOnlyList<BranchOutcome> Try(IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
     {
-        var fresh = branches.Where(b => Node(b) is null).Distinct().ToDictionary(b => b, b => new BranchOutcome(b, _particles, _model.Bodies.Count));
+        var fresh = branches
+            .Where(b => Node(b) is null)
+            .Distinct()
+            .ToDictionary(b => b, b => new BranchOutcome(b, _particles, _model.Bodies.Count));
         ForEach(
             (block, first) =>
             {
@@ -88,7 +102,8 @@ public sealed class EnsembleSession : IDisposable
                     outcome.Record(block, first);
                 }
             },
-            cancellation);
+            cancellation
+        );
         return [.. branches.Select(b => Node(b) ?? fresh[b])];
     }
 
@@ -105,8 +120,8 @@ public sealed class EnsembleSession : IDisposable
 
     private int Nearest(double minutes) => Array.FindLastIndex(_minutes, m => m <= minutes);
 
-    private void ForEach(Action<CookBlock, int> work, CancellationToken cancellation)
-        => Parallel.For(0, _blocks.Length, new ParallelOptions { CancellationToken = cancellation }, i => work(_blocks[i], i * Lanes.Width));
+    private void ForEach(Action<CookBlock, int> work, CancellationToken cancellation) =>
+        Parallel.For(0, _blocks.Length, new ParallelOptions { CancellationToken = cancellation }, i => work(_blocks[i], i * Lanes.Width));
 
     private void RunNodes(CookBlock block, ParticleSource particles, int first)
     {

@@ -4,7 +4,9 @@ using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Cooking;
 
-/// <summary>What heat has done to one spot of eight particles: water lost, collagen converted, germs killed. See <see cref="Kinetics"/>.</summary>
+/// <summary>
+/// What heat has done to one spot of eight particles: water lost, collagen converted, germs killed. See <see cref="Kinetics"/>.
+/// </summary>
 internal sealed class MeatChanges
 {
     private const int N = ConductionMesh.Shells;
@@ -77,14 +79,16 @@ internal sealed class MeatChanges
     public Lane TendernessAtCore(ConductionBatch batch) => Lane.One - Lanes.Exp(-_collagen[batch.FirstMeatShell]);
 
     // The lane forms of Kinetics.EquilibriumWaterLossPercent, CollagenRate and SalmonellaLogPerSecond.
-    private static Lane EquilibriumLoss(Lane t)
-        => Lanes.All(Kinetics.WaterLossCeilingPercent)
-            / (Lane.One + Lanes.Exp((Lanes.All(Kinetics.WaterLossMidCelsius) - t) / Lanes.All(Kinetics.WaterLossWidthKelvin)));
+    private static Lane EquilibriumLoss(Lane t) =>
+        Lanes.All(Kinetics.WaterLossCeilingPercent)
+        / (Lane.One + Lanes.Exp((Lanes.All(Kinetics.WaterLossMidCelsius) - t) / Lanes.All(Kinetics.WaterLossWidthKelvin)));
 
-    private static Lane CollagenRate(Lane t)
-        => Lanes.Exp((Lanes.All(1 / (Kinetics.CollagenReferenceCelsius + 273.15)) - Lane.One / (t + Lanes.All(273.15)))
-            * (float)(Kinetics.CollagenActivation / Kinetics.GasConstant)) * CollagenRateAtReference;
+    private static Lane CollagenRate(Lane t) =>
+        Lanes.Exp(
+            (Lanes.All(1 / (Kinetics.CollagenReferenceCelsius + 273.15)) - Lane.One / (t + Lanes.All(273.15)))
+                * (float)(Kinetics.CollagenActivation / Kinetics.GasConstant)
+        ) * CollagenRateAtReference;
 
-    private static Lane SalmonellaRate(Lane t)
-        => Lanes.Exp((t - Lanes.All(60)) * (float)(Math.Log(10) / Kinetics.SalmonellaZKelvin)) / Lanes.All(Kinetics.SalmonellaD60Seconds);
+    private static Lane SalmonellaRate(Lane t) =>
+        Lanes.Exp((t - Lanes.All(60)) * (float)(Math.Log(10) / Kinetics.SalmonellaZKelvin)) / Lanes.All(Kinetics.SalmonellaD60Seconds);
 }

@@ -39,7 +39,10 @@ public sealed class ParticleSource
     {
         var random = new SplitMix64(seed);
         var quantities = Enum.GetValues<Uncertain>().Length;
-        var draws = Enumerable.Range(0, quantities * Lanes.Width).Select(_ => Math.Clamp(random.Normal(), -Spreads.CutAt, Spreads.CutAt)).ToArray();
+        var draws = Enumerable
+            .Range(0, quantities * Lanes.Width)
+            .Select(_ => Math.Clamp(random.Normal(), -Spreads.CutAt, Spreads.CutAt))
+            .ToArray();
         return new ParticleSource(Lanes.Width, (q, i) => draws[(int)q * Lanes.Width + i]);
     }
 
@@ -59,11 +62,12 @@ public sealed class ParticleSource
     }
 
     // About the point on the 1 % contour that lies in the direction of steepest cooling: thickness carries most of it.
-    private static double Cautious(Uncertain quantity) => quantity switch
-    {
-        Uncertain.Thickness => 2.1,
-        Uncertain.Shape or Uncertain.Conductivity => -0.8,
-        Uncertain.StartTemperature or Uncertain.GaugePressure or Uncertain.SurfaceFilm => -0.4,
-        _ => 0,
-    };
+    private static double Cautious(Uncertain quantity) =>
+        quantity switch
+        {
+            Uncertain.Thickness => 2.1,
+            Uncertain.Shape or Uncertain.Conductivity => -0.8,
+            Uncertain.StartTemperature or Uncertain.GaugePressure or Uncertain.SurfaceFilm => -0.4,
+            _ => 0,
+        };
 }

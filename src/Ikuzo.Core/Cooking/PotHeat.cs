@@ -13,7 +13,8 @@ namespace Ikuzo.Core.Cooking;
 /// <param name="Purge">Heat of the steam that goes with the air, J; 0 once the lid is sealed.</param>
 internal readonly record struct PotHeat(Lane Capacity, Lane Boiling, Lane Purge)
 {
-    private const float FromKelvin = -1, SpanKelvin = 3;
+    private const float FromKelvin = -1,
+        SpanKelvin = 3;
 
     /// <summary>Heat that has gone with the air when the pot is at a temperature, J.</summary>
     public Lane PurgedAt(Lane pot) => Purge * (InBand(pot) * (1 / SpanKelvin));
@@ -42,6 +43,5 @@ internal readonly record struct PotHeat(Lane Capacity, Lane Boiling, Lane Purge)
         return Lanes.Pick(Vector256.LessThan(stored, Lane.Zero), below, Lanes.Pick(Vector256.LessThan(stored, band), within, above));
     }
 
-    private Lane InBand(Lane pot)
-        => Vector256.Max(Lane.Zero, Vector256.Min(Lanes.All(SpanKelvin), pot - Boiling - Lanes.All(FromKelvin)));
+    private Lane InBand(Lane pot) => Vector256.Max(Lane.Zero, Vector256.Min(Lanes.All(SpanKelvin), pot - Boiling - Lanes.All(FromKelvin)));
 }

@@ -34,12 +34,13 @@ public readonly record struct Release(ReleaseKind Kind, double RestMinutes = 0)
     private const double RestLimitSeconds = 2 * 3600;
 
     /// <summary>Longest time left alone before the valve is opened, s.</summary>
-    internal double MostRestSeconds => Kind switch
-    {
-        ReleaseKind.Natural => RestLimitSeconds,
-        ReleaseKind.RestThenVent => RestMinutes * 60,
-        _ => 0,
-    };
+    internal double MostRestSeconds =>
+        Kind switch
+        {
+            ReleaseKind.Natural => RestLimitSeconds,
+            ReleaseKind.RestThenVent => RestMinutes * 60,
+            _ => 0,
+        };
 
     /// <summary>Time constant of the fall once the valve is open, s.</summary>
     internal double TauSeconds => Kind == ReleaseKind.Pulsed ? PulsedTauSeconds : VentTauSeconds;

@@ -36,8 +36,8 @@ internal sealed class Trace
         _branch.Clear();
     }
 
-    public void Add(CookBlock block)
-        => _branch.Add(new Sample(block.ElapsedSeconds, block.PotCelsius, block.ColdestCelsius(), block.SurfaceCelsius()));
+    public void Add(CookBlock block) =>
+        _branch.Add(new Sample(block.ElapsedSeconds, block.PotCelsius, block.ColdestCelsius(), block.SurfaceCelsius()));
 
     /// <summary>Straight lines between the samples of one lane, onto a common clock; beyond the last sample its value stays.</summary>
     /// <param name="lane">Lane.</param>
@@ -55,7 +55,8 @@ internal sealed class Trace
                 at++;
             }
 
-            Sample from = this[at], to = this[Math.Min(at + 1, Count - 1)];
+            Sample from = this[at],
+                to = this[Math.Min(at + 1, Count - 1)];
             var length = to.Elapsed[lane] - from.Elapsed[lane];
             var share = length > 0 ? Math.Clamp((t - from.Elapsed[lane]) / length, 0, 1) : 1f;
             float Mix(Lane a, Lane b) => a[lane] + share * (b[lane] - a[lane]);

@@ -120,7 +120,9 @@ public static class ParticleDraws
     }
 }
 
-/// <summary>A small, fixed generator of random bits: Steele, Lea and Flood, "Fast splittable pseudorandom number generators" (2014).</summary>
+/// <summary>
+/// A small, fixed generator of random bits: Steele, Lea and Flood, "Fast splittable pseudorandom number generators" (2014).
+/// </summary>
 internal sealed class SplitMix64(ulong seed)
 {
     private ulong _state = seed;

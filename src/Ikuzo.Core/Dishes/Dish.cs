@@ -28,7 +28,8 @@ public sealed record MeatItem(string Key, MeatLoad Load, Aim? Aim) : DishItem(Ke
 /// <param name="Grams">How much, g.</param>
 /// <param name="Size">How large it is cut.</param>
 /// <param name="InBowl">True in a bowl on the rack: slower, and its starch stays away from the valve.</param>
-public sealed record BesideItem(string Key, Companion Companion, double Grams, PieceSize Size = PieceSize.Usual, bool InBowl = false) : DishItem(Key)
+public sealed record BesideItem(string Key, Companion Companion, double Grams, PieceSize Size = PieceSize.Usual, bool InBowl = false)
+    : DishItem(Key)
 {
     /// <summary>Window under high pressure as it is cut and placed, min.</summary>
     public MinuteWindow Window => Companion.Window(Size, InBowl);
@@ -61,14 +62,19 @@ public sealed record DishRequest
     /// <summary>Other pots of the kitchen, for what does not fit into this one.</summary>
     public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];
 
-    /// <summary>Stages that the cook wants, each with its keys, in order; null for the best. Used while they fit the items and are safe.</summary>
+    /// <summary>
+    /// Stages that the cook wants, each with its keys, in order; null for the best. Used while they fit the items and are safe.
+    /// </summary>
     public IReadOnlyList<IReadOnlyList<string>>? Wanted { get; init; }
 
     /// <summary>A bird too large by its weight over which the lid was tried and closes; null when nobody tried.</summary>
     public TriedLid? LidTried { get; init; }
 
-    /// <summary>Stops that need no word here: those with a task of their own in the line-up and at the pot, and the lid where it was tried.</summary>
-    public IReadOnlyList<string> SeenTo(MeatLoad load) => LidTried?.Covers(load, Pot) == true ? ["giblets", "lump", "does-not-fit"] : ["giblets", "lump"];
+    /// <summary>
+    /// Stops that need no word here: those with a task of their own in the line-up and at the pot, and the lid where it was tried.
+    /// </summary>
+    public IReadOnlyList<string> SeenTo(MeatLoad load) =>
+        LidTried?.Covers(load, Pot) == true ? ["giblets", "lump", "does-not-fit"] : ["giblets", "lump"];
 
     /// <summary>One to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }
@@ -104,14 +110,22 @@ public sealed record ItemOutcome(string Key, ItemVerdict Verdict, double? Coldes
 /// <param name="ToPressureMinutes">From lid-on to pressure, min.</param>
 /// <param name="ReleaseMinutes">From the end of the hold to opening, min.</param>
 public sealed record DishStage(
-    IReadOnlyList<string> Items, double Minutes, Release Release, double LiquidMl, string Why, IReadOnlyList<ItemOutcome> Outcomes,
-    LikelyAndLate ToPressureMinutes, LikelyAndLate ReleaseMinutes)
+    IReadOnlyList<string> Items,
+    double Minutes,
+    Release Release,
+    double LiquidMl,
+    string Why,
+    IReadOnlyList<ItemOutcome> Outcomes,
+    LikelyAndLate ToPressureMinutes,
+    LikelyAndLate ReleaseMinutes
+)
 {
     /// <summary>What to look out for.</summary>
     public IReadOnlyList<Warning> Warnings { get; init; } = [];
 
     /// <summary>From lid-on to opening, min.</summary>
-    public LikelyAndLate TotalMinutes => new(ToPressureMinutes.P50 + Minutes + ReleaseMinutes.P50, ToPressureMinutes.P95 + Minutes + ReleaseMinutes.P95);
+    public LikelyAndLate TotalMinutes =>
+        new(ToPressureMinutes.P50 + Minutes + ReleaseMinutes.P50, ToPressureMinutes.P95 + Minutes + ReleaseMinutes.P95);
 }
 
 /// <summary>Stages in order.</summary>

@@ -6,7 +6,8 @@ namespace Ikuzo.Core.Dishes;
 
 /// <summary>Arranges a dish in stages so that each thing lands in its window, with the fewest stages and then the least time.</summary>
 /// <remarks>
-/// An exact search: every way to put up to eight items into up to three stages is looked at, stage sets are judged once. Windows of meat come
+/// An exact search: every way to put up to eight items into up to three stages is looked at, stage sets are judged once. Windows of meat
+/// come
 /// from a scout; the arrangements that win are then computed in full with everything in the pot, and minutes are added until they are safe.
 /// </remarks>
 public static class DishSolver
@@ -46,8 +47,16 @@ public static class DishSolver
         var found = Partitions(dish.Items.Count)
             .Select(sets => sets.Select(judge.Of).ToArray())
             .Where(stages => stages.All(s => s is not null))
-            .Select(stages => stages.Select(s => s!).OrderByDescending(s => s.IsQuickVegetable).ThenByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes).ToArray())
-            .OrderBy(stages => stages.Length).ThenBy(stages => stages.Sum(s => s.Cost))
+            .Select(stages =>
+                stages
+                    .Select(s => s!)
+                    .OrderByDescending(s => s.IsQuickVegetable)
+                    .ThenByDescending(s => s.HasMeat)
+                    .ThenByDescending(s => s.Minutes)
+                    .ToArray()
+            )
+            .OrderBy(stages => stages.Length)
+            .ThenBy(stages => stages.Sum(s => s.Cost))
             .Take(8);
         var wanted = Wanted(dish, judge, windows, cancellation);
         var orders = found.Select(stages => Finishing.Order(dish, windows, stages, cancellation)).OfType<StageOrder>().Take(2).ToList();
@@ -58,7 +67,12 @@ public static class DishSolver
 
         return orders.Count == 0
             ? new(null, null, DishWords.BlameTogether(dish), [])
-            : new(orders[0], orders.Skip(1).FirstOrDefault(), null, withChanges && orders[0].Stages.Count > 1 ? Changes.Of(dish, windows, cancellation) : [])
+            : new(
+                orders[0],
+                orders.Skip(1).FirstOrDefault(),
+                null,
+                withChanges && orders[0].Stages.Count > 1 ? Changes.Of(dish, windows, cancellation) : []
+            )
             {
                 StirIn = stirIn,
                 IsWanted = wanted is not null,
@@ -68,21 +82,30 @@ public static class DishSolver
     // What the cook wants stands while it is every item once, each stage holds together, and it can be made safe.
     private static StageOrder? Wanted(DishRequest dish, StageJudge judge, ItemWindows windows, CancellationToken cancellation)
     {
-        if (dish.Wanted is not { Count: > 0 and <= MostStages } wanted || !wanted.SelectMany(s => s).Order().SequenceEqual(dish.Items.Select(i => i.Key).Order()) || wanted.Any(s => s.Count == 0))
+        if (
+            dish.Wanted is not { Count: > 0 and <= MostStages } wanted
+            || !wanted.SelectMany(s => s).Order().SequenceEqual(dish.Items.Select(i => i.Key).Order())
+            || wanted.Any(s => s.Count == 0)
+        )
         {
             return null;
         }
 
         var keys = dish.Items.Select(i => i.Key).ToList();
-        var stages = wanted.Select(s => judge.Of(s.Aggregate(0, (set, key) => set | (1 << keys.IndexOf(key))))).OfType<StageDraft>().ToList();
+        var stages = wanted
+            .Select(s => judge.Of(s.Aggregate(0, (set, key) => set | (1 << keys.IndexOf(key)))))
+            .OfType<StageDraft>()
+            .ToList();
         return stages.Count == wanted.Count ? Finishing.Order(dish, windows, stages, cancellation) : null;
     }
 
-    private static bool IsSame(StageOrder one, StageOrder other)
-        => one.Stages.Count == other.Stages.Count && one.Stages.Zip(other.Stages).All(s => s.First.Items.Order().SequenceEqual(s.Second.Items.Order()));
+    private static bool IsSame(StageOrder one, StageOrder other) =>
+        one.Stages.Count == other.Stages.Count
+        && one.Stages.Zip(other.Stages).All(s => s.First.Items.Order().SequenceEqual(s.Second.Items.Order()));
 
     /// <summary>True when everything can go in at once.</summary>
-    internal static bool IsOneStage(DishRequest dish, ItemWindows windows) => new StageJudge(dish, windows).Of((1 << dish.Items.Count) - 1) is not null;
+    internal static bool IsOneStage(DishRequest dish, ItemWindows windows) =>
+        new StageJudge(dish, windows).Of((1 << dish.Items.Count) - 1) is not null;
 
     // Every way to divide the items into one to three sets, as bit sets: restricted growth strings.
     private static IEnumerable<int[]> Partitions(int items)
@@ -114,8 +137,11 @@ internal sealed record StageDraft(IReadOnlyList<DishItem> Items, Release Release
 
     public bool HasMeat => Items.Any(i => i is MeatItem);
 
-    /// <summary>True for vegetables of a moment: they go first, come out, and go back at the end, so that the bird does not wait for them.</summary>
-    public bool IsQuickVegetable => Minutes <= MostQuickMinutes && Items.All(i => i is BesideItem { Companion.Kind: CompanionKind.Green or CompanionKind.Flesh });
+    /// <summary>
+    /// True for vegetables of a moment: they go first, come out, and go back at the end, so that the bird does not wait for them.
+    /// </summary>
+    public bool IsQuickVegetable =>
+        Minutes <= MostQuickMinutes && Items.All(i => i is BesideItem { Companion.Kind: CompanionKind.Green or CompanionKind.Flesh });
 
     private const int MostQuickMinutes = 1;
 }
@@ -124,7 +150,8 @@ internal sealed record StageDraft(IReadOnlyList<DishItem> Items, Release Release
 internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
 {
     private const double StageOverheadMinutes = 12; // come-up and handling, for ordering only
-    private static readonly Release[] Ordinary = [Release.Vent, Release.Natural], Spurting = [Release.Pulsed, Release.Natural];
+    private static readonly Release[] Ordinary = [Release.Vent, Release.Natural],
+        Spurting = [Release.Pulsed, Release.Natural];
 
     private readonly Dictionary<int, StageDraft?> _known = [];
 
@@ -145,20 +172,27 @@ internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
             return null;
         }
 
-        var foams = items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot);
+        var foams =
+            items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot);
         return (foams ? Spurting : Ordinary)
             .Select(w => (Release: w, Range: items.Select(i => windows.Of(i, w)).Aggregate((a, b) => a.And(b))))
             .Where(w => !w.Range.IsEmpty)
-            .Select(w => new StageDraft(items, w.Release, w.Range, StageOverheadMinutes + Math.Clamp(w.Range.Wanted, w.Range.Least, w.Range.Most) + Finishing.ReleaseMinutes(w.Release)))
+            .Select(w => new StageDraft(
+                items,
+                w.Release,
+                w.Range,
+                StageOverheadMinutes + Math.Clamp(w.Range.Wanted, w.Range.Least, w.Range.Most) + Finishing.ReleaseMinutes(w.Release)
+            ))
             .MinBy(d => d.Cost + Price(d, items));
     }
 
-    private bool Holds(IReadOnlyList<DishItem> items)
-        => items.OfType<MeatItem>().FirstOrDefault() is { } meat
+    private bool Holds(IReadOnlyList<DishItem> items) =>
+        items.OfType<MeatItem>().FirstOrDefault() is { } meat
             ? Warnings.Of(StageRequest.Of(dish, items, meat)).All(w => w.Level != WarningLevel.Stop || w.Code == "spurts")
             : (StageRequest.LiquidMl(dish, items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= dish.Pot.CapacityLitres / 2;
 
-    // A release with which nothing is past its window comes first. Venting at once costs meat about a percent of juice, worth ten minutes or so where nothing is in a hurry.
-    private static double Price(StageDraft draft, IReadOnlyList<DishItem> items)
-        => (draft.Range.IsPast ? 60 : 0) + (draft.Release.Kind == ReleaseKind.Vent && items.Any(i => i is MeatItem) ? 12 : 0);
+    // A release with which nothing is past its window comes first. Venting at once costs meat about a percent of juice, worth ten minutes
+    // or so where nothing is in a hurry.
+    private static double Price(StageDraft draft, IReadOnlyList<DishItem> items) =>
+        (draft.Range.IsPast ? 60 : 0) + (draft.Release.Kind == ReleaseKind.Vent && items.Any(i => i is MeatItem) ? 12 : 0);
 }

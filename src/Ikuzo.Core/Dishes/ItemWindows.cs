@@ -14,27 +14,53 @@ internal readonly record struct MinuteRange(int Least, int Most, int Wanted, boo
 {
     public bool IsEmpty => Most < Least;
 
-    public MinuteRange And(MinuteRange other) => new(Math.Max(Least, other.Least), Math.Min(Most, other.Most), Math.Max(Wanted, other.Wanted), IsPast || other.IsPast);
+    public MinuteRange And(MinuteRange other) =>
+        new(Math.Max(Least, other.Least), Math.Min(Most, other.Most), Math.Max(Wanted, other.Wanted), IsPast || other.IsPast);
 }
 
 /// <summary>Windows of items in one pot and kitchen. Meat is scouted with a nominal and a cautious cook; the rest is looked up.</summary>
 /// <remarks>Known by the item itself, so that a changed dish scouts only what was changed.</remarks>
 internal sealed class ItemWindows(DishRequest dish)
 {
-    private const int MostMinutes = 120, SafetySlackMinutes = 4;
-    private static readonly double[] ScoutedMinutes = [.. Enumerable.Range(0, 10).Select(i => i * 3.0), 30, 34, 38, 43, 48, 54, 60, 70, 80, 95, MostMinutes];
+    private const int MostMinutes = 120,
+        SafetySlackMinutes = 4;
+    private static readonly double[] ScoutedMinutes =
+    [
+        .. Enumerable.Range(0, 10).Select(i => i * 3.0),
+        30,
+        34,
+        38,
+        43,
+        48,
+        54,
+        60,
+        70,
+        80,
+        95,
+        MostMinutes,
+    ];
 
-    // Time from the end of the hold to the pin cooks on at a falling temperature: counted as this share of minutes under pressure. Estimate.
-    private const double NaturalCooksOn = 0.4, NaturalMinutes = 10, PulsedMinutes = 4;
+    // Time from the end of the hold to the pin cooks on at a falling temperature: counted as this share of minutes under pressure.
+    // Estimate.
+    private const double NaturalCooksOn = 0.4,
+        NaturalMinutes = 10,
+        PulsedMinutes = 4;
 
     private readonly ConcurrentDictionary<(DishItem Item, ReleaseKind Release), MinuteRange> _known = [];
 
-    public MinuteRange Of(DishItem item, Release release)
-        => _known.GetOrAdd((item, release.Kind), _ => item is MeatItem meat ? Of(meat, release) : Of((BesideItem)item, release));
+    public MinuteRange Of(DishItem item, Release release) =>
+        _known.GetOrAdd((item, release.Kind), _ => item is MeatItem meat ? Of(meat, release) : Of((BesideItem)item, release));
 
     private static MinuteRange Of(BesideItem item, Release release)
     {
-        var after = NaturalCooksOn * release.Kind switch { ReleaseKind.Natural => NaturalMinutes, ReleaseKind.Pulsed => PulsedMinutes, _ => 0 };
+        var after =
+            NaturalCooksOn
+            * release.Kind switch
+            {
+                ReleaseKind.Natural => NaturalMinutes,
+                ReleaseKind.Pulsed => PulsedMinutes,
+                _ => 0,
+            };
         var window = item.Window;
         int Held(double minutes, Func<double, double> round) => (int)Math.Max(0, round(minutes - after));
         return window.Max < after
@@ -86,6 +112,6 @@ internal static class StageRequest
     }
 
     /// <summary>Liquid of a stage: the least of the pot, the broth wanted, and what grains and pulses drink, rounded up to 10 ml.</summary>
-    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items)
-        => Math.Ceiling((dish.Pot.MinimumLiquidMl + dish.BrothMl + items.OfType<BesideItem>().Sum(b => b.Load.AbsorbsMl)) / 10) * 10;
+    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items) =>
+        Math.Ceiling((dish.Pot.MinimumLiquidMl + dish.BrothMl + items.OfType<BesideItem>().Sum(b => b.Load.AbsorbsMl)) / 10) * 10;
 }

@@ -8,7 +8,9 @@ namespace Ikuzo.Core.Dishes;
 /// <param name="Why">In one sentence.</param>
 public sealed record ScaledDish(DishRequest PerBatch, int Batches, string Why);
 
-/// <summary>Scales a dish by servings: pieces and liquid scale, minutes do not unless load or thickness does; the pot's limits stop it.</summary>
+/// <summary>
+/// Scales a dish by servings: pieces and liquid scale, minutes do not unless load or thickness does; the pot's limits stop it.
+/// </summary>
 public static class Scaling
 {
     /// <summary>Most fillings of a pot for one meal.</summary>
@@ -26,24 +28,39 @@ public static class Scaling
         var stages = DishSolver.Solve(dish, cancellation).Best?.Stages.Count ?? int.MaxValue;
         for (var batches = 1; batches <= MostBatches; batches++)
         {
-            var scaled = dish with { BrothMl = dish.BrothMl * factor / batches, Items = [.. dish.Items.Select(i => Scale(i, factor / batches))] };
-            if (scaled.Items.All(IsWithinLimits) && DishSolver.Solve(scaled, cancellation).Best is { } order && order.Stages.Count <= stages)
+            var scaled = dish with
             {
-                return new(scaled, batches, batches == 1
-                    ? "It goes in at once: more load only lengthens the come-up."
-                    : FormattableString.Invariant($"It is more than this pot holds at once: cook it in {batches} batches, one after the other."));
+                BrothMl = dish.BrothMl * factor / batches,
+                Items = [.. dish.Items.Select(i => Scale(i, factor / batches))],
+            };
+            if (
+                scaled.Items.All(IsWithinLimits)
+                && DishSolver.Solve(scaled, cancellation).Best is { } order
+                && order.Stages.Count <= stages
+            )
+            {
+                return new(
+                    scaled,
+                    batches,
+                    batches == 1
+                        ? "It goes in at once: more load only lengthens the come-up."
+                        : FormattableString.Invariant(
+                            $"It is more than this pot holds at once: cook it in {batches} batches, one after the other."
+                        )
+                );
             }
         }
 
         return null;
     }
 
-    private static DishItem Scale(DishItem item, double factor) => item switch
-    {
-        MeatItem meat => meat with { Load = Scale(meat.Load, factor) },
-        BesideItem beside => beside with { Grams = Math.Round(beside.Grams * factor) },
-        _ => item,
-    };
+    private static DishItem Scale(DishItem item, double factor) =>
+        item switch
+        {
+            MeatItem meat => meat with { Load = Scale(meat.Load, factor) },
+            BesideItem beside => beside with { Grams = Math.Round(beside.Grams * factor) },
+            _ => item,
+        };
 
     // Pieces are whole and keep their weight; a single bird or roast stays one and grows with the guests.
     private static MeatLoad Scale(MeatLoad load, double factor)
@@ -57,10 +74,11 @@ public static class Scaling
         return load with { Pieces = pieces, TotalKg = Math.Round(load.PieceKg * pieces, 3) };
     }
 
-    private static bool IsWithinLimits(DishItem item) => item switch
-    {
-        MeatItem { Load: var load } => load.TotalKg is >= MeatLoad.LeastKg and <= MeatLoad.MostKg && load.Pieces <= MeatLoad.MostPieces,
-        BesideItem beside => beside.Grams is >= 1 and <= 5000,
-        _ => true,
-    };
+    private static bool IsWithinLimits(DishItem item) =>
+        item switch
+        {
+            MeatItem { Load: var load } => load.TotalKg is >= MeatLoad.LeastKg and <= MeatLoad.MostKg && load.Pieces <= MeatLoad.MostPieces,
+            BesideItem beside => beside.Grams is >= 1 and <= 5000,
+            _ => true,
+        };
 }

@@ -13,8 +13,8 @@ public static class Capacity
     public static bool CannotGoIn(FilledPot filled) => Litres(filled) > filled.Pot.CapacityLitres;
 
     /// <summary>Room that liquid, meat and all else take together, l.</summary>
-    public static double Litres(FilledPot filled)
-        => filled.Liquid / 1000
-            + filled.Companions.Sum(c => c.Grams) / 1000 * MeatLitresPerKg
-            + filled.Load.TotalKg * (filled.Load.Cut.Part is Part.Whole or Part.Carcass ? BoneAndGapLitresPerKg : MeatLitresPerKg);
+    public static double Litres(FilledPot filled) =>
+        filled.Liquid / 1000
+        + filled.Companions.Sum(c => c.Grams) / 1000 * MeatLitresPerKg
+        + filled.Load.TotalKg * (filled.Load.Cut.Part is Part.Whole or Part.Carcass ? BoneAndGapLitresPerKg : MeatLitresPerKg);
 }

@@ -35,7 +35,8 @@ public sealed record FitOutcome(FitVerdict Verdict, string Why, IReadOnlyList<st
 /// <summary>Whether whole birds and their large parts go into a pot.</summary>
 public static class Fit
 {
-    private const double LeastClearanceMetres = 0.010, RoomyClearanceMetres = 0.020; // below the lid; estimates
+    private const double LeastClearanceMetres = 0.010,
+        RoomyClearanceMetres = 0.020; // below the lid; estimates
     private const string TooMuch = "Together it is more than the pot holds.";
     private const double Soft = 1.06; // legs fold and the carcass gives by this much; estimate
 
@@ -46,7 +47,9 @@ public static class Fit
         var tooMuch = Capacity.CannotGoIn(filled);
         if (BirdSize.Of(load) is not { } size)
         {
-            return tooMuch ? new(FitVerdict.DoesNotFit, TooMuch, Elsewhere(filled, p => true), 0, 0) : new(FitVerdict.Fits, "Pieces settle into the pot.", [], 0, 0);
+            return tooMuch
+                ? new(FitVerdict.DoesNotFit, TooMuch, Elsewhere(filled, p => true), 0, 0)
+                : new(FitVerdict.Fits, "Pieces settle into the pot.", [], 0, 0);
         }
 
         var lies = Lie(filled.Pot, size, load.Pieces, Rack(filled));
@@ -63,15 +66,16 @@ public static class Fit
     private static double Rack(FilledPot filled) => filled.Load.Placement == Placement.Rack ? filled.Pot.RackMetres : 0;
 
     // One above the other, or in pairs where two go side by side: whichever is better.
-    private static Lying Lie(PotModel pot, BirdSize size, int pieces, double rack)
-        => Enumerable.Range(1, Math.Min(2, pieces)).Select(n => Judge(pot, size, pieces, n, rack)).MinBy(l => (l.Verdict, -l.SideBySide));
+    private static Lying Lie(PotModel pot, BirdSize size, int pieces, double rack) =>
+        Enumerable.Range(1, Math.Min(2, pieces)).Select(n => Judge(pot, size, pieces, n, rack)).MinBy(l => (l.Verdict, -l.SideBySide));
 
     private static Lying Judge(PotModel pot, BirdSize size, int pieces, int sideBySide, double rack)
     {
         var layers = (pieces + sideBySide - 1) / sideBySide;
         var across = size.CircleMetres(sideBySide);
         var clearance = pot.UsableHeightMetres - size.HeightMetres * layers - rack;
-        var verdict = across > pot.InnerDiameterMetres * Soft || clearance < LeastClearanceMetres ? FitVerdict.DoesNotFit
+        var verdict =
+            across > pot.InnerDiameterMetres * Soft || clearance < LeastClearanceMetres ? FitVerdict.DoesNotFit
             : across > pot.InnerDiameterMetres || clearance < RoomyClearanceMetres ? FitVerdict.Tight
             : FitVerdict.Fits;
         return new(verdict, sideBySide, across, clearance);
@@ -80,11 +84,15 @@ public static class Fit
     private static string Why(FilledPot filled, BirdSize size, Lying lies)
     {
         var what = lies.SideBySide == 2 ? "Side by side they are" : "It is";
-        var across = FormattableString.Invariant($"{what} about {lies.AcrossMetres * 100:0} cm long in a pot {filled.Pot.InnerDiameterMetres * 100:0} cm across");
+        var across = FormattableString.Invariant(
+            $"{what} about {lies.AcrossMetres * 100:0} cm long in a pot {filled.Pot.InnerDiameterMetres * 100:0} cm across"
+        );
         return lies.Verdict == FitVerdict.Fits
-            ? FormattableString.Invariant($"{across}, and clears the lid by {lies.ClearanceMetres * 100:0} cm.")
-            : lies.ClearanceMetres < 0 ? FormattableString.Invariant($"{across}, and {Math.Ceiling(-lies.ClearanceMetres * 100):0} cm too high for the lid.")
-            : lies.ClearanceMetres < RoomyClearanceMetres ? FormattableString.Invariant($"{across}, with {lies.ClearanceMetres * 100:0.0} cm left below the lid.")
+                ? FormattableString.Invariant($"{across}, and clears the lid by {lies.ClearanceMetres * 100:0} cm.")
+            : lies.ClearanceMetres < 0
+                ? FormattableString.Invariant($"{across}, and {Math.Ceiling(-lies.ClearanceMetres * 100):0} cm too high for the lid.")
+            : lies.ClearanceMetres < RoomyClearanceMetres
+                ? FormattableString.Invariant($"{across}, with {lies.ClearanceMetres * 100:0.0} cm left below the lid.")
             : $"{across}.";
     }
 
@@ -92,8 +100,11 @@ public static class Fit
     {
         var load = filled.Load;
         bool Goes(PotModel pot, BirdSize other, int pieces, double rack) => Lie(pot, other, pieces, rack).Verdict != FitVerdict.DoesNotFit;
-        bool Cuts(Part part, int pieces) => load.Cut.Part == Part.Whole && BirdSize.Of(load.Cut.Species, part, load.PieceKg / pieces) is { } cut
-            && Goes(filled.Pot, cut, pieces * load.Pieces, 0) && Holds(filled with { Load = load with { Cut = load.Cut with { Part = part } } });
+        bool Cuts(Part part, int pieces) =>
+            load.Cut.Part == Part.Whole
+            && BirdSize.Of(load.Cut.Species, part, load.PieceKg / pieces) is { } cut
+            && Goes(filled.Pot, cut, pieces * load.Pieces, 0)
+            && Holds(filled with { Load = load with { Cut = load.Cut with { Part = part } } });
         List<string> ways = [];
         if (Rack(filled) > 0 && Goes(filled.Pot, size, load.Pieces, 0) && Holds(filled))
         {

@@ -74,14 +74,24 @@ public static class LiquidBudget
     private const double LitresPerKg = 0.95; // food under the liquid line; estimate
 
     // Starch by litre of sauce, g: common kitchen practice with maize starch.
-    private static readonly (string Name, double GramsPerLitre)[] Consistencies = [("to pour like cream", 15), ("to coat a spoon", 28), ("for gravy", 45)];
+    private static readonly (string Name, double GramsPerLitre)[] Consistencies =
+    [
+        ("to pour like cream", 15),
+        ("to coat a spoon", 28),
+        ("for gravy", 45),
+    ];
 
     /// <summary>The budget of a cook.</summary>
     /// <param name="filled">What is in the pot.</param>
     /// <param name="meatLossPercent">Water that the meat loses into the pot, percent of its raw weight.</param>
     /// <param name="lossByMinutes">The same for other minutes under pressure.</param>
     /// <param name="minutes">Minutes under pressure.</param>
-    public static LiquidOutcome Of(FilledPot filled, double meatLossPercent, IReadOnlyList<(double Minutes, double LossPercent)> lossByMinutes, double minutes)
+    public static LiquidOutcome Of(
+        FilledPot filled,
+        double meatLossPercent,
+        IReadOnlyList<(double Minutes, double LossPercent)> lossByMinutes,
+        double minutes
+    )
     {
         var steam = filled.Pot.PurgeJoule / SteamJoulePerGram;
         var absorbed = filled.Companions.Sum(c => c.AbsorbsMl);
@@ -95,7 +105,12 @@ public static class LiquidBudget
             SteamMl = Round(steam),
             FatMl = Math.Round(filled.Load.TotalKg * 1000 * FatShare(filled.Load.Cut)),
             Fill = FillOf(filled, given),
-            OverTime = [.. lossByMinutes.Select(p => (p.Minutes, Given: Given(p.LossPercent, p.Minutes))).Select(p => new LiquidPoint(p.Minutes, Round(p.Given), Round(Left(p.Given))))],
+            OverTime =
+            [
+                .. lossByMinutes
+                    .Select(p => (p.Minutes, Given: Given(p.LossPercent, p.Minutes)))
+                    .Select(p => new LiquidPoint(p.Minutes, Round(p.Given), Round(Left(p.Given)))),
+            ],
             Thicken = left < 30 ? [] : [.. Consistencies.Select(c => Slurry(c.Name, c.GramsPerLitre * left / 1000))],
             Reduce = left is > 200 and < SoupMl ? Reduction(filled.Pot, left) : null,
             AfterPressure = [.. filled.Companions.Where(c => c.Companion.Is(CompanionTraits.AfterPressure)).Select(c => c.Companion.Name)],
@@ -113,23 +128,31 @@ public static class LiquidBudget
     /// <summary>Minutes on the browning function to boil off some liquid, lid off.</summary>
     /// <param name="pot">The pot.</param>
     /// <param name="offMl">What goes, ml.</param>
-    public static double ReductionMinutes(PotModel pot, double offMl)
-        => Math.Ceiling(offMl * SteamJoulePerGram / BrowningWatts(pot) / 60);
+    public static double ReductionMinutes(PotModel pot, double offMl) => Math.Ceiling(offMl * SteamJoulePerGram / BrowningWatts(pot) / 60);
 
-    /// <summary>How full the pot is at lid-on and at opening. Grains drink what is there already: only what food gives off is added.</summary>
+    /// <summary>
+    /// How full the pot is at lid-on and at opening. Grains drink what is there already: only what food gives off is added.
+    /// </summary>
     /// <param name="filled">What is in the pot.</param>
     /// <param name="givenOffMl">Given off by meat and vegetables, ml.</param>
     public static FillOutcome FillOf(FilledPot filled, double givenOffMl)
     {
         var swells = filled.Companions.Any(c => c.Spurts);
-        var before = filled.Liquid / 1000
+        var before =
+            filled.Liquid / 1000
             + filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * LitresPerKg
             + (filled.Load.Placement == Placement.InLiquid ? filled.Load.TotalKg * LitresPerKg : 0);
-        return new(Math.Round(before, 2), Math.Round(before + givenOffMl / 1000, 2), Math.Round(swells ? filled.Pot.HalfLitres : filled.Pot.FillLitres, 2), swells);
+        return new(
+            Math.Round(before, 2),
+            Math.Round(before + givenOffMl / 1000, 2),
+            Math.Round(swells ? filled.Pot.HalfLitres : filled.Pot.FillLitres, 2),
+            swells
+        );
     }
 
-    private static double FromBeside(FilledPot filled, double minutes)
-        => filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams * c.Companion.GivesOffMlPerGram) * (1 - Math.Exp(-(minutes + VegetableMinutes) / VegetableMinutes));
+    private static double FromBeside(FilledPot filled, double minutes) =>
+        filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams * c.Companion.GivesOffMlPerGram)
+        * (1 - Math.Exp(-(minutes + VegetableMinutes) / VegetableMinutes));
 
     private static Thickening Slurry(string name, double grams)
     {
@@ -138,14 +161,17 @@ public static class LiquidBudget
     }
 
     // Fat that melts out, ml per g of raw weight. Estimates.
-    private static double FatShare(Cut cut) => (cut.Species, cut.Part) switch
-    {
-        (Species.Duck, Part.Carcass) => 0.05,
-        (Species.Duck, _) => 0.12,
-        (_, Part.Whole or Part.Spatchcocked or Part.Half or Part.Leg or Part.Thigh or Part.Wing or Part.Drumstick) => cut.BoneIn ? 0.03 : 0.01,
-        (_, Part.Carcass) => 0.02,
-        _ => 0,
-    };
+    private static double FatShare(Cut cut) =>
+        (cut.Species, cut.Part) switch
+        {
+            (Species.Duck, Part.Carcass) => 0.05,
+            (Species.Duck, _) => 0.12,
+            (_, Part.Whole or Part.Spatchcocked or Part.Half or Part.Leg or Part.Thigh or Part.Wing or Part.Drumstick) => cut.BoneIn
+                ? 0.03
+                : 0.01,
+            (_, Part.Carcass) => 0.02,
+            _ => 0,
+        };
 
     private static double Round(double ml) => Math.Round(ml, 1);
 }

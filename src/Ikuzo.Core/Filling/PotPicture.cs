@@ -21,18 +21,30 @@ public sealed record PlacedPiece(double CentreMm, double BottomMm, double WidthM
 /// <param name="ClearanceMm">From the highest piece to the lid, mm; negative when the lid does not close.</param>
 /// <param name="Pieces">The pieces.</param>
 public sealed record PotPicture(
-    double DiameterMm, double HeightMm, double RackMm, double BedMm, double LiquidMm, double LiquidAtEndMm, double FillMarkMm, double HalfMarkMm,
-    double ClearanceMm, IReadOnlyList<PlacedPiece> Pieces)
+    double DiameterMm,
+    double HeightMm,
+    double RackMm,
+    double BedMm,
+    double LiquidMm,
+    double LiquidAtEndMm,
+    double FillMarkMm,
+    double HalfMarkMm,
+    double ClearanceMm,
+    IReadOnlyList<PlacedPiece> Pieces
+)
 {
-    private const double MeatKgPerCubicMetre = 1060, BesideKgPerCubicMetre = 900; // raw poultry, ASHRAE Refrigeration ch. 19; vegetables and wet grain, estimate
+    private const double MeatKgPerCubicMetre = 1060,
+        BesideKgPerCubicMetre = 900; // raw poultry, ASHRAE Refrigeration ch. 19; vegetables and wet grain, estimate
     private const double Loose = 0.75; // share of a layer of pieces that is meat, estimate
     private const double Sagging = 0.92; // pieces settle into each other by this much, estimate
     private const double GapMm = 2;
     private const int MostDrawn = 60;
 
-    /// <summary>True for a heap so far above the pot that a drawing of it says nothing: more than it holds, and not one or two birds.</summary>
-    public static bool IsHeap(FilledPot filled)
-        => Capacity.CannotGoIn(filled) && (filled.Load.Pieces > 2 || BirdSize.Of(filled.Load) is null);
+    /// <summary>
+    /// True for a heap so far above the pot that a drawing of it says nothing: more than it holds, and not one or two birds.
+    /// </summary>
+    public static bool IsHeap(FilledPot filled) =>
+        Capacity.CannotGoIn(filled) && (filled.Load.Pieces > 2 || BirdSize.Of(filled.Load) is null);
 
     /// <summary>Draws a load in its pot.</summary>
     /// <param name="filled">The load and the pot.</param>
@@ -43,7 +55,12 @@ public sealed record PotPicture(
         var floor = pot.FloorSquareMetres;
         var bed = filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 / BesideKgPerCubicMetre / floor * 1000;
         var rack = filled.Load.Placement == Placement.Rack ? pot.RackMetres * 1000 : 0;
-        var bottom = filled.Load.Placement switch { Placement.Rack => Math.Max(rack, bed), Placement.OnBed => bed, _ => 0 };
+        var bottom = filled.Load.Placement switch
+        {
+            Placement.Rack => Math.Max(rack, bed),
+            Placement.OnBed => bed,
+            _ => 0,
+        };
         var pieces = Place(filled, bottom);
         var top = pieces.Max(p => p.BottomMm + p.HeightMm);
         // The level rises by what lies in it: the bed, and meat from its bottom upwards.
@@ -57,16 +74,30 @@ public sealed record PotPicture(
 
         double Mark(double litres) => Math.Round(litres / 1000 / floor * 1000, 1);
         return new(
-            Math.Round(pot.InnerDiameterMetres * 1000), Math.Round(pot.UsableHeightMetres * 1000), rack, Math.Round(bed, 1),
-            Math.Round(Level(filled.Liquid), 1), Math.Round(Level(liquidAtEndMl), 1), Mark(pot.FillLitres), Mark(pot.HalfLitres),
-            Math.Round(pot.UsableHeightMetres * 1000 - top, 1), pieces);
+            Math.Round(pot.InnerDiameterMetres * 1000),
+            Math.Round(pot.UsableHeightMetres * 1000),
+            rack,
+            Math.Round(bed, 1),
+            Math.Round(Level(filled.Liquid), 1),
+            Math.Round(Level(liquidAtEndMl), 1),
+            Mark(pot.FillLitres),
+            Mark(pot.HalfLitres),
+            Math.Round(pot.UsableHeightMetres * 1000 - top, 1),
+            pieces
+        );
     }
 
     private static IReadOnlyList<PlacedPiece> Place(FilledPot filled, double bottomMm)
     {
         var load = filled.Load;
         return BirdSize.Of(load) is { } size
-            ? Rows(load.Pieces, load.Pieces == 1 ? 1 : Math.Max(1, Fit.Of(filled).SideBySide), load.Pieces == 1 ? size.LengthMetres * 1000 : size.WidthMetres * 1000, size.HeightMetres * 1000, bottomMm)
+            ? Rows(
+                load.Pieces,
+                load.Pieces == 1 ? 1 : Math.Max(1, Fit.Of(filled).SideBySide),
+                load.Pieces == 1 ? size.LengthMetres * 1000 : size.WidthMetres * 1000,
+                size.HeightMetres * 1000,
+                bottomMm
+            )
             : Layers(filled, bottomMm);
     }
 
@@ -84,12 +115,21 @@ public sealed record PotPicture(
         return Rows(shown, inRow, width, thick * 1000, bottomMm);
     }
 
-    private static IReadOnlyList<PlacedPiece> Rows(int pieces, int inRow, double widthMm, double heightMm, double bottomMm)
-        => [.. Enumerable.Range(0, pieces).Select(i =>
-        {
-            var row = i / inRow;
-            var here = Math.Min(inRow, pieces - row * inRow);
-            var centre = (i % inRow - (here - 1) / 2.0) * (widthMm + GapMm);
-            return new PlacedPiece(Math.Round(centre, 1), Math.Round(bottomMm + row * heightMm * Sagging, 1), Math.Round(widthMm, 1), Math.Round(heightMm, 1));
-        })];
+    private static IReadOnlyList<PlacedPiece> Rows(int pieces, int inRow, double widthMm, double heightMm, double bottomMm) =>
+        [
+            .. Enumerable
+                .Range(0, pieces)
+                .Select(i =>
+                {
+                    var row = i / inRow;
+                    var here = Math.Min(inRow, pieces - row * inRow);
+                    var centre = (i % inRow - (here - 1) / 2.0) * (widthMm + GapMm);
+                    return new PlacedPiece(
+                        Math.Round(centre, 1),
+                        Math.Round(bottomMm + row * heightMm * Sagging, 1),
+                        Math.Round(widthMm, 1),
+                        Math.Round(heightMm, 1)
+                    );
+                }),
+        ];
 }

@@ -1,13 +1,22 @@
+using System.Globalization;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 
 namespace Ikuzo.Core.LineUps;
 
-/// <summary>Schedules a meal back from the table, so that it is late in one of twenty at most: come-up and release at their 95th percentile.</summary>
+/// <summary>
+/// Schedules a meal back from the table, so that it is late in one of twenty at most: come-up and release at their 95th percentile.
+/// </summary>
 public static class BackSchedule
 {
-    private const double StoreMinutes = 10, WarmLimitMinutes = 120; // cooked food stands for two hours at most: USDA FSIS
-    private const double PreheatMinutes = 15, BrownMinutesPerBatch = 6, SeasonMinutes = 6, CarveMinutes = 5, StirInMinutes = 4, TableMinutes = 5;
+    private const double StoreMinutes = 10,
+        WarmLimitMinutes = 120; // cooked food stands for two hours at most: USDA FSIS
+    private const double PreheatMinutes = 15,
+        BrownMinutesPerBatch = 6,
+        SeasonMinutes = 6,
+        CarveMinutes = 5,
+        StirInMinutes = 4,
+        TableMinutes = 5;
     private const double KgPerBatch = 0.6; // what browns at once without steaming; estimate
 
     /// <summary>Makes the line-up of a dish.</summary>
@@ -27,18 +36,34 @@ public static class BackSchedule
         Meanwhile(board, request, firstLid);
         Before(board, request, firstLid);
         Store(board, request, lastOpening);
-        var tasks = board.Tasks.OrderBy(t => t.Start).ThenBy(t => t.Id, StringComparer.Ordinal).Select(t => InZone(t, request.Zone)).ToList();
+        var tasks = board
+            .Tasks.OrderBy(t => t.Start)
+            .ThenBy(t => t.Id, StringComparer.Ordinal)
+            .Select(t => InZone(t, request.Zone))
+            .ToList();
         return new(tasks[0].Start, tasks, [.. Conflicts.Of(request, tasks)]);
     }
 
     // From the table back to the first lid. Returns when that lid goes on and when the last one comes off.
-    private static (DateTimeOffset FirstLid, DateTimeOffset LastOpening) Cook(Board board, LineUpRequest request, DishPlan plan, StageOrder order)
+    private static (DateTimeOffset FirstLid, DateTimeOffset LastOpening) Cook(
+        Board board,
+        LineUpRequest request,
+        DishPlan plan,
+        StageOrder order
+    )
     {
         var at = board.Hands("serve", request.ServeAt, 0, "Serve.");
         at = board.Hands("carve", at, CarveMinutes, "Carve or pull, and plate.");
         if (request.CrispMinutes > 0)
         {
-            var crisp = board.Put("crisp", LineUpLane.Oven, at, request.CrispMinutes, "Crisp under the grill, in a metal tray, never glass. Stay and watch.", handsOn: true);
+            var crisp = board.Put(
+                "crisp",
+                LineUpLane.Oven,
+                at,
+                request.CrispMinutes,
+                "Crisp under the grill, in a metal tray, never glass. Stay and watch.",
+                handsOn: true
+            );
             board.Put("preheat", LineUpLane.Oven, crisp, PreheatMinutes, "Heat the grill.", handsOn: false);
             at = crisp;
         }
@@ -61,7 +86,10 @@ public static class BackSchedule
     private static string FinishWords(LineUpRequest request, DishPlan plan)
     {
         var stirred = request.Dish.Items.Where(i => plan.StirIn.Contains(i.Key)).Select(DishWords.Name).ToList();
-        IEnumerable<string> words = stirred.Count > 0 ? [$"Stir in {string.Join(" and ", stirred)}; no more pressure from now on.", .. request.Finish] : request.Finish;
+        IEnumerable<string> words =
+            stirred.Count > 0
+                ? [$"Stir in {string.Join(" and ", stirred)}; no more pressure from now on.", .. request.Finish]
+                : request.Finish;
         return string.Join(" ", words);
     }
 
@@ -86,20 +114,52 @@ public static class BackSchedule
         if (request.Brown && meats.Count > 0)
         {
             var batches = Math.Max(1, Math.Ceiling(meats.Sum(m => m.Load.TotalKg) / KgPerBatch));
-            at = board.Hands("brown", at, batches * BrownMinutesPerBatch, FormattableString.Invariant(
-                $"Brown in {batches:0} {(batches == 1 ? "batch" : "batches")}; then loosen everything from the floor of the pot with {request.DeglazeWith ?? "a splash of the liquid"}."));
+            at = board.Hands(
+                "brown",
+                at,
+                batches * BrownMinutesPerBatch,
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"Brown in {batches:0} {(batches == 1 ? "batch" : "batches")}; then loosen everything from the floor of the pot with "
+                        + $"{request.DeglazeWith ?? "a splash of the liquid"}."
+                )
+            );
         }
 
         var seasoning = request.Seasoning is { } with ? $" with {with}" : "";
         if (request.MarinadeHours > 0)
         {
-            at = board.Hands("dry", at, SeasonMinutes, "Wash hands. Lift the meat out of its marinade and pat it dry. The marinade is raw: boil it or throw it away.");
-            at = board.Put("marinade", LineUpLane.Fridge, at, request.MarinadeHours * 60, "Marinade in the fridge, covered.", handsOn: false);
-            at = board.Hands("marinate", at, SeasonMinutes, $"Look for giblet bag, twine and pads. Rub or marinate{seasoning}, covered, into the fridge. Its own board and knife; do not rinse.");
+            at = board.Hands(
+                "dry",
+                at,
+                SeasonMinutes,
+                "Wash hands. Lift the meat out of its marinade and pat it dry. The marinade is raw: boil it or throw it away."
+            );
+            at = board.Put(
+                "marinade",
+                LineUpLane.Fridge,
+                at,
+                request.MarinadeHours * 60,
+                "Marinade in the fridge, covered.",
+                handsOn: false
+            );
+            at = board.Hands(
+                "marinate",
+                at,
+                SeasonMinutes,
+                $"Look for giblet bag, twine and pads. Rub or marinate{seasoning}, covered, into the fridge. Its own board and knife; do "
+                    + "not rinse."
+            );
         }
         else
         {
-            at = board.Hands("season", at, SeasonMinutes, $"Wash hands. Pat the meat dry, do not rinse; season{seasoning}. Look for giblet bag, twine and pads. Its own board and knife.");
+            at = board.Hands(
+                "season",
+                at,
+                SeasonMinutes,
+                $"Wash hands. Pat the meat dry, do not rinse; season{seasoning}. Look for giblet bag, twine and pads. Its own board and "
+                    + "knife."
+            );
         }
 
         foreach (var meat in meats.Where(m => m.Load.State == MeatState.Frozen))
@@ -123,11 +183,21 @@ public static class BackSchedule
         {
             for (var after = Thawing.WaterChangeMinutes; after < thaw.Hours * 60; after += Thawing.WaterChangeMinutes)
             {
-                board.Hands(FormattableString.Invariant($"water-{meat.Key}-{after:0}"), start.AddMinutes(after), 2, "Change the cold water.");
+                board.Hands(
+                    FormattableString.Invariant($"water-{meat.Key}-{after:0}"),
+                    start.AddMinutes(after),
+                    2,
+                    "Change the cold water."
+                );
             }
         }
 
-        board.Hands($"take-out-{meat.Key}", start, 2, $"From the freezer into {(way == ThawWay.Fridge ? "the fridge" : "cold water")}: {name}.");
+        board.Hands(
+            $"take-out-{meat.Key}",
+            start,
+            2,
+            $"From the freezer into {(way == ThawWay.Fridge ? "the fridge" : "cold water")}: {name}."
+        );
     }
 
     private static void Store(Board board, LineUpRequest request, DateTimeOffset opening)
@@ -135,16 +205,39 @@ public static class BackSchedule
         var due = opening.AddMinutes(WarmLimitMinutes);
         if (due.AddMinutes(-StoreMinutes) >= request.ServeAt)
         {
-            board.Put("store", LineUpLane.Hands, due, StoreMinutes, "By now leftovers are in shallow boxes in the fridge: two hours after opening, never overnight on warm.", handsOn: true);
+            board.Put(
+                "store",
+                LineUpLane.Hands,
+                due,
+                StoreMinutes,
+                "By now leftovers are in shallow boxes in the fridge: two hours after opening, never overnight on warm.",
+                handsOn: true
+            );
         }
     }
 
-    private static DishRequest Thawed(DishRequest dish) => dish with
-    {
-        Items = [.. dish.Items.Select(i => i is MeatItem { Load.State: MeatState.Frozen } m ? m with { Load = m.Load with { State = MeatState.Chilled, StartCelsius = null, Arrangement = Arrangement.Single } } : i)],
-    };
+    private static DishRequest Thawed(DishRequest dish) =>
+        dish with
+        {
+            Items =
+            [
+                .. dish.Items.Select(i =>
+                    i is MeatItem { Load.State: MeatState.Frozen } m
+                        ? m with
+                        {
+                            Load = m.Load with { State = MeatState.Chilled, StartCelsius = null, Arrangement = Arrangement.Single },
+                        }
+                        : i
+                ),
+            ],
+        };
 
-    private static LineUpTask InZone(LineUpTask task, TimeZoneInfo? zone) => zone is null
-        ? task
-        : task with { Start = TimeZoneInfo.ConvertTime(task.Start, zone), End = TimeZoneInfo.ConvertTime(task.End, zone) };
+    private static LineUpTask InZone(LineUpTask task, TimeZoneInfo? zone) =>
+        zone is null
+            ? task
+            : task with
+            {
+                Start = TimeZoneInfo.ConvertTime(task.Start, zone),
+                End = TimeZoneInfo.ConvertTime(task.End, zone),
+            };
 }

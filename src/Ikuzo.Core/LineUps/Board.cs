@@ -7,7 +7,8 @@ internal sealed class Board(DateTimeOffset serveAt)
 
     public IReadOnlyList<LineUpTask> Tasks => _tasks;
 
-    public void Add(LineUpTask task) => _tasks.Add(task with { Start = task.Start.ToOffset(serveAt.Offset), End = task.End.ToOffset(serveAt.Offset) });
+    public void Add(LineUpTask task) =>
+        _tasks.Add(task with { Start = task.Start.ToOffset(serveAt.Offset), End = task.End.ToOffset(serveAt.Offset) });
 
     /// <summary>Puts a task so that it ends at a moment; returns its start.</summary>
     public DateTimeOffset Put(string id, LineUpLane lane, DateTimeOffset end, double minutes, string text, bool handsOn)
@@ -18,13 +19,17 @@ internal sealed class Board(DateTimeOffset serveAt)
     }
 
     /// <summary>Puts hands to work until a moment, or earlier where they are busy then; returns the start.</summary>
-    public DateTimeOffset Hands(string id, DateTimeOffset end, double minutes, string text)
-        => Put(id, LineUpLane.Hands, FreeBefore(end, minutes), minutes, text, handsOn: true);
+    public DateTimeOffset Hands(string id, DateTimeOffset end, double minutes, string text) =>
+        Put(id, LineUpLane.Hands, FreeBefore(end, minutes), minutes, text, handsOn: true);
 
     /// <summary>Puts hands to work in the latest stretch in which the pot comes up or holds; false when the job fits nowhere.</summary>
     public bool InAGap(string id, double minutes, string text)
     {
-        foreach (var gap in _tasks.Where(t => t.Lane == LineUpLane.Pot && !t.Id.StartsWith("release", StringComparison.Ordinal)).OrderByDescending(t => t.End))
+        foreach (
+            var gap in _tasks
+                .Where(t => t.Lane == LineUpLane.Pot && !t.Id.StartsWith("release", StringComparison.Ordinal))
+                .OrderByDescending(t => t.End)
+        )
         {
             var end = FreeBefore(gap.End, minutes);
             if (end.AddMinutes(-minutes) >= gap.Start)

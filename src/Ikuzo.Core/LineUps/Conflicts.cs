@@ -1,3 +1,4 @@
+using System.Globalization;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 
@@ -14,8 +15,11 @@ internal static class Conflicts
         if (request.Now is { } now && tasks[0].Start < now)
         {
             var late = now - tasks[0].Start;
-            yield return FormattableString.Invariant(
-                $"It is too late for this: “{tasks[0].Text}” was due {Ago(late)} ago. The earliest dinner is {request.ServeAt + late:HH:mm}, or leave something out.");
+            yield return string.Create(
+                CultureInfo.InvariantCulture,
+                $"It is too late for this: “{tasks[0].Text}” was due {Ago(late)} ago. The earliest dinner is "
+                    + $"{request.ServeAt + late:HH:mm}, or leave something out."
+            );
         }
 
         var firstOut = tasks.First(t => t.Id == "check-1").End;
@@ -36,7 +40,8 @@ internal static class Conflicts
         }
     }
 
-    private static string Ago(TimeSpan late) => late.TotalHours >= 2
-        ? FormattableString.Invariant($"{late.TotalHours:0} hours")
-        : FormattableString.Invariant($"{Math.Ceiling(late.TotalMinutes):0} min");
+    private static string Ago(TimeSpan late) =>
+        late.TotalHours >= 2
+            ? FormattableString.Invariant($"{late.TotalHours:0} hours")
+            : FormattableString.Invariant($"{Math.Ceiling(late.TotalMinutes):0} min");
 }

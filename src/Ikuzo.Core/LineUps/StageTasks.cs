@@ -1,3 +1,4 @@
+using System.Globalization;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 
@@ -6,38 +7,97 @@ namespace Ikuzo.Core.LineUps;
 /// <summary>The tasks of one time under the lid, from opening back to layering.</summary>
 internal static class StageTasks
 {
-    private const double LayerMinutes = 8, VentMinutes = 3, CheckMinutes = 4;
+    private const double LayerMinutes = 8,
+        VentMinutes = 3,
+        CheckMinutes = 4;
 
     /// <summary>Puts the tasks of a stage on the board so that its check is over at a moment; returns when layering begins.</summary>
-    public static DateTimeOffset Put(Board board, DishRequest dish, DishStage stage, int index, IReadOnlyList<string> aromatics, DateTimeOffset done)
+    public static DateTimeOffset Put(
+        Board board,
+        DishRequest dish,
+        DishStage stage,
+        int index,
+        IReadOnlyList<string> aromatics,
+        DateTimeOffset done
+    )
     {
         var number = FormattableString.Invariant($"{index + 1}");
         var names = DishWords.Names(dish, stage);
         var meat = dish.Items.Any(i => i is MeatItem && stage.Items.Contains(i.Key));
-        var opened = board.Hands($"check-{number}", done, CheckMinutes, meat
-            ? "Open only when the pin is down, lid away from the face. Measure the coldest spots, not on the bone: 74 °C or more."
-            : "Open only when the pin is down, lid away from the face, and taste.");
+        var opened = board.Hands(
+            $"check-{number}",
+            done,
+            CheckMinutes,
+            meat
+                ? "Open only when the pin is down, lid away from the face. Measure the coldest spots, not on the bone: 74 °C or more."
+                : "Open only when the pin is down, lid away from the face, and taste."
+        );
         var release = Release(board, stage, number, opened);
         var pressure = release.AddMinutes(-stage.Minutes);
-        board.Add(new LineUpTask($"hold-{number}", LineUpLane.Pot, pressure, release, stage.Minutes > 0
-            ? FormattableString.Invariant($"{stage.Minutes:0} min under pressure: {names}. Hands are free.")
-            : $"At pressure {names} are done: no minutes more.", HandsOn: false));
+        board.Add(
+            new LineUpTask(
+                $"hold-{number}",
+                LineUpLane.Pot,
+                pressure,
+                release,
+                stage.Minutes > 0
+                    ? FormattableString.Invariant($"{stage.Minutes:0} min under pressure: {names}. Hands are free.")
+                    : $"At pressure {names} are done: no minutes more.",
+                HandsOn: false
+            )
+        );
         var lid = pressure.AddMinutes(-Math.Ceiling(stage.ToPressureMinutes.P95));
-        board.Add(new LineUpTask($"come-up-{number}", LineUpLane.Pot, lid, pressure, FormattableString.Invariant($"Coming to pressure, likely {stage.ToPressureMinutes.P50:0} min."), HandsOn: false));
+        board.Add(
+            new LineUpTask(
+                $"come-up-{number}",
+                LineUpLane.Pot,
+                lid,
+                pressure,
+                FormattableString.Invariant($"Coming to pressure, likely {stage.ToPressureMinutes.P50:0} min."),
+                HandsOn: false
+            )
+        );
         var with = index == 0 && aromatics.Count > 0 ? $", {string.Join(", ", aromatics)}," : "";
-        return board.Hands($"lid-{number}", lid, index == 0 ? LayerMinutes : Finishing.ChangeMinutes, FormattableString.Invariant(
-            $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {names}{with} with {stage.LiquidMl:0} ml of thin liquid. Valve to sealing, lid on, set {stage.Minutes:0} min."));
+        return board.Hands(
+            $"lid-{number}",
+            lid,
+            index == 0 ? LayerMinutes : Finishing.ChangeMinutes,
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {names}{with} with {stage.LiquidMl:0} ml of thin "
+                    + $"liquid. Valve to sealing, lid on, set {stage.Minutes:0} min."
+            )
+        );
     }
 
     private static DateTimeOffset Release(Board board, DishStage stage, string number, DateTimeOffset opened)
     {
         var release = opened.AddMinutes(-Math.Ceiling(stage.ReleaseMinutes.P95));
         var vents = stage.Release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed;
-        board.Add(new LineUpTask($"release-{number}", LineUpLane.Pot, release, opened, vents ? "The steam goes." : "Leave it until the pin drops.", HandsOn: false));
+        board.Add(
+            new LineUpTask(
+                $"release-{number}",
+                LineUpLane.Pot,
+                release,
+                opened,
+                vents ? "The steam goes." : "Leave it until the pin drops.",
+                HandsOn: false
+            )
+        );
         if (vents)
         {
-            board.Add(new LineUpTask($"vent-{number}", LineUpLane.Hands, release, release.AddMinutes(Math.Min(VentMinutes, stage.ReleaseMinutes.P95)),
-                stage.Release.Kind == ReleaseKind.Pulsed ? "Vent in short bursts, hand covered." : "Vent, hand covered, steam away from the cupboards.", HandsOn: true));
+            board.Add(
+                new LineUpTask(
+                    $"vent-{number}",
+                    LineUpLane.Hands,
+                    release,
+                    release.AddMinutes(Math.Min(VentMinutes, stage.ReleaseMinutes.P95)),
+                    stage.Release.Kind == ReleaseKind.Pulsed
+                        ? "Vent in short bursts, hand covered."
+                        : "Vent, hand covered, steam away from the cupboards.",
+                    HandsOn: true
+                )
+            );
         }
 
         return release;

@@ -6,7 +6,9 @@ namespace Ikuzo.Core.Loads;
 /// <param name="LengthMetres">Longest way across.</param>
 /// <param name="WidthMetres">The other way across.</param>
 /// <param name="HeightMetres">Upwards.</param>
-/// <remarks>All lengths go with the cube root of the mass. Sizes at the reference mass are estimates for trussed birds, legs tucked.</remarks>
+/// <remarks>
+/// All lengths go with the cube root of the mass. Sizes at the reference mass are estimates for trussed birds, legs tucked.
+/// </remarks>
 public readonly record struct BirdSize(double LengthMetres, double WidthMetres, double HeightMetres)
 {
     private static readonly Dictionary<(Species, Part), (double Kg, BirdSize Size)> Known = new()
@@ -27,8 +29,8 @@ public readonly record struct BirdSize(double LengthMetres, double WidthMetres, 
     /// <param name="species">The bird.</param>
     /// <param name="part">Whole, crown, half and so on.</param>
     /// <param name="kg">Weight of one, kg, above 0.</param>
-    public static BirdSize? Of(Species species, Part part, double kg)
-        => Known.TryGetValue((species, part), out var known) ? known.Size.Times(Math.Cbrt(kg / known.Kg)) : null;
+    public static BirdSize? Of(Species species, Part part, double kg) =>
+        Known.TryGetValue((species, part), out var known) ? known.Size.Times(Math.Cbrt(kg / known.Kg)) : null;
 
     /// <summary>The size of one bird or large part of a load; null for pieces that settle into the pot.</summary>
     public static BirdSize? Of(MeatLoad load) => Of(load.Cut.Species, load.Cut.Part, load.PieceKg);
@@ -43,8 +45,13 @@ public readonly record struct BirdSize(double LengthMetres, double WidthMetres, 
         }
 
         // Two ovals that touch: the farthest point (w/2 (1 + cos a), l/2 sin a) from where they touch.
-        double w = WidthMetres / 2, l = LengthMetres / 2;
-        return 2 * Enumerable.Range(0, 91).Select(degrees => degrees * Math.PI / 180).Max(a => double.Hypot(w * (1 + Math.Cos(a)), l * Math.Sin(a)));
+        double w = WidthMetres / 2,
+            l = LengthMetres / 2;
+        return 2
+            * Enumerable
+                .Range(0, 91)
+                .Select(degrees => degrees * Math.PI / 180)
+                .Max(a => double.Hypot(w * (1 + Math.Cos(a)), l * Math.Sin(a)));
     }
 
     private BirdSize Times(double scale) => new(LengthMetres * scale, WidthMetres * scale, HeightMetres * scale);

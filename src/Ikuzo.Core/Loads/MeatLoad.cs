@@ -86,5 +86,12 @@ public sealed record MeatLoad
     public double ThicknessMetres => ThicknessMm / 1000 ?? Cut.ThicknessMetres(PieceKg);
 
     /// <summary>Temperature at lid-on, °C: 4 from the fridge, -18 from the freezer, 20 at room temperature unless given.</summary>
-    public double Celsius => StartCelsius ?? State switch { MeatState.Frozen => -18, MeatState.Room => 20, _ => 4 };
+    public double Celsius =>
+        StartCelsius
+        ?? State switch
+        {
+            MeatState.Frozen => -18,
+            MeatState.Room => 20,
+            _ => 4,
+        };
 }

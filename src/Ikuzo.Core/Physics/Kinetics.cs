@@ -6,7 +6,9 @@ public static class Kinetics
     /// <summary>Universal gas constant, J/mol K (CODATA 2018, exact).</summary>
     public const double GasConstant = 8.314462618;
 
-    /// <summary>Activation energy of the conversion of collagen, J/mol. Estimate, middle of published 90 to 170 kJ/mol for slow cooking.</summary>
+    /// <summary>
+    /// Activation energy of the conversion of collagen, J/mol. Estimate, middle of published 90 to 170 kJ/mol for slow cooking.
+    /// </summary>
     public const double CollagenActivation = 95_000;
 
     /// <summary>Half-life of collagen in leg meat at <see cref="CollagenReferenceCelsius"/>, s. Estimate: half an hour.</summary>
@@ -44,20 +46,20 @@ public static class Kinetics
 
     /// <summary>Rate of collagen conversion, 1/s, by Arrhenius.</summary>
     /// <param name="celsius">Temperature, °C.</param>
-    public static double CollagenRate(double celsius)
-        => Math.Log(2) / CollagenHalfLifeSeconds
-            * Math.Exp(CollagenActivation / GasConstant * (1 / (CollagenReferenceCelsius + 273.15) - 1 / (celsius + 273.15)));
+    public static double CollagenRate(double celsius) =>
+        Math.Log(2)
+        / CollagenHalfLifeSeconds
+        * Math.Exp(CollagenActivation / GasConstant * (1 / (CollagenReferenceCelsius + 273.15) - 1 / (celsius + 273.15)));
 
     /// <summary>
     /// Loss that meat held at a temperature tends to, percent of raw weight: logistic through 12 % at 60 °C, 24 % at 70, 33 % at 80
     /// and 38 % at 100, after published cook-loss curves for chicken breast; fitted to 0.3 percentage points.
     /// </summary>
     /// <param name="celsius">Highest temperature reached, °C.</param>
-    public static double EquilibriumWaterLossPercent(double celsius)
-        => WaterLossCeilingPercent / (1 + Math.Exp((WaterLossMidCelsius - celsius) / WaterLossWidthKelvin));
+    public static double EquilibriumWaterLossPercent(double celsius) =>
+        WaterLossCeilingPercent / (1 + Math.Exp((WaterLossMidCelsius - celsius) / WaterLossWidthKelvin));
 
     /// <summary>Log10 reduction of Salmonella per second at a temperature (log-linear D and z).</summary>
     /// <param name="celsius">Temperature, °C.</param>
-    public static double SalmonellaLogPerSecond(double celsius)
-        => Math.Pow(10, (celsius - 60) / SalmonellaZKelvin) / SalmonellaD60Seconds;
+    public static double SalmonellaLogPerSecond(double celsius) => Math.Pow(10, (celsius - 60) / SalmonellaZKelvin) / SalmonellaD60Seconds;
 }

@@ -11,8 +11,16 @@ public static class Saturation
 
     private static readonly double[] N =
     [
-        0.11670521452767e4, -0.72421316703206e6, -0.17073846940092e2, 0.12020824702470e5, -0.32325550322333e7,
-        0.14915108613530e2, -0.48232657361591e4, 0.40511340542057e6, -0.23855557567849, 0.65017534844798e3,
+        0.11670521452767e4,
+        -0.72421316703206e6,
+        -0.17073846940092e2,
+        0.12020824702470e5,
+        -0.32325550322333e7,
+        0.14915108613530e2,
+        -0.48232657361591e4,
+        0.40511340542057e6,
+        -0.23855557567849,
+        0.65017534844798e3,
     ];
 
     /// <summary>Pressure of the standard atmosphere, kPa absolute.</summary>
@@ -44,6 +52,5 @@ public static class Saturation
     /// <summary>Temperature inside a pot at a gauge pressure above the local atmosphere, °C.</summary>
     /// <param name="altitudeMetres">Altitude of the kitchen, m, from -500 to 11,000.</param>
     /// <param name="gaugeKpa">Pressure above the atmosphere, kPa, 0 or more; 0 gives the local boiling point.</param>
-    public static double PotCelsius(double altitudeMetres, double gaugeKpa)
-        => BoilingCelsius(AtmosphereKpa(altitudeMetres) + gaugeKpa);
+    public static double PotCelsius(double altitudeMetres, double gaugeKpa) => BoilingCelsius(AtmosphereKpa(altitudeMetres) + gaugeKpa);
 }

@@ -60,27 +60,36 @@ public sealed record ThermalMaterial
     }
 
     /// <summary>Mass of ice per mass of food, kg/kg.</summary>
-    public double IceFraction(double celsius)
-        => Freezes && celsius < FreezingCelsius ? FreezableWater * (1 - FreezingCelsius / celsius) : 0;
+    public double IceFraction(double celsius) =>
+        Freezes && celsius < FreezingCelsius ? FreezableWater * (1 - FreezingCelsius / celsius) : 0;
 
     /// <summary>Conductivity, W/m K.</summary>
-    public double Conductivity(double celsius)
-        => Freezes && celsius < FreezingCelsius
-            ? Unfrozen(FreezingCelsius) + IceFraction(celsius) * IceConductivityGain
-            : Unfrozen(celsius);
+    public double Conductivity(double celsius) =>
+        Freezes && celsius < FreezingCelsius ? Unfrozen(FreezingCelsius) + IceFraction(celsius) * IceConductivityGain : Unfrozen(celsius);
 
     private double Unfrozen(double celsius) => K0 + celsius * (K1 + celsius * K2);
 
     /// <summary>Constant properties, as in the textbook series: no freezing, c = 1 J/kg K, density 1 kg/m³.</summary>
     /// <param name="conductivity">Conductivity, W/m K, above 0.</param>
-    public static ThermalMaterial Constant(double conductivity)
-        => new() { DensityKgPerM3 = 1, C0 = 1, K0 = conductivity };
+    public static ThermalMaterial Constant(double conductivity) =>
+        new()
+        {
+            DensityKgPerM3 = 1,
+            C0 = 1,
+            K0 = conductivity,
+        };
 
     /// <summary>
     /// Bone as in the legs of poultry: density 1,250 kg/m³, c = 2,500 J/kg K, k = 0.40 W/m K. Estimates between the
     /// marrow-rich and compact bone values in the review of Henschel (1943) and in food-engineering tables.
     /// </summary>
-    public static ThermalMaterial Bone { get; } = new() { DensityKgPerM3 = 1250, C0 = 2500, K0 = 0.40 };
+    public static ThermalMaterial Bone { get; } =
+        new()
+        {
+            DensityKgPerM3 = 1250,
+            C0 = 2500,
+            K0 = 0.40,
+        };
 
     /// <summary>Meat of a composition, from Choi and Okos (see <see cref="ChoiOkos"/>) and the ice model of ASHRAE.</summary>
     /// <param name="of">Mass fractions that add up to 1.</param>
@@ -94,9 +103,12 @@ public sealed record ThermalMaterial
         }
 
         // Straight line for c through 10 and 100 °C, parabola for k through 0, 60 and 120 °C: within 0.5 % of the source.
-        double cLow = ChoiOkos.HeatCapacity(of, 10), cHigh = ChoiOkos.HeatCapacity(of, 100);
+        double cLow = ChoiOkos.HeatCapacity(of, 10),
+            cHigh = ChoiOkos.HeatCapacity(of, 100);
         var c1 = (cHigh - cLow) / 90;
-        double k0 = ChoiOkos.Conductivity(of, 0), k60 = ChoiOkos.Conductivity(of, 60), k120 = ChoiOkos.Conductivity(of, 120);
+        double k0 = ChoiOkos.Conductivity(of, 0),
+            k60 = ChoiOkos.Conductivity(of, 60),
+            k120 = ChoiOkos.Conductivity(of, 120);
         var k2 = (k120 - 2 * k60 + k0) / (2 * 60 * 60);
         var density = ChoiOkos.Density(of, 20);
         var freezable = of.Water - 0.4 * of.Protein; // bound water 0.4 protein: ASHRAE Refrigeration ch. 19
@@ -115,12 +127,11 @@ public sealed record ThermalMaterial
         };
     }
 
-    private static double FrozenHeatCapacity(in Composition of, double freezable)
-        => ChoiOkos.HeatCapacity(of with { Water = of.Water - freezable }, 0)
-            + freezable * ChoiOkos.At(ChoiOkos.Ice.HeatCapacity, -10);
+    private static double FrozenHeatCapacity(in Composition of, double freezable) =>
+        ChoiOkos.HeatCapacity(of with { Water = of.Water - freezable }, 0) + freezable * ChoiOkos.At(ChoiOkos.Ice.HeatCapacity, -10);
 
     // Parallel model: a mass of water that turns to ice swaps conductivity at (about) its own volume.
-    private static double IceGain(double density)
-        => density / ChoiOkos.At(ChoiOkos.Ice.Density, -10) * ChoiOkos.At(ChoiOkos.Ice.Conductivity, -10)
-            - density / ChoiOkos.At(ChoiOkos.Water.Density, 0) * ChoiOkos.At(ChoiOkos.Water.Conductivity, 0);
+    private static double IceGain(double density) =>
+        density / ChoiOkos.At(ChoiOkos.Ice.Density, -10) * ChoiOkos.At(ChoiOkos.Ice.Conductivity, -10)
+        - density / ChoiOkos.At(ChoiOkos.Water.Density, 0) * ChoiOkos.At(ChoiOkos.Water.Conductivity, 0);
 }

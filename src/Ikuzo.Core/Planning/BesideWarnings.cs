@@ -11,28 +11,50 @@ internal static class BesideWarnings
 
     public static readonly Warnings.Rule[] Rules = [AfterPressure, ThickSauce, SweetScorches, AcidKeepsPulsesHard];
 
-    private static Warning? AfterPressure(PlanRequest r, Wording say) => Names(r, CompanionTraits.AfterPressure) is { Length: > 0 } names
-        ? new("after-pressure", WarningLevel.Stop, $"Leave the {names} out now and stir it in after pressure.", "Dairy curdles and starch scorches on the floor, and the pot may not come to pressure.")
-        : null;
-
-    private static Warning? ThickSauce(PlanRequest r, Wording say)
-        => Grams(r, CompanionTraits.Thick) is > 0 and var grams && grams > r.Liquid * MuchThickShare
-            ? Warnings.Checkable(r, "thick-sauce",
-                $"Put the {Names(r, CompanionTraits.Thick)} on top and do not stir it in, or add {say.Volume(Math.Ceiling((grams / MuchThickShare - r.Liquid) / 10) * 10)} of thin liquid.",
-                "Thick food makes no steam; it scorches on the floor and the pot does not come to pressure.")
+    private static Warning? AfterPressure(PlanRequest r, Wording say) =>
+        Names(r, CompanionTraits.AfterPressure) is { Length: > 0 } names
+            ? new(
+                "after-pressure",
+                WarningLevel.Stop,
+                $"Leave the {names} out now and stir it in after pressure.",
+                "Dairy curdles and starch scorches on the floor, and the pot may not come to pressure."
+            )
             : null;
 
-    private static Warning? SweetScorches(PlanRequest r, Wording say) => Names(r, CompanionTraits.Sweet) is { Length: > 0 } names
-        ? new("sweet", WarningLevel.Caution, $"Keep the {names} off the floor of the pot, and half of a glaze clean for the grill.", "Sugar scorches under pressure and burns quickly under a grill.")
-        : null;
+    private static Warning? ThickSauce(PlanRequest r, Wording say) =>
+        Grams(r, CompanionTraits.Thick) is > 0 and var grams && grams > r.Liquid * MuchThickShare
+            ? Warnings.Checkable(
+                r,
+                "thick-sauce",
+                $"Put the {Names(r, CompanionTraits.Thick)} on top and do not stir it in, or add "
+                    + $"{say.Volume(Math.Ceiling((grams / MuchThickShare - r.Liquid) / 10) * 10)} of thin liquid.",
+                "Thick food makes no steam; it scorches on the floor and the pot does not come to pressure."
+            )
+            : null;
 
-    private static Warning? AcidKeepsPulsesHard(PlanRequest r, Wording say)
-        => Grams(r, CompanionTraits.Acid) >= MuchAcidGrams && r.Companions.Any(c => c.Companion is { Kind: CompanionKind.Pulse, AbsorbsMlPerGram: > 1 })
-            ? new("acid-pulses", WarningLevel.Caution, "Cook the dry pulses first, or use canned ones.", "Beside something sour dry pulses stay hard.")
+    private static Warning? SweetScorches(PlanRequest r, Wording say) =>
+        Names(r, CompanionTraits.Sweet) is { Length: > 0 } names
+            ? new(
+                "sweet",
+                WarningLevel.Caution,
+                $"Keep the {names} off the floor of the pot, and half of a glaze clean for the grill.",
+                "Sugar scorches under pressure and burns quickly under a grill."
+            )
+            : null;
+
+    private static Warning? AcidKeepsPulsesHard(PlanRequest r, Wording say) =>
+        Grams(r, CompanionTraits.Acid) >= MuchAcidGrams
+        && r.Companions.Any(c => c.Companion is { Kind: CompanionKind.Pulse, AbsorbsMlPerGram: > 1 })
+            ? new(
+                "acid-pulses",
+                WarningLevel.Caution,
+                "Cook the dry pulses first, or use canned ones.",
+                "Beside something sour dry pulses stay hard."
+            )
             : null;
 
     private static double Grams(PlanRequest r, CompanionTraits trait) => r.Companions.Where(c => c.Companion.Is(trait)).Sum(c => c.Grams);
 
-    private static string Names(PlanRequest r, CompanionTraits trait)
-        => string.Join(" and ", r.Companions.Where(c => c.Companion.Is(trait)).Select(c => c.Companion.Name.ToLowerInvariant()));
+    private static string Names(PlanRequest r, CompanionTraits trait) =>
+        string.Join(" and ", r.Companions.Where(c => c.Companion.Is(trait)).Select(c => c.Companion.Name.ToLowerInvariant()));
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
@@ -7,62 +8,133 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Warnings about the meat: its state, its age, how it lies, what it hides.</summary>
 internal static class MeatWarnings
 {
-    private const double MostDaysInFridge = 2, LastGoodDay = 1; // raw poultry keeps 1 to 2 days: USDA FSIS
+    private const double MostDaysInFridge = 2,
+        LastGoodDay = 1; // raw poultry keeps 1 to 2 days: USDA FSIS
 
     public static readonly Warnings.Rule[] Rules =
-        [PastItsDay, Lump, LumpNotFrozen, Piled, Giblets, FrozenAllowed, RoomTemperature, UnusualWeight, DuckFat, Unmeasured];
+    [
+        PastItsDay,
+        Lump,
+        LumpNotFrozen,
+        Piled,
+        Giblets,
+        FrozenAllowed,
+        RoomTemperature,
+        UnusualWeight,
+        DuckFat,
+        Unmeasured,
+    ];
 
-    private static Warning? PastItsDay(PlanRequest r, Wording say) => r.Load.DaysInFridge switch
-    {
-        > MostDaysInFridge => new("past-its-day", WarningLevel.Stop, "Throw it away.",
-            FormattableString.Invariant($"Raw poultry keeps two days in the fridge at most, thawed or fresh; this has been there for {r.Load.DaysInFridge:0.#}. Cooking does not mend it.")),
-        > LastGoodDay => new("last-day", WarningLevel.Caution, "Cook it today.", "Raw poultry keeps one to two days in the fridge."),
-        _ => null,
-    };
+    private static Warning? PastItsDay(PlanRequest r, Wording say) =>
+        r.Load.DaysInFridge switch
+        {
+            > MostDaysInFridge => new(
+                "past-its-day",
+                WarningLevel.Stop,
+                "Throw it away.",
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"Raw poultry keeps two days in the fridge at most, thawed or fresh; this has been there for "
+                        + $"{r.Load.DaysInFridge:0.#}. Cooking does not mend it."
+                )
+            ),
+            > LastGoodDay => new("last-day", WarningLevel.Caution, "Cook it today.", "Raw poultry keeps one to two days in the fridge."),
+            _ => null,
+        };
 
-    private static Warning? Lump(PlanRequest r, Wording say) => r.Load is { Arrangement: Arrangement.Lump, State: MeatState.Frozen, Pieces: > 1 }
-        ? Warnings.Checkable(r, "lump", "Break the lump apart under cold water if you can. If not, separate the pieces when you open and check each one.",
-            "Frozen together they heat like one thick piece, and nobody can see where the ice is.")
-        : null;
+    private static Warning? Lump(PlanRequest r, Wording say) =>
+        r.Load is { Arrangement: Arrangement.Lump, State: MeatState.Frozen, Pieces: > 1 }
+            ? Warnings.Checkable(
+                r,
+                "lump",
+                "Break the lump apart under cold water if you can. If not, separate the pieces when you open and check each one.",
+                "Frozen together they heat like one thick piece, and nobody can see where the ice is."
+            )
+            : null;
 
-    private static Warning? LumpNotFrozen(PlanRequest r, Wording say) => r.Load.Arrangement == Arrangement.Lump && r.Load.State != MeatState.Frozen
-        ? new("lump-not-frozen", WarningLevel.Note, "Spread the pieces out.", "They are not frozen together, so they were computed as lying on each other.")
-        : null;
+    private static Warning? LumpNotFrozen(PlanRequest r, Wording say) =>
+        r.Load.Arrangement == Arrangement.Lump && r.Load.State != MeatState.Frozen
+            ? new(
+                "lump-not-frozen",
+                WarningLevel.Note,
+                "Spread the pieces out.",
+                "They are not frozen together, so they were computed as lying on each other."
+            )
+            : null;
 
-    private static Warning? Piled(PlanRequest r, Wording say) => ModelBuilder.IsPiled(r.Load, r.Pot)
-        ? new("piled", WarningLevel.Caution, "Turn the pieces so that steam gets between them, or cook them in two batches. Check some from the middle of the pile.",
-            "So many lie on each other in this pot, so they were computed as thicker than one alone.")
-        : null;
+    private static Warning? Piled(PlanRequest r, Wording say) =>
+        ModelBuilder.IsPiled(r.Load, r.Pot)
+            ? new(
+                "piled",
+                WarningLevel.Caution,
+                "Turn the pieces so that steam gets between them, or cook them in two batches. Check some from the middle of the pile.",
+                "So many lie on each other in this pot, so they were computed as thicker than one alone."
+            )
+            : null;
 
-    private static Warning? Giblets(PlanRequest r, Wording say) => r.Load.Cut.Part is Part.Whole
-        ? Warnings.Checkable(r, "giblets", "Take out the giblet bag, twine and pads. Do not stuff the bird.",
-            "A bag or stuffing in the cavity keeps steam out, so the middle stays cold.")
-        : null;
+    private static Warning? Giblets(PlanRequest r, Wording say) =>
+        r.Load.Cut.Part is Part.Whole
+            ? Warnings.Checkable(
+                r,
+                "giblets",
+                "Take out the giblet bag, twine and pads. Do not stuff the bird.",
+                "A bag or stuffing in the cavity keeps steam out, so the middle stays cold."
+            )
+            : null;
 
-    private static Warning? FrozenAllowed(PlanRequest r, Wording say) => r.Load.State == MeatState.Frozen
-        ? new("frozen-manual", WarningLevel.Note, "Check that your pot's manual allows frozen meat.", "The manual of your pot wins over this plan.")
-        : null;
+    private static Warning? FrozenAllowed(PlanRequest r, Wording say) =>
+        r.Load.State == MeatState.Frozen
+            ? new(
+                "frozen-manual",
+                WarningLevel.Note,
+                "Check that your pot's manual allows frozen meat.",
+                "The manual of your pot wins over this plan."
+            )
+            : null;
 
-    private static Warning? RoomTemperature(PlanRequest r, Wording say) => r.Load.State == MeatState.Room
-        ? new("room-temperature", WarningLevel.Caution, "Raw poultry may not stand out for more than two hours in all, one in a hot kitchen. If it has, throw it away.",
-            "Germs can leave toxins that cooking does not remove.")
-        : null;
+    private static Warning? RoomTemperature(PlanRequest r, Wording say) =>
+        r.Load.State == MeatState.Room
+            ? new(
+                "room-temperature",
+                WarningLevel.Caution,
+                "Raw poultry may not stand out for more than two hours in all, one in a hot kitchen. If it has, throw it away.",
+                "Germs can leave toxins that cooking does not remove."
+            )
+            : null;
 
     private static Warning? UnusualWeight(PlanRequest r, Wording say)
     {
-        double piece = r.Load.PieceKg, least = r.Load.Cut.MinKg.Value, most = r.Load.Cut.MaxKg.Value;
+        double piece = r.Load.PieceKg,
+            least = r.Load.Cut.MinKg.Value,
+            most = r.Load.Cut.MaxKg.Value;
         return piece >= 0.8 * least && piece <= 1.2 * most
             ? null
-            : new("unusual-weight", WarningLevel.Caution, "Check weight and number of pieces, or measure the thickness.",
-                $"{say.Mass(piece)} each is {(piece < least ? "light" : "heavy")} for this cut; usual is {say.Mass(least)} to {say.Mass(most)}.");
+            : new(
+                "unusual-weight",
+                WarningLevel.Caution,
+                "Check weight and number of pieces, or measure the thickness.",
+                $"{say.Mass(piece)} each is {(piece < least ? "light" : "heavy")} for this cut; usual is {say.Mass(least)} to "
+                    + $"{say.Mass(most)}."
+            );
     }
 
-    private static Warning? DuckFat(PlanRequest r, Wording say) => r.Load.Cut.Species == Species.Duck
-        ? new("duck-fat", WarningLevel.Note, "Prick the skin, and skim the fat before you thicken the sauce. Never fry under pressure.", "Duck gives off a lot of fat.")
-        : null;
+    private static Warning? DuckFat(PlanRequest r, Wording say) =>
+        r.Load.Cut.Species == Species.Duck
+            ? new(
+                "duck-fat",
+                WarningLevel.Note,
+                "Prick the skin, and skim the fat before you thicken the sauce. Never fry under pressure.",
+                "Duck gives off a lot of fat."
+            )
+            : null;
 
-    private static Warning? Unmeasured(PlanRequest r, Wording say) => r.Load.ThicknessMm is null
-        ? new("unmeasured", WarningLevel.Note, "Measure the thickest part for a shorter, surer answer.",
-            $"From the weight alone it is taken as about {say.Length(r.Load.ThicknessMetres)} thick, give or take a lot.")
-        : null;
+    private static Warning? Unmeasured(PlanRequest r, Wording say) =>
+        r.Load.ThicknessMm is null
+            ? new(
+                "unmeasured",
+                WarningLevel.Note,
+                "Measure the thickest part for a shorter, surer answer.",
+                $"From the weight alone it is taken as about {say.Length(r.Load.ThicknessMetres)} thick, give or take a lot."
+            )
+            : null;
 }

@@ -32,8 +32,7 @@ internal sealed class MinuteBand
     /// <summary>The least whole minutes that are safe and at least this tender, or null.</summary>
     public double? Least(double tenderness) => Points.FirstOrDefault(p => IsSafe(p) && p.Tenderness >= tenderness)?.Minutes;
 
-    private static bool IsSafe(BandPoint point)
-        => point.ChanceSafe >= SafetyRule.ShareSafe && point.ColdestP01 >= SafetyRule.CoreCelsius;
+    private static bool IsSafe(BandPoint point) => point.ChanceSafe >= SafetyRule.ShareSafe && point.ColdestP01 >= SafetyRule.CoreCelsius;
 
     private static double Median(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
 
@@ -73,6 +72,7 @@ internal sealed class MinuteBand
             Quantiles.Of(coldest, 0.01),
             Quantiles.Of(coldest, 0.5),
             loss.At(minutes),
-            tenderness.At(minutes));
+            tenderness.At(minutes)
+        );
     }
 }

@@ -50,18 +50,23 @@ public static class ModelBuilder
     /// of n pieces heats like one piece of n times the mass, so n^(1/3), kept for the whole cook although it thaws apart.
     /// Pieces said to be single that need more than <see cref="MostLooseLayers"/> layers in this pot count as overlapping.
     /// </summary>
-    public static double Thickening(MeatLoad load, PotModel pot) => load switch
-    {
-        { Pieces: 1 } => 1,
-        { Arrangement: Arrangement.Single } => IsPiled(load, pot) ? OverlapThickening : 1,
-        { Arrangement: Arrangement.Lump, State: MeatState.Frozen } => Math.Min(MostLumpThickening, Math.Max(OverlapThickening, Math.Cbrt(load.Pieces))),
-        _ => OverlapThickening,
-    };
+    public static double Thickening(MeatLoad load, PotModel pot) =>
+        load switch
+        {
+            { Pieces: 1 } => 1,
+            { Arrangement: Arrangement.Single } => IsPiled(load, pot) ? OverlapThickening : 1,
+            { Arrangement: Arrangement.Lump, State: MeatState.Frozen } => Math.Min(
+                MostLumpThickening,
+                Math.Max(OverlapThickening, Math.Cbrt(load.Pieces))
+            ),
+            _ => OverlapThickening,
+        };
 
     /// <summary>True when single pieces must lie on each other so deep that steam no longer reaches all of them.</summary>
-    public static bool IsPiled(MeatLoad load, PotModel pot)
-        => load is { Pieces: > 1, Arrangement: Arrangement.Single } && BirdSize.Of(load) is null
-            && load.TotalKg / MeatKgPerCubicMetre > MostLooseLayers * LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres;
+    public static bool IsPiled(MeatLoad load, PotModel pot) =>
+        load is { Pieces: > 1, Arrangement: Arrangement.Single }
+        && BirdSize.Of(load) is null
+        && load.TotalKg / MeatKgPerCubicMetre > MostLooseLayers * LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres;
 
     private static BodyModel Body(MeatLoad load, Spot spot, PotModel pot)
     {

@@ -38,8 +38,10 @@ public sealed class MonotoneCurve
         slopes[^1] = Secant(x, y, x.Length - 1);
         for (var i = 1; i < x.Length - 1; i++)
         {
-            double before = Secant(x, y, i), after = Secant(x, y, i + 1);
-            double left = x[i] - x[i - 1], right = x[i + 1] - x[i];
+            double before = Secant(x, y, i),
+                after = Secant(x, y, i + 1);
+            double left = x[i] - x[i - 1],
+                right = x[i + 1] - x[i];
             slopes[i] = before * after <= 0 ? 0 : 3 * (left + right) / ((2 * right + left) / before + (right + 2 * left) / after);
         }
     }
@@ -47,11 +49,16 @@ public sealed class MonotoneCurve
     /// <summary>Cubic of Hermite between the points <paramref name="next"/> - 1 and <paramref name="next"/>.</summary>
     public static double Between(ReadOnlySpan<double> x, ReadOnlySpan<double> y, ReadOnlySpan<double> slopes, int next, double at)
     {
-        double h = x[next] - x[next - 1], t = Math.Clamp((at - x[next - 1]) / h, 0, 1);
-        double t2 = t * t, t3 = t2 * t;
-        return (2 * t3 - 3 * t2 + 1) * y[next - 1] + (t3 - 2 * t2 + t) * h * slopes[next - 1]
-            + (3 * t2 - 2 * t3) * y[next] + (t3 - t2) * h * slopes[next];
+        double h = x[next] - x[next - 1],
+            t = Math.Clamp((at - x[next - 1]) / h, 0, 1);
+        double t2 = t * t,
+            t3 = t2 * t;
+        return (2 * t3 - 3 * t2 + 1) * y[next - 1]
+            + (t3 - 2 * t2 + t) * h * slopes[next - 1]
+            + (3 * t2 - 2 * t3) * y[next]
+            + (t3 - t2) * h * slopes[next];
     }
 
-    private static double Secant(ReadOnlySpan<double> x, ReadOnlySpan<double> y, int next) => (y[next] - y[next - 1]) / (x[next] - x[next - 1]);
+    private static double Secant(ReadOnlySpan<double> x, ReadOnlySpan<double> y, int next) =>
+        (y[next] - y[next - 1]) / (x[next] - x[next - 1]);
 }

@@ -35,7 +35,14 @@ public sealed record CurveBand(double[] P01, double[] P50, double[] P99);
 /// <param name="ColdestP50">Coldest spot, median, °C.</param>
 /// <param name="WaterLossP50">Water lost, median, percent of raw weight.</param>
 /// <param name="Tenderness">Tenderness index, median.</param>
-public sealed record BandPoint(double Minutes, double ChanceSafe, double ColdestP01, double ColdestP50, double WaterLossP50, double Tenderness);
+public sealed record BandPoint(
+    double Minutes,
+    double ChanceSafe,
+    double ColdestP01,
+    double ColdestP50,
+    double WaterLossP50,
+    double Tenderness
+);
 
 /// <summary>The cook on the clock.</summary>
 /// <param name="LidOn">Lid on, heater on.</param>
@@ -44,7 +51,14 @@ public sealed record BandPoint(double Minutes, double ChanceSafe, double Coldest
 /// <param name="Open">The lid may likely be opened.</param>
 /// <param name="Eat">On the table, late in one cook of twenty at most, rest included.</param>
 /// <param name="RestMinutes">Minutes that the meat rests before it is cut.</param>
-public sealed record CookClock(DateTimeOffset LidOn, DateTimeOffset Pressure, DateTimeOffset HoldOver, DateTimeOffset Open, DateTimeOffset Eat, double RestMinutes);
+public sealed record CookClock(
+    DateTimeOffset LidOn,
+    DateTimeOffset Pressure,
+    DateTimeOffset HoldOver,
+    DateTimeOffset Open,
+    DateTimeOffset Eat,
+    double RestMinutes
+);
 
 /// <summary>How hard a warning is.</summary>
 public enum WarningLevel

@@ -10,8 +10,15 @@ namespace Ikuzo.Core.Planning;
 internal static class PlanReport
 {
     public static Plan Of(
-        PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, MinuteBand band, Branch branch,
-        double? safe, double? recommended, DetailedRun run)
+        PlanRequest request,
+        CookModel model,
+        IReadOnlyList<ScoutedRelease> scouted,
+        MinuteBand band,
+        Branch branch,
+        double? safe,
+        double? recommended,
+        DetailedRun run
+    )
     {
         var tenderness = Tenderness(request, run);
         var liquid = Liquid(request, band, branch, run);
@@ -31,11 +38,18 @@ internal static class PlanReport
             HeldCelsius = Round(model.HeldCelsius),
             BoilingCelsius = Round(model.BoilingCelsius),
             ThicknessMm = Round(request.Load.ThicknessMetres * 1000),
-            Spots = [.. request.Load.Cut.Spots.Select((s, i) => new SpotOutcome(s.Id, s.Where, NinetyEight(run.Outcome.SpotCelsius[i]), NinetyEight(run.PeakCelsius[i])))],
+            Spots =
+            [
+                .. request.Load.Cut.Spots.Select(
+                    (s, i) => new SpotOutcome(s.Id, s.Where, NinetyEight(run.Outcome.SpotCelsius[i]), NinetyEight(run.PeakCelsius[i]))
+                ),
+            ],
             WaterLossPercent = Ninety(run.Outcome.WaterLossPercent),
             FlashLossPercent = new MedianOnly(Median(run.Outcome.FlashPercent)),
             Tenderness = tenderness,
-            Log10Reduction = new LowOnly(Round(Math.Min(Physics.Kinetics.LogReductionCap, Quantiles.Of(Quantiles.Sorted(run.LogReduction), 0.01)))),
+            Log10Reduction = new LowOnly(
+                Round(Math.Min(Physics.Kinetics.LogReductionCap, Quantiles.Of(Quantiles.Sorted(run.LogReduction), 0.01)))
+            ),
             DangerZoneMinutesP95 = Ninety(run.DangerMinutes).P95,
             Curve = Curve(run),
             Band = [.. band.Points.Select(Rounded)],
@@ -48,8 +62,8 @@ internal static class PlanReport
         };
     }
 
-    public static ReleaseOption Option(ScoutedRelease scouted)
-        => new(scouted.Release, scouted.Minutes, Round(scouted.TotalMinutes), Round(scouted.ReleaseMinutes), Round(scouted.WaterLossPercent));
+    public static ReleaseOption Option(ScoutedRelease scouted) =>
+        new(scouted.Release, scouted.Minutes, Round(scouted.TotalMinutes), Round(scouted.ReleaseMinutes), Round(scouted.WaterLossPercent));
 
     private static IEnumerable<Warning> AfterComputing(PlanRequest request, DetailedRun run, double? safe, TendernessOutcome tenderness)
     {
@@ -74,7 +88,11 @@ internal static class PlanReport
     private static TendernessOutcome Tenderness(PlanRequest request, DetailedRun run)
     {
         var index = Median(run.Outcome.Tenderness);
-        return new TendernessOutcome(index, Median(run.TendernessAtCore), Reasons.Label(request.Load.Cut.Window, index, request.Load.Cut.BoneIn));
+        return new TendernessOutcome(
+            index,
+            Median(run.TendernessAtCore),
+            Reasons.Label(request.Load.Cut.Window, index, request.Load.Cut.BoneIn)
+        );
     }
 
     private static CookClock? Clock(PlanRequest request, Branch branch, DetailedRun run)
@@ -91,28 +109,38 @@ internal static class PlanReport
         return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(total.P95 + rest), rest);
     }
 
-    private static LiquidOutcome Liquid(PlanRequest request, MinuteBand band, Branch branch, DetailedRun run)
-        => LiquidBudget.Of(
+    private static LiquidOutcome Liquid(PlanRequest request, MinuteBand band, Branch branch, DetailedRun run) =>
+        LiquidBudget.Of(
             request,
             Median(run.Outcome.WaterLossPercent) - Median(run.Outcome.FlashPercent),
             [.. band.Points.Select(p => (p.Minutes, p.WaterLossP50))],
-            branch.HoldMinutes);
+            branch.HoldMinutes
+        );
 
     private static HeatCurve Curve(DetailedRun run)
     {
         double[] Points() => new double[run.Points];
-        double[] minutes = Points(), pot = Points(), p01 = Points(), p50 = Points(), p99 = Points(), surface = Points();
-        Parallel.For(0, run.Points, i =>
-        {
-            minutes[i] = i * run.CurveStepMinutes;
-            pot[i] = Round(SparseMedian(run.PotAt(i)));
-            surface[i] = Round(SparseMedian(run.SurfaceAt(i)));
-            var coldest = run.ColdestAt(i);
-            coldest.Sort();
-            p01[i] = Round(Quantiles.Of(coldest, 0.01));
-            p50[i] = Round(Quantiles.Of(coldest, 0.5));
-            p99[i] = Round(Quantiles.Of(coldest, 0.99));
-        });
+        double[] minutes = Points(),
+            pot = Points(),
+            p01 = Points(),
+            p50 = Points(),
+            p99 = Points(),
+            surface = Points();
+        Parallel.For(
+            0,
+            run.Points,
+            i =>
+            {
+                minutes[i] = i * run.CurveStepMinutes;
+                pot[i] = Round(SparseMedian(run.PotAt(i)));
+                surface[i] = Round(SparseMedian(run.SurfaceAt(i)));
+                var coldest = run.ColdestAt(i);
+                coldest.Sort();
+                p01[i] = Round(Quantiles.Of(coldest, 0.01));
+                p50[i] = Round(Quantiles.Of(coldest, 0.5));
+                p99[i] = Round(Quantiles.Of(coldest, 0.99));
+            }
+        );
         return new HeatCurve(minutes, pot, new CurveBand(p01, p50, p99), surface);
     }
 
@@ -142,8 +170,8 @@ internal static class PlanReport
         return new Spread98(Down(Quantiles.Of(sorted, 0.01)), Round(Quantiles.Of(sorted, 0.5)), Round(Quantiles.Of(sorted, 0.99)));
     }
 
-    private static BandPoint Rounded(BandPoint p)
-        => new(p.Minutes, Down(p.ChanceSafe, 4), Down(p.ColdestP01), Round(p.ColdestP50), Round(p.WaterLossP50), Round(p.Tenderness, 3));
+    private static BandPoint Rounded(BandPoint p) =>
+        new(p.Minutes, Down(p.ChanceSafe, 4), Down(p.ColdestP01), Round(p.ColdestP50), Round(p.WaterLossP50), Round(p.Tenderness, 3));
 
     private static double Median(float[] values) => Round(Quantiles.Of(Quantiles.Sorted(values), 0.5), 3);
 

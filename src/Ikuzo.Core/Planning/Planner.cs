@@ -11,15 +11,18 @@ namespace Ikuzo.Core.Planning;
 /// </remarks>
 public static class Planner
 {
-    private static readonly double[] SharesUpTo = [0, 0.35, 0.7, 0.9], SharesBeyond = [0.15, 0.5, 1];
-    private const double LeastBandMinutes = 10, BandBeyond = 0.7, MostBandBeyondMinutes = 20;
+    private static readonly double[] SharesUpTo = [0, 0.35, 0.7, 0.9],
+        SharesBeyond = [0.15, 0.5, 1];
+    private const double LeastBandMinutes = 10,
+        BandBeyond = 0.7,
+        MostBandBeyondMinutes = 20;
     private const int MostCorrections = 5;
 
     /// <summary>Computes a plan. Deterministic: the same request gives the same plan.</summary>
     /// <param name="request">The question, within the limits of its types.</param>
     /// <param name="cancellation">Stops the computation.</param>
-    public static Plan Compute(PlanRequest request, CancellationToken cancellation = default)
-        => request is { School: not (null or Schools.None), Minutes: null, Release: null }
+    public static Plan Compute(PlanRequest request, CancellationToken cancellation = default) =>
+        request is { School: not (null or Schools.None), Minutes: null, Release: null }
             ? Follow(request.School, request, cancellation)
             : ComputeOwn(request, cancellation);
 
@@ -35,8 +38,15 @@ public static class Planner
 
         var followed = ComputeOwn(request with { Minutes = saying.Minutes, Release = saying.School.Release }, cancellation);
         return followed.ChanceSafe >= SafetyRule.ShareSafe && followed.Warnings.All(w => w.Code != Plan.TooShortCode)
-            ? followed with { RecommendedMinutes = own.RecommendedMinutes, Warnings = [.. followed.Warnings, Warnings.SchoolFollowed(saying, own)] }
-            : own with { Warnings = [.. own.Warnings, Warnings.SchoolNotFollowed(saying)] };
+            ? followed with
+            {
+                RecommendedMinutes = own.RecommendedMinutes,
+                Warnings = [.. followed.Warnings, Warnings.SchoolFollowed(saying, own)],
+            }
+            : own with
+            {
+                Warnings = [.. own.Warnings, Warnings.SchoolNotFollowed(saying)],
+            };
     }
 
     private static Plan ComputeOwn(PlanRequest request, CancellationToken cancellation)
@@ -48,7 +58,13 @@ public static class Planner
         }
 
         var aim = request.Load.Cut.Window.Least(request.WantedAim);
-        var scouted = Scout.Run(model, request.Release is { } wanted ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)] : ReleaseChoice.Open(request), aim);
+        var scouted = Scout.Run(
+            model,
+            request.Release is { } wanted
+                ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)]
+                : ReleaseChoice.Open(request),
+            aim
+        );
         if (scouted is null)
         {
             return Refuse(request, model, [], [Warnings.NoPressure()]);
@@ -61,11 +77,22 @@ public static class Planner
     }
 
     private static Plan Answer(
-        PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, ScoutedRelease best, CancellationToken cancellation)
+        PlanRequest request,
+        CookModel model,
+        IReadOnlyList<ScoutedRelease> scouted,
+        ScoutedRelease best,
+        CancellationToken cancellation
+    )
     {
         var aim = request.Load.Cut.Window.Least(request.WantedAim);
         var sayings = Schools.Of(request);
-        using var session = EnsembleSession.Start(model, ParticleSource.Ensemble, best.Release, Nodes(request, best, sayings), cancellation);
+        using var session = EnsembleSession.Start(
+            model,
+            ParticleSource.Ensemble,
+            best.Release,
+            Nodes(request, best, sayings),
+            cancellation
+        );
         var band = new MinuteBand(session.Nodes);
         var safe = band.SafeMinimum;
         var recommended = band.Least(aim) ?? safe;
@@ -102,9 +129,9 @@ public static class Planner
     }
 
     /// <summary>True when 99 % of the ensemble has every spot at 74 °C or more at opening.</summary>
-    internal static bool IsSafe(BranchOutcome outcome)
-        => outcome.ChanceAtLeast(SafetyRule.CoreCelsius) >= SafetyRule.ShareSafe
-            && Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01) >= SafetyRule.CoreCelsius;
+    internal static bool IsSafe(BranchOutcome outcome) =>
+        outcome.ChanceAtLeast(SafetyRule.CoreCelsius) >= SafetyRule.ShareSafe
+        && Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01) >= SafetyRule.CoreCelsius;
 
     // Minutes at which the ensemble is computed: around what the scout found, where other cooks stand, and as far as the cook wants to try.
     private static double[] Nodes(PlanRequest request, ScoutedRelease best, IReadOnlyList<Saying> sayings)
@@ -112,30 +139,44 @@ public static class Planner
         var around = Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
         var beyond = Math.Min(MostBandBeyondMinutes, around * BandBeyond);
         var last = Math.Max(Math.Round(around + beyond), Math.Ceiling(request.Minutes ?? 0));
-        var others = sayings.Where(s => s.Minutes is not null && s.School.Release == best.Release).Select(s => s.Minutes!.Value).Where(m => m <= last);
-        return [.. SharesUpTo.Select(s => Math.Round(around * s)).Concat(SharesBeyond.Select(s => Math.Round(around + beyond * s))).Concat(others).Append(last).Distinct().Order()];
+        var others = sayings
+            .Where(s => s.Minutes is not null && s.School.Release == best.Release)
+            .Select(s => s.Minutes!.Value)
+            .Where(m => m <= last);
+        return
+        [
+            .. SharesUpTo
+                .Select(s => Math.Round(around * s))
+                .Concat(SharesBeyond.Select(s => Math.Round(around + beyond * s)))
+                .Concat(others)
+                .Append(last)
+                .Distinct()
+                .Order(),
+        ];
     }
 
     private static double CurveMinutes(Branch branch, ScoutedRelease best)
     {
-        const double SlowerThanNominal = 1.3, Tail = 12;
+        const double SlowerThanNominal = 1.3,
+            Tail = 12;
         return (best.TotalMinutes - (best.Minutes ?? 0)) * SlowerThanNominal + branch.HoldMinutes + Tail;
     }
 
-    private static Plan Refuse(PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, IReadOnlyList<Warning> stops) => new()
-    {
-        Minutes = null,
-        Pressure = request.Pressure,
-        Release = null,
-        Why = [.. stops.Select(s => s.Because)],
-        SafeMinimumMinutes = null,
-        RecommendedMinutes = null,
-        HeldCelsius = model.HeldCelsius,
-        BoilingCelsius = model.BoilingCelsius,
-        ThicknessMm = request.Load.ThicknessMetres * 1000,
-        Fit = Fit.Of(request),
-        Picture = PotPicture.IsHeap(request) ? null : PotPicture.Of(request, request.Liquid),
-        Releases = [.. scouted.Select(PlanReport.Option)],
-        Warnings = [.. stops, .. Warnings.Of(request)],
-    };
+    private static Plan Refuse(PlanRequest request, CookModel model, IReadOnlyList<ScoutedRelease> scouted, IReadOnlyList<Warning> stops) =>
+        new()
+        {
+            Minutes = null,
+            Pressure = request.Pressure,
+            Release = null,
+            Why = [.. stops.Select(s => s.Because)],
+            SafeMinimumMinutes = null,
+            RecommendedMinutes = null,
+            HeldCelsius = model.HeldCelsius,
+            BoilingCelsius = model.BoilingCelsius,
+            ThicknessMm = request.Load.ThicknessMetres * 1000,
+            Fit = Fit.Of(request),
+            Picture = PotPicture.IsHeap(request) ? null : PotPicture.Of(request, request.Liquid),
+            Releases = [.. scouted.Select(PlanReport.Option)],
+            Warnings = [.. stops, .. Warnings.Of(request)],
+        };
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Poultry;
@@ -10,53 +11,109 @@ internal static class PotWarnings
 {
     private const double HighAltitudeMetres = 600;
 
-    public static readonly Warnings.Rule[] Rules = [OverCapacity, DoesNotFit, LowLiquid, OverFill, Spurts, BrownedBits, LiftingAid, Altitude];
+    public static readonly Warnings.Rule[] Rules =
+    [
+        OverCapacity,
+        DoesNotFit,
+        LowLiquid,
+        OverFill,
+        Spurts,
+        BrownedBits,
+        LiftingAid,
+        Altitude,
+    ];
 
-    private static Warning? OverCapacity(PlanRequest r, Wording say) => Capacity.CannotGoIn(r)
-        ? new("over-capacity", WarningLevel.Stop, $"Try it {string.Join(", or ", Fit.Of(r).Alternatives)}.",
-            Inv($"Together it takes about {Capacity.Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}."))
-        : null;
+    private static Warning? OverCapacity(PlanRequest r, Wording say) =>
+        Capacity.CannotGoIn(r)
+            ? new(
+                "over-capacity",
+                WarningLevel.Stop,
+                $"Try it {string.Join(", or ", Fit.Of(r).Alternatives)}.",
+                Inv($"Together it takes about {Capacity.Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}.")
+            )
+            : null;
 
     private static Warning? DoesNotFit(PlanRequest r, Wording say)
     {
         var fit = Fit.Of(r);
         return Capacity.CannotGoIn(r) || fit.Verdict == FitVerdict.Fits ? null
-            : fit.Verdict == FitVerdict.Tight ? new("tight-fit", WarningLevel.Caution, "Check that the lid closes without touching it, and have a sling to lift it.", fit.Why)
+            : fit.Verdict == FitVerdict.Tight
+                ? new(
+                    "tight-fit",
+                    WarningLevel.Caution,
+                    "Check that the lid closes without touching it, and have a sling to lift it.",
+                    fit.Why
+                )
             : Warnings.Checkable(r, "does-not-fit", $"Try it {string.Join(", or ", fit.Alternatives)}. Never force the lid.", fit.Why);
     }
 
-    private static Warning? LowLiquid(PlanRequest r, Wording say) => r.Liquid < r.Pot.MinimumLiquidMl - 0.5
-        ? new("low-liquid", WarningLevel.Stop, $"Add {say.Volume(r.Pot.MinimumLiquidMl - r.Liquid)} of thin liquid.",
-            $"This pot needs {say.Volume(r.Pot.MinimumLiquidMl)} to make steam. Juice from the meat comes too late to count, and a dry pot scorches.")
-        : null;
+    private static Warning? LowLiquid(PlanRequest r, Wording say) =>
+        r.Liquid < r.Pot.MinimumLiquidMl - 0.5
+            ? new(
+                "low-liquid",
+                WarningLevel.Stop,
+                $"Add {say.Volume(r.Pot.MinimumLiquidMl - r.Liquid)} of thin liquid.",
+                $"This pot needs {say.Volume(r.Pot.MinimumLiquidMl)} to make steam. Juice from the meat comes too late to count, and a "
+                    + "dry pot scorches."
+            )
+            : null;
 
-    private static Warning? Spurts(PlanRequest r, Wording say) => ReleaseChoice.Spurts(r) && r.Release?.Kind is (ReleaseKind.Vent or ReleaseKind.RestThenVent)
-        ? new("spurts", WarningLevel.Stop, "Leave it until the pin drops, or vent in short bursts.", "Hot starch, foam or soup spurts out of the valve when it is vented at once.")
-        : null;
+    private static Warning? Spurts(PlanRequest r, Wording say) =>
+        ReleaseChoice.Spurts(r) && r.Release?.Kind is (ReleaseKind.Vent or ReleaseKind.RestThenVent)
+            ? new(
+                "spurts",
+                WarningLevel.Stop,
+                "Leave it until the pin drops, or vent in short bursts.",
+                "Hot starch, foam or soup spurts out of the valve when it is vented at once."
+            )
+            : null;
 
     private static Warning? OverFill(PlanRequest r, Wording say)
     {
         var fill = LiquidBudget.FillOf(r, 0);
         return fill.BeforeLitres <= fill.MarkLitres || Capacity.CannotGoIn(r)
             ? null
-            : new("over-fill", WarningLevel.Stop, Inv($"Keep liquid and swelling food under {fill.MarkLitres:0.0} litres: take some out."),
-                Inv($"It comes to about {fill.BeforeLitres:0.0} litres. {(fill.Swells ? "Food that foams or swells" : "Liquid above the mark")} can block the valve."));
+            : new(
+                "over-fill",
+                WarningLevel.Stop,
+                Inv($"Keep liquid and swelling food under {fill.MarkLitres:0.0} litres: take some out."),
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"It comes to about {fill.BeforeLitres:0.0} litres. "
+                        + $"{(fill.Swells ? "Food that foams or swells" : "Liquid above the mark")} can block the valve."
+                )
+            );
     }
 
-    private static Warning? BrownedBits(PlanRequest r, Wording say) => r.Browned
-        ? Warnings.Checkable(r, "browned-bits", "Loosen everything brown from the floor of the pot with a splash of the liquid.",
-            "What sticks there scorches, and the pot may refuse to come to pressure.")
-        : null;
-
-    private static Warning? LiftingAid(PlanRequest r, Wording say)
-        => r.Load.Cut.Part is Part.Whole or Part.Spatchcocked or Part.Half or Part.Crown || (r.WantedAim == Aim.FallApart && r.Load.Cut.BoneIn)
-            ? new("lifting-aid", WarningLevel.Note, "Have a rack with handles, a basket or a foil sling under it.", "It comes out so tender that it falls apart when it is lifted.")
+    private static Warning? BrownedBits(PlanRequest r, Wording say) =>
+        r.Browned
+            ? Warnings.Checkable(
+                r,
+                "browned-bits",
+                "Loosen everything brown from the floor of the pot with a splash of the liquid.",
+                "What sticks there scorches, and the pot may refuse to come to pressure."
+            )
             : null;
 
-    private static Warning? Altitude(PlanRequest r, Wording say) => r.AltitudeMetres > HighAltitudeMetres
-        ? new("altitude", WarningLevel.Note, $"Your {say.Altitude(r.AltitudeMetres)} are counted in: no need to add more.",
-            "Water boils cooler up there, and the pot holds a lower temperature.")
-        : null;
+    private static Warning? LiftingAid(PlanRequest r, Wording say) =>
+        r.Load.Cut.Part is Part.Whole or Part.Spatchcocked or Part.Half or Part.Crown || (r.WantedAim == Aim.FallApart && r.Load.Cut.BoneIn)
+            ? new(
+                "lifting-aid",
+                WarningLevel.Note,
+                "Have a rack with handles, a basket or a foil sling under it.",
+                "It comes out so tender that it falls apart when it is lifted."
+            )
+            : null;
+
+    private static Warning? Altitude(PlanRequest r, Wording say) =>
+        r.AltitudeMetres > HighAltitudeMetres
+            ? new(
+                "altitude",
+                WarningLevel.Note,
+                $"Your {say.Altitude(r.AltitudeMetres)} are counted in: no need to add more.",
+                "Water boils cooler up there, and the pot holds a lower temperature."
+            )
+            : null;
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
@@ -9,10 +10,25 @@ namespace Ikuzo.Core.Planning;
 internal static class Reasons
 {
     public static IReadOnlyList<string> Of(
-        PlanRequest request, CookModel model, Branch chosen, double? safeMinimum, DetailedRun run, IReadOnlyList<ScoutedRelease> scouted)
+        PlanRequest request,
+        CookModel model,
+        Branch chosen,
+        double? safeMinimum,
+        DetailedRun run,
+        IReadOnlyList<ScoutedRelease> scouted
+    )
     {
         var say = new Wording(request.Units);
-        return [.. new[] { Slowest(request, run, chosen, say), Aim(request, chosen, safeMinimum), Ending(chosen.Release, scouted), Waiting(request, model, run, say) }.OfType<string>()];
+        return
+        [
+            .. new[]
+            {
+                Slowest(request, run, chosen, say),
+                Aim(request, chosen, safeMinimum),
+                Ending(chosen.Release, scouted),
+                Waiting(request, model, run, say),
+            }.OfType<string>(),
+        ];
     }
 
     private static string Slowest(PlanRequest request, DetailedRun run, Branch chosen, Wording say)
@@ -22,8 +38,11 @@ internal static class Reasons
         var spot = request.Load.Cut.Spots[slow];
         var name = request.Load.Cut.Spots.Count > 1 ? $"The {spot.Id} is slowest" : "The middle is slowest";
         var held = say.Temperature(Quantiles.Of(Quantiles.Sorted(run.Outcome.SpotCelsius[slow]), 0.5));
-        return FormattableString.Invariant(
-            $"{name}: after {chosen.HoldMinutes:0} min it is likely at {held}, and at {say.AtLeast(lowest[slow])} or more in 99 of 100 such cooks.");
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"{name}: after {chosen.HoldMinutes:0} min it is likely at {held}, and at {say.AtLeast(lowest[slow])} or more in 99 of 100 "
+                + $"such cooks."
+        );
     }
 
     private static string? Aim(PlanRequest request, Branch chosen, double? safeMinimum)
@@ -40,7 +59,9 @@ internal static class Reasons
     private static string? Ending(Release release, IReadOnlyList<ScoutedRelease> scouted)
     {
         var mine = scouted.FirstOrDefault(s => s.Release == release && s.Minutes is not null);
-        var other = scouted.FirstOrDefault(s => s.Release.Kind == (release.Kind == ReleaseKind.Vent ? ReleaseKind.Natural : ReleaseKind.Vent) && s.Minutes is not null);
+        var other = scouted.FirstOrDefault(s =>
+            s.Release.Kind == (release.Kind == ReleaseKind.Vent ? ReleaseKind.Natural : ReleaseKind.Vent) && s.Minutes is not null
+        );
         if (mine is null)
         {
             return null;
@@ -53,30 +74,40 @@ internal static class Reasons
                 : null;
         }
 
-        double juice = other.WaterLossPercent - mine.WaterLossPercent, minutes = other.TotalMinutes - mine.TotalMinutes;
+        double juice = other.WaterLossPercent - mine.WaterLossPercent,
+            minutes = other.TotalMinutes - mine.TotalMinutes;
         var name = other.Release.Kind == ReleaseKind.Vent ? "Venting at once" : "Waiting for the pin";
-        return FormattableString.Invariant($"{name} would need {other.Minutes:0} min, {Costs(juice)} and take {Math.Abs(minutes):0} min {(minutes >= 0 ? "longer" : "less")} in all.");
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"{name} would need {other.Minutes:0} min, {Costs(juice)} and take {Math.Abs(minutes):0} min "
+                + $"{(minutes >= 0 ? "longer" : "less")} in all."
+        );
     }
 
-    private static string Costs(double juice) => Math.Abs(juice) < 0.25
-        ? "cost the same juice"
-        : $"{(juice > 0 ? "cost" : "save")} about {Wording.Percent(Math.Abs(juice))} {(juice > 0 ? "more" : "of the")} juice";
+    private static string Costs(double juice) =>
+        Math.Abs(juice) < 0.25
+            ? "cost the same juice"
+            : $"{(juice > 0 ? "cost" : "save")} about {Wording.Percent(Math.Abs(juice))} {(juice > 0 ? "more" : "of the")} juice";
 
     private static string Waiting(PlanRequest request, CookModel model, DetailedRun run, Wording say)
     {
         var up = Quantiles.Of(Quantiles.Sorted(run.ToPressureMinutes), 0.5);
         var frozen = request.Load.State == MeatState.Frozen ? "from frozen " : "";
-        return FormattableString.Invariant(
-            $"Coming to pressure takes about {up:0} min {frozen}before the minutes count; then the pot holds {say.Temperature(model.HeldCelsius)}.");
+        return string.Create(
+            CultureInfo.InvariantCulture,
+            $"Coming to pressure takes about {up:0} min {frozen}before the minutes count; then the pot holds "
+                + $"{say.Temperature(model.HeldCelsius)}."
+        );
     }
 
     /// <summary>Tenderness in kitchen words, to complete "meat that ...".</summary>
-    public static string Label(TendernessWindow window, double index, bool boneIn) => index switch
-    {
-        _ when index > window.Most => "goes stringy",
-        _ when index >= window.FallApartLeast => boneIn ? "falls from the bone" : "falls apart",
-        _ when index >= window.PullLeast && index > window.SliceMost => "pulls",
-        _ when index >= window.PullLeast => "slices or pulls",
-        _ => "slices",
-    };
+    public static string Label(TendernessWindow window, double index, bool boneIn) =>
+        index switch
+        {
+            _ when index > window.Most => "goes stringy",
+            _ when index >= window.FallApartLeast => boneIn ? "falls from the bone" : "falls apart",
+            _ when index >= window.PullLeast && index > window.SliceMost => "pulls",
+            _ when index >= window.PullLeast => "slices or pulls",
+            _ => "slices",
+        };
 }

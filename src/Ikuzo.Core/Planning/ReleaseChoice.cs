@@ -18,8 +18,7 @@ public static class ReleaseChoice
     public const double SoupShare = 0.3;
 
     /// <summary>True when the contents foam, are starchy or fill the pot with liquid, so that venting at once would spurt.</summary>
-    public static bool Spurts(PlanRequest request)
-        => request.Companions.Any(c => c.Spurts) || IsSoup(request.Liquid, request.Pot);
+    public static bool Spurts(PlanRequest request) => request.Companions.Any(c => c.Spurts) || IsSoup(request.Liquid, request.Pot);
 
     /// <summary>True when there is so much liquid that it spurts when vented at once.</summary>
     internal static bool IsSoup(double liquidMl, Pots.PotModel pot) => liquidMl > SoupShare * pot.CapacityLitres * 1000;
@@ -28,6 +27,6 @@ public static class ReleaseChoice
     public static IReadOnlyList<Release> Open(PlanRequest request) => Spurts(request) ? Spurting : Ordinary;
 
     /// <summary>The way with the least juice lost, time counted at <see cref="PercentPerMinute"/>; null when none is ever safe.</summary>
-    public static ScoutedRelease? Best(IReadOnlyList<ScoutedRelease> scouted)
-        => scouted.Where(s => s.Minutes is not null).MinBy(s => s.WaterLossPercent + PercentPerMinute * s.TotalMinutes);
+    public static ScoutedRelease? Best(IReadOnlyList<ScoutedRelease> scouted) =>
+        scouted.Where(s => s.Minutes is not null).MinBy(s => s.WaterLossPercent + PercentPerMinute * s.TotalMinutes);
 }

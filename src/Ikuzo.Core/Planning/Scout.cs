@@ -6,7 +6,9 @@ namespace Ikuzo.Core.Planning;
 
 /// <summary>What a release needs, from a nominal and a cautious cook.</summary>
 /// <param name="Release">The release.</param>
-/// <param name="Minutes">Minutes until the cautious cook is safe and the nominal one as tender as wanted; null if not within the limit.</param>
+/// <param name="Minutes">
+/// Minutes until the cautious cook is safe and the nominal one as tender as wanted; null if not within the limit.
+/// </param>
 /// <param name="TotalMinutes">From lid-on to opening at those minutes, nominal.</param>
 /// <param name="ReleaseMinutes">From the end of the hold to opening, nominal.</param>
 /// <param name="WaterLossPercent">Water lost at those minutes, nominal.</param>
@@ -27,7 +29,11 @@ internal static class Scout
     public static IReadOnlyList<ScoutedRelease>? Run(CookModel model, IReadOnlyList<Release> releases, double leastTenderness)
     {
         IReadOnlyList<ScoutedRelease>? found = null;
-        Ensemble.ForEachBlock(ParticleSource.Scout, (block, _) => found = Run(block, model, releases, leastTenderness), CancellationToken.None);
+        Ensemble.ForEachBlock(
+            ParticleSource.Scout,
+            (block, _) => found = Run(block, model, releases, leastTenderness),
+            CancellationToken.None
+        );
         return found;
     }
 
@@ -42,7 +48,14 @@ internal static class Scout
         Lane rest = PerLane(i => releases[Math.Min(i, releases.Count - 1)].MostRestSeconds);
         Lane tau = PerLane(i => releases[Math.Min(i, releases.Count - 1)].TauSeconds);
         var tracks = releases.Select((r, i) => new Track(r, i, leastTenderness)).ToArray();
-        for (var minutes = 0.0; minutes <= MostMinutes && tracks.Any(t => !t.Done); minutes += minutes < 30 ? 3 : minutes < 60 ? 5 : 10)
+        for (
+            var minutes = 0.0;
+            minutes <= MostMinutes && tracks.Any(t => !t.Done);
+            minutes +=
+                    minutes < 30 ? 3
+                    : minutes < 60 ? 5
+                    : 10
+        )
         {
             block.Hold(minutes * 60);
             block.Keep(0);
@@ -91,7 +104,8 @@ internal static class Scout
                 block.Tenderness()[lane],
                 block.ElapsedSeconds[lane] / 60,
                 block.ReleaseSeconds[lane] / 60,
-                block.WaterLossPercent()[lane]);
+                block.WaterLossPercent()[lane]
+            );
             Done = _after.Cautious >= SafetyRule.CoreCelsius && _after.Tenderness >= leastTenderness;
         }
 
@@ -101,18 +115,20 @@ internal static class Scout
             var before = _before ?? after;
             var share = Math.Max(
                 Crossing(before.Cautious, after.Cautious, SafetyRule.CoreCelsius),
-                Crossing(before.Tenderness, after.Tenderness, leastTenderness));
+                Crossing(before.Tenderness, after.Tenderness, leastTenderness)
+            );
             double Mix(double from, double to) => from + share * (to - from);
             return new ScoutedRelease(
                 release,
                 Done ? Math.Ceiling(Mix(before.Minutes, after.Minutes)) : null,
                 Mix(before.Total, after.Total),
                 Mix(before.Release, after.Release),
-                Mix(before.Loss, after.Loss));
+                Mix(before.Loss, after.Loss)
+            );
         }
 
-        private static double Crossing(double from, double to, double level)
-            => from >= level || to <= from ? 0 : Math.Min(1, (level - from) / (to - from));
+        private static double Crossing(double from, double to, double level) =>
+            from >= level || to <= from ? 0 : Math.Min(1, (level - from) / (to - from));
 
         private sealed record Sample(double Minutes, double Cautious, double Tenderness, double Total, double Release, double Loss);
     }

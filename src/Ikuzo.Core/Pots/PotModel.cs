@@ -54,7 +54,8 @@ public sealed record PotModel
     /// <summary>Floor of the pot, m².</summary>
     public double FloorSquareMetres => Math.PI / 4 * InnerDiameterMetres * InnerDiameterMetres;
 
-    private const double UsualFillShare = 2.0 / 3, UsualHalfShare = 1.0 / 2; // usual marks of such pots
+    private const double UsualFillShare = 2.0 / 3,
+        UsualHalfShare = 1.0 / 2; // usual marks of such pots
 }
 
 /// <summary>A pot by its name.</summary>
@@ -81,17 +82,18 @@ public static class PotDefaults
 
     /// <summary>A pot of a capacity with everything else at its default.</summary>
     /// <param name="capacityLitres">Capacity, l, 1 to 20.</param>
-    public static PotModel For(double capacityLitres) => new()
-    {
-        CapacityLitres = capacityLitres,
-        HeaterWatts = Interpolate(Watts, capacityLitres),
-        MinimumLiquidMl = Interpolate(MinimumMl, capacityLitres),
-        ShellJoulePerKelvin = Interpolate(ShellJoulePerKelvin, capacityLitres),
-        LossWattPerKelvin = Interpolate(LossWattPerKelvin, capacityLitres),
-        PurgeJoule = Interpolate(PurgeJoule, capacityLitres),
-        InnerDiameterMetres = Interpolate(InnerDiameterMetres, capacityLitres),
-        UsableHeightMetres = Interpolate(UsableHeightMetres, capacityLitres),
-    };
+    public static PotModel For(double capacityLitres) =>
+        new()
+        {
+            CapacityLitres = capacityLitres,
+            HeaterWatts = Interpolate(Watts, capacityLitres),
+            MinimumLiquidMl = Interpolate(MinimumMl, capacityLitres),
+            ShellJoulePerKelvin = Interpolate(ShellJoulePerKelvin, capacityLitres),
+            LossWattPerKelvin = Interpolate(LossWattPerKelvin, capacityLitres),
+            PurgeJoule = Interpolate(PurgeJoule, capacityLitres),
+            InnerDiameterMetres = Interpolate(InnerDiameterMetres, capacityLitres),
+            UsableHeightMetres = Interpolate(UsableHeightMetres, capacityLitres),
+        };
 
     private static double Interpolate(double[] values, double litres)
     {

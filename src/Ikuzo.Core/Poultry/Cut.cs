@@ -33,7 +33,13 @@ public sealed record Spot(string Id, string Where, Figure Thickness, Figure Dime
 public sealed record TendernessWindow(double SliceMost, double PullLeast, double FallApartLeast, double Most, string Source)
 {
     /// <summary>Lowest index of the window of an aim.</summary>
-    public double Least(Aim aim) => aim switch { Aim.Pull => PullLeast, Aim.FallApart => FallApartLeast, _ => 0 };
+    public double Least(Aim aim) =>
+        aim switch
+        {
+            Aim.Pull => PullLeast,
+            Aim.FallApart => FallApartLeast,
+            _ => 0,
+        };
 
     /// <summary>Highest index of the window of an aim.</summary>
     public double Greatest(Aim aim) => aim == Aim.Slice ? SliceMost : Most;

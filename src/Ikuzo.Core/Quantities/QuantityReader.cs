@@ -40,11 +40,13 @@ public static class QuantityReader
         (Dimension.Volume, Wording.CupMl, "cup cups"),
     ];
 
-    private static readonly Dictionary<string, (Dimension Dimension, double Factor)> Units =
-        UnitNames.SelectMany(u => u.Names.Split(' ').Select(name => (name, (u.Dimension, u.Factor)))).ToDictionary(u => u.name, u => u.Item2);
+    private static readonly Dictionary<string, (Dimension Dimension, double Factor)> Units = UnitNames
+        .SelectMany(u => u.Names.Split(' ').Select(name => (name, (u.Dimension, u.Factor))))
+        .ToDictionary(u => u.name, u => u.Item2);
 
     /// <summary>Kilograms in a unit of mass by one of its names in lower case; null for anything else.</summary>
-    internal static double? KilogramsIn(string unit) => Units.TryGetValue(unit, out var found) && found.Dimension == Dimension.Mass ? found.Factor : null;
+    internal static double? KilogramsIn(string unit) =>
+        Units.TryGetValue(unit, out var found) && found.Dimension == Dimension.Mass ? found.Factor : null;
 
     /// <summary>Reads a quantity that starts at a token; null when there is none.</summary>
     public static Quantity? ReadAt(IReadOnlyList<Token> tokens, int at)
@@ -65,7 +67,9 @@ public static class QuantityReader
             : null;
     }
 
-    /// <summary>Reads a text that is one quantity of one kind and nothing else; a bare number counts in <paramref name="bareFactor"/>.</summary>
+    /// <summary>
+    /// Reads a text that is one quantity of one kind and nothing else; a bare number counts in <paramref name="bareFactor"/>.
+    /// </summary>
     /// <param name="text">What was typed.</param>
     /// <param name="dimension">What it must measure.</param>
     /// <param name="bareFactor">SI value of one when no unit is given.</param>
@@ -91,16 +95,23 @@ public static class QuantityReader
 
         // "in" is an inch only where it cannot begin "in the pot" or "bone in".
         var isInch = tokens[at].Text == "in" && (at + 1 == tokens.Count || tokens[at + 1].Text is "thick" or "thickness" or "deep");
-        return isInch ? Units["inch"] : Units.TryGetValue(tokens[at].Text, out var unit) ? unit : null;
+        return isInch ? Units["inch"]
+            : Units.TryGetValue(tokens[at].Text, out var unit) ? unit
+            : null;
     }
 
     private static Quantity AndSmaller(IReadOnlyList<Token> tokens, int at, Quantity first, double factor)
     {
         var next = at + first.Tokens;
-        return next + 1 < tokens.Count && tokens[next].Number is { } more && UnitAt(tokens, next + 1) is { } unit
-            && unit.Dimension == first.Dimension && first.Dimension == Dimension.Mass && unit.Factor < factor
-                ? new Quantity(first.Dimension, first.Value + more * unit.Factor, first.Tokens + 2)
-                : first;
+        return
+            next + 1 < tokens.Count
+            && tokens[next].Number is { } more
+            && UnitAt(tokens, next + 1) is { } unit
+            && unit.Dimension == first.Dimension
+            && first.Dimension == Dimension.Mass
+            && unit.Factor < factor
+            ? new Quantity(first.Dimension, first.Value + more * unit.Factor, first.Tokens + 2)
+            : first;
     }
 
     private static Quantity? Temperature(IReadOnlyList<Token> tokens, int at, double number)

@@ -14,10 +14,13 @@ public static partial class Tokens
 {
     private static readonly Dictionary<string, double> NumberWords =
         "half=0.5 one=1 two=2 couple=2 pair=2 three=3 four=4 five=5 six=6 seven=7 eight=8 nine=9 ten=10 eleven=11 twelve=12 dozen=12"
-            .Split(' ').Select(word => word.Split('=')).ToDictionary(w => w[0], w => double.Parse(w[1], CultureInfo.InvariantCulture));
+            .Split(' ')
+            .Select(word => word.Split('='))
+            .ToDictionary(w => w[0], w => double.Parse(w[1], CultureInfo.InvariantCulture));
 
-    private static readonly Dictionary<char, string> Fractions =
-        "½=1/2 ¼=1/4 ¾=3/4 ⅓=1/3 ⅔=2/3 ⅛=1/8 ⅜=3/8 ⅝=5/8 ⅞=7/8".Split(' ').ToDictionary(f => f[0], f => $" {f[2..]}");
+    private static readonly Dictionary<char, string> Fractions = "½=1/2 ¼=1/4 ¾=3/4 ⅓=1/3 ⅔=2/3 ⅛=1/8 ⅜=3/8 ⅝=5/8 ⅞=7/8"
+        .Split(' ')
+        .ToDictionary(f => f[0], f => $" {f[2..]}");
 
     /// <summary>Splits text.</summary>
     public static IReadOnlyList<Token> Split(string text)
@@ -30,7 +33,12 @@ public static partial class Tokens
             {
                 tokens.Add(new Token(pieces[i], NumberWords.TryGetValue(pieces[i], out var word) ? word : null));
             }
-            else if (i + 1 < pieces.Count && pieces[i + 1].Contains('/') && number == Math.Floor(number) && ReadNumber(pieces[i + 1]) is { } part)
+            else if (
+                i + 1 < pieces.Count
+                && pieces[i + 1].Contains('/')
+                && number == Math.Floor(number)
+                && ReadNumber(pieces[i + 1]) is { } part
+            )
             {
                 tokens.Add(new Token($"{pieces[i]} {pieces[i + 1]}", number + part));
                 i++;
@@ -49,7 +57,17 @@ public static partial class Tokens
         var plain = new StringBuilder();
         foreach (var c in text.Normalize(NormalizationForm.FormC).ToLowerInvariant())
         {
-            plain.Append(Fractions.TryGetValue(c, out var fraction) ? fraction : c switch { '’' => "'", '″' or '”' => "\"", '×' => "x", _ => c.ToString() });
+            plain.Append(
+                Fractions.TryGetValue(c, out var fraction)
+                    ? fraction
+                    : c switch
+                    {
+                        '’' => "'",
+                        '″' or '”' => "\"",
+                        '×' => "x",
+                        _ => c.ToString(),
+                    }
+            );
         }
 
         return plain.ToString();
@@ -65,7 +83,11 @@ public static partial class Tokens
 
         if (piece.Split('/') is [var top, var bottom])
         {
-            return double.Parse(top, CultureInfo.InvariantCulture) / double.Parse(bottom, CultureInfo.InvariantCulture) is var ratio && double.IsFinite(ratio) ? ratio : null;
+            return
+                double.Parse(top, CultureInfo.InvariantCulture) / double.Parse(bottom, CultureInfo.InvariantCulture) is var ratio
+                && double.IsFinite(ratio)
+                ? ratio
+                : null;
         }
 
         var plain = Thousands().IsMatch(piece) ? piece.Replace(",", "", StringComparison.Ordinal) : piece.Replace(',', '.');

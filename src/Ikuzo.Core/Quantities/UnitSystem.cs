@@ -42,9 +42,10 @@ public sealed class Wording(UnitSystem units)
     }
 
     /// <summary>A mass: grams below a kilogram; pounds and ounces.</summary>
-    public string Mass(double kg) => Us
-        ? Text($"{kg / PoundKg:0.0} lb")
-        : kg < 1 ? Text($"{kg * 1000:0} g") : Text($"{kg:0.0#} kg");
+    public string Mass(double kg) =>
+        Us ? Text($"{kg / PoundKg:0.0} lb")
+        : kg < 1 ? Text($"{kg * 1000:0} g")
+        : Text($"{kg:0.0#} kg");
 
     /// <summary>A thickness.</summary>
     public string Length(double metres) => Us ? Text($"{metres * 1000 / InchMm:0.0} in") : Text($"{metres * 1000:0} mm");

@@ -35,32 +35,108 @@ public sealed record Assumption(string About, string Name, string Value, Standin
 public static class Assumptions
 {
     private const string Estimate = "estimate";
-    private const string Safety = "Safety", Pot = "The pot", Meat = "The meat", Chance = "How much cooks differ", Probe = "The thermometer";
+    private const string Safety = "Safety",
+        Pot = "The pot",
+        Meat = "The meat",
+        Chance = "How much cooks differ",
+        Probe = "The thermometer";
 
     /// <summary>All of them, by heading.</summary>
     public static IReadOnlyList<Assumption> All { get; } = [.. General(), .. Spread(), .. OfCuts()];
 
     private static IEnumerable<Assumption> General() =>
-    [
-        new(Safety, "Safe at the coldest spot", Inv($"{SafetyRule.CoreCelsius:0} °C"), Standing.Exact, "USDA FSIS, safe minimum internal temperature for all poultry"),
-        new(Safety, "Share of such cooks that must be safe", Inv($"{SafetyRule.ShareSafe:0.##}"), Standing.Exact, "our rule"),
-        new(Safety, "Time for a tenth of the germs to be left at 60 °C", Inv($"{Kinetics.SalmonellaD60Seconds / 60:0.#} min"), Standing.Literature, "USDA FSIS Cooking Guideline, appendix A (2021): Salmonella in chicken; shown, never used"),
-        new(Safety, "Warmer by this kills ten times faster", Inv($"{Kinetics.SalmonellaZKelvin:0.#} K"), Standing.Estimate, "spacing of the same table, rounded up"),
-        new(Pot, "Temperature under pressure", "from steam tables", Standing.Literature, "IAPWS-IF97, region 4; standard atmosphere"),
-        new(Pot, "Heat of the heater that arrives", Inv($"{PotDefaults.For(5.7).Efficiency * 100:0} %"), Standing.Estimate, Estimate),
-        new(Pot, "Heat lost to the kitchen, 5.7-litre pot", Inv($"{PotDefaults.For(5.7).LossWattPerKelvin:0.#} W/K"), Standing.Estimate, "from a natural release of 8 to 12 min nearly dry"),
-        new(Pot, "Heat stored in pot and lid, 5.7 litres", Inv($"{PotDefaults.For(5.7).ShellJoulePerKelvin / 1000:0.0} kJ/K"), Standing.Estimate, "weight of steel and aluminium that warms along"),
-        new(Pot, "Heat transfer, steam or boiling water to meat", Inv($"{Film.SteamOrBoiling:0} W/m²K"), Standing.Estimate, "condensation and boiling: high hundreds in textbooks"),
-        new(Pot, "Fall of temperature with the valve open", Inv($"e-fold in {Release.VentTauSeconds:0} s"), Standing.Estimate, "two minutes until the pin drops"),
-        new(Meat, "Heat capacity and conductivity", "from water, protein, fat", Standing.Literature, "Choi and Okos (1986)"),
-        new(Meat, "Ice in frozen meat", "from water and protein", Standing.Literature, "ASHRAE Refrigeration, chapter 19"),
-        new(Meat, "Half of the collagen gone at 95 °C", Inv($"{Kinetics.CollagenHalfLifeSeconds / 60:0} min"), Standing.Estimate, "half an hour for leg meat"),
-        new(Meat, "Activation energy of collagen", Inv($"{Kinetics.CollagenActivation / 1000:0} kJ/mol"), Standing.Estimate, "middle of published 90 to 170"),
-        new(Meat, "Most juice that long cooking drives out", Inv($"{Kinetics.WaterLossCeilingPercent:0.#} % of raw weight"), Standing.Estimate, "fitted to published cook-loss curves for chicken"),
-        new(Meat, "Time for juice to leave", Inv($"e-fold in {Kinetics.WaterLossTauSeconds / 60:0} min"), Standing.Estimate, Estimate),
-        new(Meat, "Tenderness", "0 to 1", Standing.Index, "share of collagen converted; where slices, pulls and falls apart begin is our judgement"),
-        new(Probe, "A probe that misses the middle reads too hot by", Inv($"{ProbeError.TooHotKelvin:0.#} K"), Standing.Estimate, Estimate),
-    ];
+        [
+            new(
+                Safety,
+                "Safe at the coldest spot",
+                Inv($"{SafetyRule.CoreCelsius:0} °C"),
+                Standing.Exact,
+                "USDA FSIS, safe minimum internal temperature for all poultry"
+            ),
+            new(Safety, "Share of such cooks that must be safe", Inv($"{SafetyRule.ShareSafe:0.##}"), Standing.Exact, "our rule"),
+            new(
+                Safety,
+                "Time for a tenth of the germs to be left at 60 °C",
+                Inv($"{Kinetics.SalmonellaD60Seconds / 60:0.#} min"),
+                Standing.Literature,
+                "USDA FSIS Cooking Guideline, appendix A (2021): Salmonella in chicken; shown, never used"
+            ),
+            new(
+                Safety,
+                "Warmer by this kills ten times faster",
+                Inv($"{Kinetics.SalmonellaZKelvin:0.#} K"),
+                Standing.Estimate,
+                "spacing of the same table, rounded up"
+            ),
+            new(Pot, "Temperature under pressure", "from steam tables", Standing.Literature, "IAPWS-IF97, region 4; standard atmosphere"),
+            new(Pot, "Heat of the heater that arrives", Inv($"{PotDefaults.For(5.7).Efficiency * 100:0} %"), Standing.Estimate, Estimate),
+            new(
+                Pot,
+                "Heat lost to the kitchen, 5.7-litre pot",
+                Inv($"{PotDefaults.For(5.7).LossWattPerKelvin:0.#} W/K"),
+                Standing.Estimate,
+                "from a natural release of 8 to 12 min nearly dry"
+            ),
+            new(
+                Pot,
+                "Heat stored in pot and lid, 5.7 litres",
+                Inv($"{PotDefaults.For(5.7).ShellJoulePerKelvin / 1000:0.0} kJ/K"),
+                Standing.Estimate,
+                "weight of steel and aluminium that warms along"
+            ),
+            new(
+                Pot,
+                "Heat transfer, steam or boiling water to meat",
+                Inv($"{Film.SteamOrBoiling:0} W/m²K"),
+                Standing.Estimate,
+                "condensation and boiling: high hundreds in textbooks"
+            ),
+            new(
+                Pot,
+                "Fall of temperature with the valve open",
+                Inv($"e-fold in {Release.VentTauSeconds:0} s"),
+                Standing.Estimate,
+                "two minutes until the pin drops"
+            ),
+            new(Meat, "Heat capacity and conductivity", "from water, protein, fat", Standing.Literature, "Choi and Okos (1986)"),
+            new(Meat, "Ice in frozen meat", "from water and protein", Standing.Literature, "ASHRAE Refrigeration, chapter 19"),
+            new(
+                Meat,
+                "Half of the collagen gone at 95 °C",
+                Inv($"{Kinetics.CollagenHalfLifeSeconds / 60:0} min"),
+                Standing.Estimate,
+                "half an hour for leg meat"
+            ),
+            new(
+                Meat,
+                "Activation energy of collagen",
+                Inv($"{Kinetics.CollagenActivation / 1000:0} kJ/mol"),
+                Standing.Estimate,
+                "middle of published 90 to 170"
+            ),
+            new(
+                Meat,
+                "Most juice that long cooking drives out",
+                Inv($"{Kinetics.WaterLossCeilingPercent:0.#} % of raw weight"),
+                Standing.Estimate,
+                "fitted to published cook-loss curves for chicken"
+            ),
+            new(Meat, "Time for juice to leave", Inv($"e-fold in {Kinetics.WaterLossTauSeconds / 60:0} min"), Standing.Estimate, Estimate),
+            new(
+                Meat,
+                "Tenderness",
+                "0 to 1",
+                Standing.Index,
+                "share of collagen converted; where slices, pulls and falls apart begin is our judgement"
+            ),
+            new(
+                Probe,
+                "A probe that misses the middle reads too hot by",
+                Inv($"{ProbeError.TooHotKelvin:0.#} K"),
+                Standing.Estimate,
+                Estimate
+            ),
+        ];
 
     private static IEnumerable<Assumption> Spread()
     {
@@ -77,15 +153,37 @@ public static class Assumptions
             ("How fast this bird turns tender", Spreads.Of(Uncertain.Collagen)),
         ];
         return all.Select(s => new Assumption(Chance, s.Name, Inv($"± {s.Spread.Value * 100:0} %"), Of(s.Spread.Source), s.Spread.Source))
-            .Append(new(Chance, "Temperature of the fridge", Inv($"± {Spreads.StartKelvin(frozen: false).Value:0.#} K"), Standing.Estimate, Spreads.StartKelvin(frozen: false).Source))
-            .Append(new(Chance, "Temperature of the freezer", Inv($"± {Spreads.StartKelvin(frozen: true).Value:0.#} K"), Standing.Estimate, Spreads.StartKelvin(frozen: true).Source));
+            .Append(
+                new(
+                    Chance,
+                    "Temperature of the fridge",
+                    Inv($"± {Spreads.StartKelvin(frozen: false).Value:0.#} K"),
+                    Standing.Estimate,
+                    Spreads.StartKelvin(frozen: false).Source
+                )
+            )
+            .Append(
+                new(
+                    Chance,
+                    "Temperature of the freezer",
+                    Inv($"± {Spreads.StartKelvin(frozen: true).Value:0.#} K"),
+                    Standing.Estimate,
+                    Spreads.StartKelvin(frozen: true).Source
+                )
+            );
     }
 
-    private static IEnumerable<Assumption> OfCuts()
-        => CutCatalogue.All.Select(c => new Assumption(
-            "Thickness of each cut", c.Name, Inv($"{c.ThicknessMm.Value:0} mm at {c.TypicalKg.Value:0.##} kg"), Of(c.ThicknessMm.Source), c.ThicknessMm.Source));
+    private static IEnumerable<Assumption> OfCuts() =>
+        CutCatalogue.All.Select(c => new Assumption(
+            "Thickness of each cut",
+            c.Name,
+            Inv($"{c.ThicknessMm.Value:0} mm at {c.TypicalKg.Value:0.##} kg"),
+            Of(c.ThicknessMm.Source),
+            c.ThicknessMm.Source
+        ));
 
-    private static Standing Of(string source) => source.StartsWith(Estimate, StringComparison.Ordinal) ? Standing.Estimate : Standing.Literature;
+    private static Standing Of(string source) =>
+        source.StartsWith(Estimate, StringComparison.Ordinal) ? Standing.Estimate : Standing.Literature;
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

@@ -14,7 +14,12 @@ public sealed class Database
     {
         Directory.CreateDirectory(folder);
         Path = System.IO.Path.Combine(folder, "ikuzo.db");
-        _connectionString = new SqliteConnectionStringBuilder { DataSource = Path, ForeignKeys = true, Pooling = true }.ToString();
+        _connectionString = new SqliteConnectionStringBuilder
+        {
+            DataSource = Path,
+            ForeignKeys = true,
+            Pooling = true,
+        }.ToString();
     }
 
     /// <summary>Path of the file.</summary>
@@ -35,8 +40,8 @@ public sealed class Database
     /// <exception cref="InvalidOperationException">A migration failed; the file is as before it.</exception>
     public void Migrate()
     {
-        var result = DeployChanges.To
-            .SqliteDatabase(_connectionString)
+        var result = DeployChanges
+            .To.SqliteDatabase(_connectionString)
             .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => name.Contains(".Migrations.", StringComparison.Ordinal))
             .WithTransactionPerScript()
             .LogTo(new NoOpUpgradeLog())
@@ -44,7 +49,10 @@ public sealed class Database
             .PerformUpgrade();
         if (!result.Successful)
         {
-            throw new InvalidOperationException($"Migration {result.ErrorScript?.Name} failed; the database is as it was before it.", result.Error);
+            throw new InvalidOperationException(
+                $"Migration {result.ErrorScript?.Name} failed; the database is as it was before it.",
+                result.Error
+            );
         }
     }
 }

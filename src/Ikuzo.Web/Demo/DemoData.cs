@@ -39,11 +39,71 @@ internal static class DemoData
 
     private static readonly (string Name, LoadBody Load, Aim Aim, double? LiquidMl, CompanionBody[] Companions)[] Plans =
     [
-        ("Duck legs with prunes and fennel", new() { Cut = "duck-leg", Pieces = 4, TotalKg = 1.0, Placement = Placement.OnBed }, Aim.FallApart, 300, [new("prunes", 120), new("fennel", 300)]),
-        ("Crown for Sunday", new() { Cut = "turkey-crown", Pieces = 1, TotalKg = 2.2, ThicknessMm = 62 }, Aim.Slice, 400, []),
-        ("Lemon chicken for six", new() { Cut = "chicken-whole", Pieces = 1, TotalKg = 1.8 }, Aim.Slice, 250, []),
-        ("Barley and frozen thighs", new() { Cut = "chicken-thigh-bone-in", Pieces = 6, TotalKg = 1.2, State = MeatState.Frozen, Placement = Placement.OnBed }, Aim.Pull, 700, [new("pearl-barley", 250)]),
-        ("Tuesday breasts", new() { Cut = "chicken-breast-boneless", Pieces = 4, TotalKg = 0.9, ThicknessMm = 30 }, Aim.Slice, 300, []),
+        (
+            "Duck legs with prunes and fennel",
+            new()
+            {
+                Cut = "duck-leg",
+                Pieces = 4,
+                TotalKg = 1.0,
+                Placement = Placement.OnBed,
+            },
+            Aim.FallApart,
+            300,
+            [new("prunes", 120), new("fennel", 300)]
+        ),
+        (
+            "Crown for Sunday",
+            new()
+            {
+                Cut = "turkey-crown",
+                Pieces = 1,
+                TotalKg = 2.2,
+                ThicknessMm = 62,
+            },
+            Aim.Slice,
+            400,
+            []
+        ),
+        (
+            "Lemon chicken for six",
+            new()
+            {
+                Cut = "chicken-whole",
+                Pieces = 1,
+                TotalKg = 1.8,
+            },
+            Aim.Slice,
+            250,
+            []
+        ),
+        (
+            "Barley and frozen thighs",
+            new()
+            {
+                Cut = "chicken-thigh-bone-in",
+                Pieces = 6,
+                TotalKg = 1.2,
+                State = MeatState.Frozen,
+                Placement = Placement.OnBed,
+            },
+            Aim.Pull,
+            700,
+            [new("pearl-barley", 250)]
+        ),
+        (
+            "Tuesday breasts",
+            new()
+            {
+                Cut = "chicken-breast-boneless",
+                Pieces = 4,
+                TotalKg = 0.9,
+                ThicknessMm = 30,
+            },
+            Aim.Slice,
+            300,
+            []
+        ),
     ];
 
     /// <summary>Fills a new database once.</summary>
@@ -55,7 +115,16 @@ internal static class DemoData
             return;
         }
 
-        await kitchen.SaveAsync(new KitchenSettings { Name = "Hill House", AltitudeMetres = 1350, RoomCelsius = 21, Units = UnitSystem.Metric }, cancellation);
+        await kitchen.SaveAsync(
+            new KitchenSettings
+            {
+                Name = "Hill House",
+                AltitudeMetres = 1350,
+                RoomCelsius = 21,
+                Units = UnitSystem.Metric,
+            },
+            cancellation
+        );
         await kitchen.PutPotAsync(BigPot, cancellation);
         await kitchen.PutPotAsync(SmallPot, cancellation);
         await kitchen.RemovePotAsync(FirstPotId, cancellation);
@@ -63,7 +132,13 @@ internal static class DemoData
         var store = services.GetRequiredService<PlanStore>();
         foreach (var (name, load, aim, liquidMl, companions) in Plans)
         {
-            var request = new PreviewBody { Load = load, Aim = aim, LiquidMl = liquidMl, Companions = companions };
+            var request = new PreviewBody
+            {
+                Load = load,
+                Aim = aim,
+                LiquidMl = liquidMl,
+                Companions = companions,
+            };
             var plan = Planner.Compute(request.ToRequest(usual), cancellation);
             await store.AddAsync(name, request, plan.Minutes, plan.Release, cancellation);
         }

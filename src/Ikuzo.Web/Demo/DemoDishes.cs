@@ -8,7 +8,10 @@ namespace Ikuzo.Web.Demo;
 /// <summary>Nine invented dishes, one for each route through the kitchen.</summary>
 internal static class DemoDishes
 {
-    /// <summary>Frozen under grain, pulses, two stages, quick vegetable first, bowl on the rack, spatchcocked and crisped, soup in bursts, duck with fat, crown.</summary>
+    /// <summary>
+    /// Frozen under grain, pulses, two stages, quick vegetable first, bowl on the rack, spatchcocked and crisped, soup in bursts, duck with
+    /// fat, crown.
+    /// </summary>
     public static readonly IReadOnlyList<DishDocument> All =
     [
         new()
@@ -25,7 +28,13 @@ internal static class DemoDishes
         {
             Name = "Hill bean drumsticks",
             Servings = 4,
-            Items = [Meat("chicken-drumstick", 8, 0.96, Aim.FallApart), Beside("dry-navy-beans", 250), Beside("onions", 150), Beside("prunes", 80)],
+            Items =
+            [
+                Meat("chicken-drumstick", 8, 0.96, Aim.FallApart),
+                Beside("dry-navy-beans", 250),
+                Beside("onions", 150),
+                Beside("prunes", 80),
+            ],
             Brown = true,
             DeglazeWith = "a glass of cider",
             Seasoning = "paprika and crushed fennel seed",
@@ -74,7 +83,12 @@ internal static class DemoDishes
         {
             Name = "Rain soup",
             Servings = 6,
-            Items = [Meat("chicken-thigh-boneless", 6, 0.7, Aim.Pull, placement: Placement.InLiquid), Beside("pearl-barley", 140), Beside("onions", 150)],
+            Items =
+            [
+                Meat("chicken-thigh-boneless", 6, 0.7, Aim.Pull, placement: Placement.InLiquid),
+                Beside("pearl-barley", 140),
+                Beside("onions", 150),
+            ],
             BrothMl = 700,
             Aromatics = ["6 peppercorns", "1 star anise"],
             Finish = ["Pull the meat apart in the pot and stir in a handful of chopped kale."],
@@ -103,15 +117,37 @@ internal static class DemoDishes
         },
     ];
 
-    private static DishItemBody Meat(string cut, int pieces, double kg, Aim aim, MeatState state = MeatState.Chilled, Placement placement = Placement.OnBed) => new()
-    {
-        Key = "bird",
-        Kind = ItemKind.Meat,
-        Load = new LoadBody { Cut = cut, Pieces = pieces, TotalKg = kg, State = state, Placement = placement },
-        Aim = aim,
-    };
+    private static DishItemBody Meat(
+        string cut,
+        int pieces,
+        double kg,
+        Aim aim,
+        MeatState state = MeatState.Chilled,
+        Placement placement = Placement.OnBed
+    ) =>
+        new()
+        {
+            Key = "bird",
+            Kind = ItemKind.Meat,
+            Load = new LoadBody
+            {
+                Cut = cut,
+                Pieces = pieces,
+                TotalKg = kg,
+                State = state,
+                Placement = placement,
+            },
+            Aim = aim,
+        };
 
-    private static DishItemBody Beside(string id, double grams) => new() { Key = id, Kind = ItemKind.Companion, Id = id, Grams = grams };
+    private static DishItemBody Beside(string id, double grams) =>
+        new()
+        {
+            Key = id,
+            Kind = ItemKind.Companion,
+            Id = id,
+            Grams = grams,
+        };
 
     private static DishItemBody Bowl(string id, double grams) => Beside(id, grams) with { InBowl = true };
 }

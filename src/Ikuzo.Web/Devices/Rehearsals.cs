@@ -15,9 +15,17 @@ namespace Ikuzo.Web.Devices;
 /// <param name="Probe">Spots and temperatures, °C, null while the probe is silent; empty while the lid is on.</param>
 public sealed record DeviceReport(string CookId, DateTimeOffset At, CookerReport Pot, IReadOnlyDictionary<string, double?> Probe);
 
-/// <summary>Runs the simulated pots: each follows the journal of its cook, and what it announces goes into the journal like a hand's entry.</summary>
+/// <summary>
+/// Runs the simulated pots: each follows the journal of its cook, and what it announces goes into the journal like a hand's entry.
+/// </summary>
 /// <remarks>A pot is made anew from the journal when the server starts, and comes out the same.</remarks>
-internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHubContext<CookHub> hub, TimeProvider clock, ILogger<Rehearsals> logger) : BackgroundService
+internal sealed partial class Rehearsals(
+    CookService cooks,
+    CookStore store,
+    IHubContext<CookHub> hub,
+    TimeProvider clock,
+    ILogger<Rehearsals> logger
+) : BackgroundService
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
     private const int BeatsPerReport = 4;
@@ -52,7 +60,9 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
         await base.StartAsync(cancellationToken);
     }
 
-    /// <summary>What the pot of a rehearsal has gone through until a moment, minutes since lid-on and °C; null for a cook without one.</summary>
+    /// <summary>
+    /// What the pot of a rehearsal has gone through until a moment, minutes since lid-on and °C; null for a cook without one.
+    /// </summary>
     internal IReadOnlyList<(double Minutes, double Pot, double Coldest)>? Curve(LiveCook live, DateTimeOffset until)
     {
         if (!_running.TryGetValue(live.Cook.Id, out var rehearsal))
@@ -93,7 +103,8 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
         lock (rehearsal.Pot)
         {
             rehearsal.Pot.AdvanceTo(rehearsal.Time.At(clock.GetUtcNow()));
-            said = [.. rehearsal.Pot.TakeAnnouncements().Where(a => a.Kind != CookEventKind.HoldOver)]; // the journal's clock knows that itself
+            // The journal's clock knows that itself.
+            said = [.. rehearsal.Pot.TakeAnnouncements().Where(a => a.Kind != CookEventKind.HoldOver)];
             if (report)
             {
                 told = Report(id, rehearsal);
@@ -149,8 +160,8 @@ internal sealed partial class Rehearsals(CookService cooks, CookStore store, IHu
     }
 
     // The same announcement has the same name, also from a pot that was made anew.
-    private static string ClientId(string cookId, Announcement said)
-        => new Guid(SHA256.HashData(Encoding.UTF8.GetBytes($"{cookId} {said.Kind} {said.At:O}")).AsSpan(0, 16)).ToString();
+    private static string ClientId(string cookId, Announcement said) =>
+        new Guid(SHA256.HashData(Encoding.UTF8.GetBytes($"{cookId} {said.Kind} {said.At:O}")).AsSpan(0, 16)).ToString();
 
     [LoggerMessage(Level = LogLevel.Error, Message = "The simulated pot of cook {Id} stopped")]
     private static partial void LogStopped(ILogger logger, Exception exception, string id);

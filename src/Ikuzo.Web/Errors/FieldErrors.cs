@@ -31,7 +31,10 @@ public sealed partial class FieldErrors
     {
         if (value is { } v && !(v >= least && v <= most))
         {
-            Add(field, string.Create(CultureInfo.InvariantCulture, $"must lie between {least} and {most}{(unit.Length > 0 ? " " : "")}{unit}."));
+            Add(
+                field,
+                string.Create(CultureInfo.InvariantCulture, $"must lie between {least} and {most}{(unit.Length > 0 ? " " : "")}{unit}.")
+            );
         }
     }
 

@@ -16,7 +16,10 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
 
         var problem = exception switch
         {
-            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(Problems.BodyTooLarge, "Send at most 64 kB; a file with a dish may have 1 MB."),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(
+                Problems.BodyTooLarge,
+                "Send at most 64 kB; a file with a dish may have 1 MB."
+            ),
             BadHttpRequestException bad => Unreadable(bad),
             _ => Unexpected(exception),
         };
@@ -27,7 +30,10 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
     private static HttpValidationProblemDetails Unreadable(BadHttpRequestException bad)
     {
         var field = bad.InnerException is JsonException { Path: { Length: > 2 } path } ? path[2..] : "body";
-        var message = bad.InnerException is JsonException ? "is not readable: check the type of this value and the JSON around it." : "is missing. Send a JSON object.";
+        var message =
+            bad.InnerException is JsonException
+                ? "is not readable: check the type of this value and the JSON around it."
+                : "is missing. Send a JSON object.";
         return Problems.Invalid(new Dictionary<string, string[]> { [field] = [message] });
     }
 

@@ -54,23 +54,25 @@ public static class Problems
     /// <summary>The problem of a code.</summary>
     /// <param name="code">One of the codes above.</param>
     /// <param name="detail">What happened and what to do.</param>
-    public static ProblemDetails Of(string code, string? detail = null) => new()
-    {
-        Type = $"/problems/{code}",
-        Title = Catalogue[code].Title,
-        Status = Catalogue[code].Status,
-        Detail = detail,
-    };
+    public static ProblemDetails Of(string code, string? detail = null) =>
+        new()
+        {
+            Type = $"/problems/{code}",
+            Title = Catalogue[code].Title,
+            Status = Catalogue[code].Status,
+            Detail = detail,
+        };
 
     /// <summary>The problem of wrong fields.</summary>
     /// <param name="errors">Messages by field, as in "load.totalKg".</param>
-    public static HttpValidationProblemDetails Invalid(IDictionary<string, string[]> errors) => new(errors)
-    {
-        Type = $"/problems/{InvalidInput}",
-        Title = Catalogue[InvalidInput].Title,
-        Status = StatusCodes.Status400BadRequest,
-        Detail = string.Join(" ", errors.SelectMany(e => e.Value.Select(message => $"{e.Key}: {message}"))),
-    };
+    public static HttpValidationProblemDetails Invalid(IDictionary<string, string[]> errors) =>
+        new(errors)
+        {
+            Type = $"/problems/{InvalidInput}",
+            Title = Catalogue[InvalidInput].Title,
+            Status = StatusCodes.Status400BadRequest,
+            Detail = string.Join(" ", errors.SelectMany(e => e.Value.Select(message => $"{e.Key}: {message}"))),
+        };
 
     /// <summary>Gives a problem that the framework wrote the words and the field of ours.</summary>
     internal static void Complete(ProblemDetailsContext context)
@@ -100,6 +102,6 @@ public static class Problems
     }
 
     /// <summary>404 with a problem.</summary>
-    public static NotFound<ProblemDetails> Missing(string what)
-        => TypedResults.NotFound(Of(NotFound, $"{what} does not exist, or was removed."));
+    public static NotFound<ProblemDetails> Missing(string what) =>
+        TypedResults.NotFound(Of(NotFound, $"{what} does not exist, or was removed."));
 }

@@ -27,7 +27,19 @@ public class IngredientReaderTests
         var cut = CutCatalogue.Find(id)!;
         foreach (var state in new[] { MeatState.Chilled, MeatState.Frozen })
         {
-            var item = new MeatItem("a", new MeatLoad { Cut = cut, Pieces = 2, TotalKg = 1.25, ThicknessMm = 33, State = state, Placement = Placement.OnBed }, Aim.Pull);
+            var item = new MeatItem(
+                "a",
+                new MeatLoad
+                {
+                    Cut = cut,
+                    Pieces = 2,
+                    TotalKg = 1.25,
+                    ThicknessMm = 33,
+                    State = state,
+                    Placement = Placement.OnBed,
+                },
+                Aim.Pull
+            );
             Assert.Equal(item, IngredientReader.Read(IngredientReader.Write(item), "a"));
         }
     }

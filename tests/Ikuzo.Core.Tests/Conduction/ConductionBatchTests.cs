@@ -25,7 +25,9 @@ public class ConductionBatchTests
     {
         var body = Frozen(0.018, e, bone);
         var before = body.MeanEnthalpy()[0];
-        double through = 0, gain = 0, previous = 0;
+        double through = 0,
+            gain = 0,
+            previous = 0;
         const double step = 1; // short, so that the flux can be summed from outside; the solver conserves at any step
         for (var t = 0.0; t < 3600; t += step)
         {
@@ -118,7 +120,8 @@ public class ConductionBatchTests
     {
         var body = Frozen(0.02, 2);
         body.Step(Lanes.All(5), Lane.Zero, Film, Steam);
-        double centre = body.CentreCelsius()[3], mean = body.MeanCelsius()[3];
+        double centre = body.CentreCelsius()[3],
+            mean = body.MeanCelsius()[3];
         body.Step(Lane.Zero, Lanes.All(5), Film, Steam);
         Assert.Equal(centre, body.CentreCelsius()[3], 1e-4);
         Assert.Equal(mean, body.MeanCelsius()[3], 1e-4);
@@ -129,12 +132,16 @@ public class ConductionBatchTests
     {
         // Cleland and Earle (1984) for thawing of a slab, t = ρ ΔH/(ΔT) (P R/h + Q R²/k) fitted form: within 20 % here, since their
         // regression is for Tylose and stated as 10 %.
-        const double half = 0.02, ambient = 20, h = 50, to = 0;
+        const double half = 0.02,
+            ambient = 20,
+            h = 50,
+            to = 0;
         var meat = Tissue.ChickenBreast.Material;
         var body = new ConductionBatch();
         body.Shape(Lanes.All(half), Lane.One, meat, Lane.One);
         body.Reset(Lanes.All(-18));
-        double seconds = 0, previous = 0;
+        double seconds = 0,
+            previous = 0;
         while (body.CentreCelsius()[0] < to)
         {
             body.Step(Lanes.All(10), Lanes.All(previous), Lanes.All(h), Lanes.All(ambient));
@@ -148,11 +155,16 @@ public class ConductionBatchTests
     // Cleland et al. (1986/87), thawing to a final centre of 0 °C: Plank with Stefan, Biot and Planck numbers.
     private static double ClelandEarleThawSeconds(ThermalMaterial meat, double half, double h, double ambient)
     {
-        double kUnfrozen = meat.Conductivity(0), cUnfrozen = meat.C0 * meat.DensityKgPerM3, cFrozen = meat.FrozenC * meat.DensityKgPerM3;
+        double kUnfrozen = meat.Conductivity(0),
+            cUnfrozen = meat.C0 * meat.DensityKgPerM3,
+            cFrozen = meat.FrozenC * meat.DensityKgPerM3;
         var deltaH = (meat.Enthalpy(0) - meat.Enthalpy(-10)) * meat.DensityKgPerM3;
-        double tf = meat.FreezingCelsius, biot = h * 2 * half / kUnfrozen;
-        double stefan = cUnfrozen * (ambient - tf) / deltaH, planck = cFrozen * (tf + 18) / deltaH;
-        double p = 0.5 * (0.7754 + 2.2828 * stefan * planck), r = 0.125 * (0.4271 + 2.122 * stefan - 1.4847 * stefan * stefan);
+        double tf = meat.FreezingCelsius,
+            biot = h * 2 * half / kUnfrozen;
+        double stefan = cUnfrozen * (ambient - tf) / deltaH,
+            planck = cFrozen * (tf + 18) / deltaH;
+        double p = 0.5 * (0.7754 + 2.2828 * stefan * planck),
+            r = 0.125 * (0.4271 + 2.122 * stefan - 1.4847 * stefan * stefan);
         return cUnfrozen * 4 * half * half / kUnfrozen * (p / (biot * stefan) + r / stefan);
     }
 }

@@ -33,7 +33,14 @@ public class ConstantPropertyCheckTests
     // The series that the application itself shows, against values computed elsewhere to eight digits.
     [Theory]
     [MemberData(nameof(Series))]
-    public void Series_AgainstReferenceValues_AgreesToFiveDigits(double e, double biot, double fourier, double centre, double surface, double mean)
+    public void Series_AgainstReferenceValues_AgreesToFiveDigits(
+        double e,
+        double biot,
+        double fourier,
+        double centre,
+        double surface,
+        double mean
+    )
     {
         var theta = ConductionSeries.At(e, biot, fourier);
         Assert.Equal(centre, theta.Centre, 2e-6);
@@ -41,16 +48,23 @@ public class ConstantPropertyCheckTests
         Assert.Equal(mean, theta.Mean, 2e-6);
     }
 
-    // Any shape, Biot and Fourier that a reader may pick on the page about trust. Before Fo = 0.02 the warm layer is thinner than four shells.
+    // Any shape, Biot and Fourier that a reader may pick on the page about trust. Before Fo = 0.02 the warm layer is thinner than four
+    // shells.
     [Fact]
-    public void Run_AnywhereInItsRange_IsNearTheSeries()
-        => Gen.Select(Gen.Double[1, 3], Gen.Double[-1, 3], Gen.Double[-1.7, 0.3]).Sample((e, logBiot, logFourier) =>
-        {
-            double biot = Math.Pow(10, logBiot), fourier = Math.Pow(10, logFourier);
-            Theta solver = ConstantPropertyCheck.Run(e, biot, fourier), exact = ConductionSeries.At(e, biot, fourier);
-            Assert.Equal(exact.Centre, solver.Centre, Tolerance);
-            Assert.Equal(exact.Mean, solver.Mean, Tolerance);
-        }, iter: Often.Times(300));
+    public void Run_AnywhereInItsRange_IsNearTheSeries() =>
+        Gen.Select(Gen.Double[1, 3], Gen.Double[-1, 3], Gen.Double[-1.7, 0.3])
+            .Sample(
+                (e, logBiot, logFourier) =>
+                {
+                    double biot = Math.Pow(10, logBiot),
+                        fourier = Math.Pow(10, logFourier);
+                    Theta solver = ConstantPropertyCheck.Run(e, biot, fourier),
+                        exact = ConductionSeries.At(e, biot, fourier);
+                    Assert.Equal(exact.Centre, solver.Centre, Tolerance);
+                    Assert.Equal(exact.Mean, solver.Mean, Tolerance);
+                },
+                iter: Often.Times(300)
+            );
 
     [Theory]
     [InlineData(0.9, 5, 0.1)]
@@ -58,6 +72,6 @@ public class ConstantPropertyCheckTests
     [InlineData(2, 0, 0.1)]
     [InlineData(2, double.NaN, 0.1)]
     [InlineData(2, 5, -1)]
-    public void Run_OutsideItsRange_IsRefused(double e, double biot, double fourier)
-        => Assert.Throws<ArgumentOutOfRangeException>(() => ConstantPropertyCheck.Run(e, biot, fourier));
+    public void Run_OutsideItsRange_IsRefused(double e, double biot, double fourier) =>
+        Assert.Throws<ArgumentOutOfRangeException>(() => ConstantPropertyCheck.Run(e, biot, fourier));
 }

@@ -6,8 +6,8 @@ namespace Ikuzo.Core.Tests.Conduction;
 public class LanesTests
 {
     [Fact]
-    public void Exp_OverItsRange_IsWithinSinglePrecision() => Gen.Float[-87, 87].Sample(x =>
-        Assert.Equal(1, Lanes.Exp(Lanes.All(x))[5] / Math.Exp(x), 3e-7));
+    public void Exp_OverItsRange_IsWithinSinglePrecision() =>
+        Gen.Float[-87, 87].Sample(x => Assert.Equal(1, Lanes.Exp(Lanes.All(x))[5] / Math.Exp(x), 3e-7));
 
     [Theory]
     [InlineData(1000, 87)]
@@ -15,8 +15,9 @@ public class LanesTests
     public void Exp_BeyondItsRange_IsClamped(double x, double at) => Assert.Equal(1, Lanes.Exp(Lanes.All(x))[0] / Math.Exp(at), 3e-7);
 
     [Fact]
-    public void Power_IsThatOfEachLane() => Gen.Select(Gen.Float[0.01f, 3], Gen.Float[0, 3]).Sample((x, p) =>
-        Assert.Equal(1, Lanes.Power(Lanes.All(x), Lanes.All(p))[2] / Math.Pow(x, p), 1e-5));
+    public void Power_IsThatOfEachLane() =>
+        Gen.Select(Gen.Float[0.01f, 3], Gen.Float[0, 3])
+            .Sample((x, p) => Assert.Equal(1, Lanes.Power(Lanes.All(x), Lanes.All(p))[2] / Math.Pow(x, p), 1e-5));
 
     [Fact]
     public void Pick_TakesEachLaneByItsMask()

@@ -14,26 +14,43 @@ public class MaterialLanesTests
     private static readonly Gen<double> Temperatures = Gen.Double[-40, 120].Where(t => Math.Abs(t) > 0.01);
 
     [Fact]
-    public void Enthalpy_OnBothSidesOfFreezing_IsTheClosedForm() => Temperatures.Sample(t =>
-        Assert.InRange(InLanes.Enthalpy(Lanes.All(t))[0] - Meat.Enthalpy(t), -Rounding, Rounding));
+    public void Enthalpy_OnBothSidesOfFreezing_IsTheClosedForm() =>
+        Temperatures.Sample(t => Assert.InRange(InLanes.Enthalpy(Lanes.All(t))[0] - Meat.Enthalpy(t), -Rounding, Rounding));
 
     [Fact]
-    public void Celsius_OfAnEnthalpy_FindsItsTemperature() => Gen.Select(Temperatures, Gen.Double[-15, 15]).Sample((t, off) =>
-        Assert.Equal(t, InLanes.Celsius(Lanes.All(Meat.Enthalpy(t)), Lanes.All(Math.Max(Meat.FreezingCelsius, t + off)))[0], 0.05));
+    public void Celsius_OfAnEnthalpy_FindsItsTemperature() =>
+        Gen.Select(Temperatures, Gen.Double[-15, 15])
+            .Sample(
+                (t, off) =>
+                    Assert.Equal(
+                        t,
+                        InLanes.Celsius(Lanes.All(Meat.Enthalpy(t)), Lanes.All(Math.Max(Meat.FreezingCelsius, t + off)))[0],
+                        0.05
+                    )
+            );
 
     [Fact]
-    public void Properties_NearFreezing_AreThoseOfTheMaterial() => Temperatures.Sample(t =>
-    {
-        var (capacity, conductivity) = InLanes.NearFreezingProperties(Lanes.All(t));
-        Assert.Equal(1, conductivity[0] / Meat.Conductivity(t), 1e-4);
-        var slope = (Meat.Enthalpy(t + 1e-4) - Meat.Enthalpy(t - 1e-4)) / 2e-4;
-        if (Math.Abs(t - Meat.FreezingCelsius) > 0.01)
+    public void Properties_NearFreezing_AreThoseOfTheMaterial() =>
+        Temperatures.Sample(t =>
         {
-            Assert.Equal(1, capacity[0] / slope, 1e-3);
-        }
-    });
+            var (capacity, conductivity) = InLanes.NearFreezingProperties(Lanes.All(t));
+            Assert.Equal(1, conductivity[0] / Meat.Conductivity(t), 1e-4);
+            var slope = (Meat.Enthalpy(t + 1e-4) - Meat.Enthalpy(t - 1e-4)) / 2e-4;
+            if (Math.Abs(t - Meat.FreezingCelsius) > 0.01)
+            {
+                Assert.Equal(1, capacity[0] / slope, 1e-3);
+            }
+        });
 
     [Fact]
-    public void HeatBetween_TwoTemperatures_IsTheDifferenceOfEnthalpy() => Gen.Select(Gen.Double[0, 120], Gen.Double[0, 120]).Sample((from, to) =>
-        Assert.InRange(InLanes.HeatBetween(Lanes.All(from), Lanes.All(to))[0] - (Meat.Enthalpy(to) - Meat.Enthalpy(from)), -Rounding, Rounding));
+    public void HeatBetween_TwoTemperatures_IsTheDifferenceOfEnthalpy() =>
+        Gen.Select(Gen.Double[0, 120], Gen.Double[0, 120])
+            .Sample(
+                (from, to) =>
+                    Assert.InRange(
+                        InLanes.HeatBetween(Lanes.All(from), Lanes.All(to))[0] - (Meat.Enthalpy(to) - Meat.Enthalpy(from)),
+                        -Rounding,
+                        Rounding
+                    )
+            );
 }

@@ -10,12 +10,21 @@ namespace Ikuzo.Core.Tests.Cooking;
 
 public class CookBlockTests
 {
-    private static CookModel Thighs(double liquidMl = 250, double kg = 1.1, Placement placement = Placement.Rack) => ModelBuilder.Build(new PlanRequest
-    {
-        Pot = PotDefaults.For(5.7),
-        LiquidMl = liquidMl,
-        Load = new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 6, TotalKg = kg, Placement = placement },
-    });
+    private static CookModel Thighs(double liquidMl = 250, double kg = 1.1, Placement placement = Placement.Rack) =>
+        ModelBuilder.Build(
+            new PlanRequest
+            {
+                Pot = PotDefaults.For(5.7),
+                LiquidMl = liquidMl,
+                Load = new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                    Pieces = 6,
+                    TotalKg = kg,
+                    Placement = placement,
+                },
+            }
+        );
 
     private static CookBlock AtPressure(CookModel model)
     {
@@ -33,8 +42,8 @@ public class CookBlockTests
     }
 
     [Fact]
-    public void ComeUp_WithMoreLiquid_TakesLonger()
-        => Assert.True(AtPressure(Thighs(1000)).PressureAtSeconds[0] > AtPressure(Thighs()).PressureAtSeconds[0] + 120);
+    public void ComeUp_WithMoreLiquid_TakesLonger() =>
+        Assert.True(AtPressure(Thighs(1000)).PressureAtSeconds[0] > AtPressure(Thighs()).PressureAtSeconds[0] + 120);
 
     [Fact]
     public void ComeUp_OfAPotThatIsTooWeak_IsReported()
@@ -58,7 +67,8 @@ public class CookBlockTests
     [Fact]
     public void Hold_InTwoParts_IsLikeOne()
     {
-        CookBlock once = AtPressure(Thighs()), twice = AtPressure(Thighs());
+        CookBlock once = AtPressure(Thighs()),
+            twice = AtPressure(Thighs());
         once.Hold(840);
         twice.Hold(300);
         twice.Hold(840);
@@ -131,20 +141,31 @@ public class CookBlockTests
         var block = AtPressure(Thighs());
         block.Hold(300);
         block.Keep(2);
-        var (core, loss, elapsed, samples) = (block.ColdestCelsius()[0], block.WaterLossPercent()[0], block.ElapsedSeconds[0], block.Trace.Count);
+        var (core, loss, elapsed, samples) = (
+            block.ColdestCelsius()[0],
+            block.WaterLossPercent()[0],
+            block.ElapsedSeconds[0],
+            block.Trace.Count
+        );
         block.Let(Release.Natural);
         block.GoBack(2);
-        Assert.Equal((core, loss, elapsed, samples), (block.ColdestCelsius()[0], block.WaterLossPercent()[0], block.ElapsedSeconds[0], block.Trace.Count));
+        Assert.Equal(
+            (core, loss, elapsed, samples),
+            (block.ColdestCelsius()[0], block.WaterLossPercent()[0], block.ElapsedSeconds[0], block.Trace.Count)
+        );
     }
 
     [Fact]
-    public void MeatInLiquid_IsHeatedSoonerThanOnTheRack()
-        => Assert.True(AtPressure(Thighs(1000, placement: Placement.InLiquid)).ColdestCelsius()[0] > AtPressure(Thighs(1000)).ColdestCelsius()[0]);
+    public void MeatInLiquid_IsHeatedSoonerThanOnTheRack() =>
+        Assert.True(
+            AtPressure(Thighs(1000, placement: Placement.InLiquid)).ColdestCelsius()[0] > AtPressure(Thighs(1000)).ColdestCelsius()[0]
+        );
 
     [Fact]
     public void Changes_AtASteadyTemperature_FollowTheScalarKinetics()
     {
-        const double celsius = 95, seconds = 60;
+        const double celsius = 95,
+            seconds = 60;
         var batch = new ConductionBatch();
         batch.Shape(Lanes.All(0.02), Lanes.All(2), Tissue.ChickenLeg.Material, Lane.One);
         batch.Reset(Lanes.All(celsius));

@@ -15,11 +15,14 @@ public class ParticleSourceTests
     [Fact]
     public void Chance_OverManySeeds_HasTheSpreadOfTheEnsemble()
     {
-        var draws = Enumerable.Range(0, 400).SelectMany(seed =>
-        {
-            var eight = ParticleSource.Chance((ulong)seed).Draw(Uncertain.Conductivity, 0);
-            return Enumerable.Range(0, Lanes.Width).Select(i => (double)eight[i]);
-        }).ToArray();
+        var draws = Enumerable
+            .Range(0, 400)
+            .SelectMany(seed =>
+            {
+                var eight = ParticleSource.Chance((ulong)seed).Draw(Uncertain.Conductivity, 0);
+                return Enumerable.Range(0, Lanes.Width).Select(i => (double)eight[i]);
+            })
+            .ToArray();
         Assert.Equal(0, draws.Average(), 0.06);
         Assert.Equal(1, Math.Sqrt(draws.Average(d => d * d)), 0.06);
     }

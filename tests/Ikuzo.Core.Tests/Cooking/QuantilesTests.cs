@@ -18,13 +18,16 @@ public class QuantilesTests
     public void Of_OneValue_IsThatValue() => Assert.Equal(7, Quantiles.Of([7], 0.3));
 
     [Fact]
-    public void Of_AnyValues_RisesWithTheShareAndStaysInside()
-        => Gen.Select(Gen.Float[-50, 150].Array[1, 40], Gen.Double[0, 1], Gen.Double[0, 1]).Sample((values, a, b) =>
-        {
-            var sorted = Quantiles.Sorted(values);
-            var (low, high) = (Quantiles.Of(sorted, Math.Min(a, b)), Quantiles.Of(sorted, Math.Max(a, b)));
-            Assert.True(sorted[0] <= low && low <= high + 1e-4 && high <= sorted[^1]);
-        });
+    public void Of_AnyValues_RisesWithTheShareAndStaysInside() =>
+        Gen.Select(Gen.Float[-50, 150].Array[1, 40], Gen.Double[0, 1], Gen.Double[0, 1])
+            .Sample(
+                (values, a, b) =>
+                {
+                    var sorted = Quantiles.Sorted(values);
+                    var (low, high) = (Quantiles.Of(sorted, Math.Min(a, b)), Quantiles.Of(sorted, Math.Max(a, b)));
+                    Assert.True(sorted[0] <= low && low <= high + 1e-4 && high <= sorted[^1]);
+                }
+            );
 
     [Fact]
     public void Sorted_LeavesItsInputAlone()

@@ -10,10 +10,21 @@ namespace Ikuzo.Core.Tests.Dishes;
 
 public class DishSolverTests(ITestOutputHelper output)
 {
-    private static MeatItem Meat(string cut, int pieces, double kg, MeatState state = MeatState.Chilled, Aim? aim = null)
-        => new("bird", new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg, State = state }, aim);
+    private static MeatItem Meat(string cut, int pieces, double kg, MeatState state = MeatState.Chilled, Aim? aim = null) =>
+        new(
+            "bird",
+            new MeatLoad
+            {
+                Cut = CutCatalogue.Find(cut)!,
+                Pieces = pieces,
+                TotalKg = kg,
+                State = state,
+            },
+            aim
+        );
 
-    private static BesideItem Beside(string id, double grams, PieceSize size = PieceSize.Usual) => new(id, CompanionCatalogue.Find(id)!, grams, size);
+    private static BesideItem Beside(string id, double grams, PieceSize size = PieceSize.Usual) =>
+        new(id, CompanionCatalogue.Find(id)!, grams, size);
 
     private static DishRequest Dish(params DishItem[] items) => new() { Pot = PotDefaults.For(5.7), Items = items };
 
@@ -59,7 +70,14 @@ public class DishSolverTests(ITestOutputHelper output)
     [InlineData("duck-leg", 4, 1.0, "prunes", 120, 2)]
     [InlineData("duck-leg", 4, 1.0, "wild-rice-blend", 250, 1)]
     [InlineData("duck-leg", 4, 1.0, "soaked-white-beans", 250, 2)]
-    public void Solve_OtherMeatWithOneThing_TakesAsManyStagesAsACookWould(string cut, int pieces, double kg, string beside, double grams, int stages)
+    public void Solve_OtherMeatWithOneThing_TakesAsManyStagesAsACookWould(
+        string cut,
+        int pieces,
+        double kg,
+        string beside,
+        double grams,
+        int stages
+    )
     {
         var plan = DishSolver.Solve(Dish(Meat(cut, pieces, kg), Beside(beside, grams)));
         output.WriteLine(string.Join(" | ", plan.Best?.Stages.Select(s => s.Why) ?? [plan.Impossible!.Why]));
@@ -78,7 +96,9 @@ public class DishSolverTests(ITestOutputHelper output)
     [Fact]
     public void Solve_FrozenThighsUnderASlowGrain_JoinIt()
     {
-        var stage = Assert.Single(DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1, MeatState.Frozen), Beside("wild-rice-blend", 270))).Best!.Stages);
+        var stage = Assert.Single(
+            DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1, MeatState.Frozen), Beside("wild-rice-blend", 270))).Best!.Stages
+        );
         Assert.InRange(stage.Minutes, 18, 30);
         Assert.NotEqual(ReleaseKind.Vent, stage.Release.Kind);
         Assert.True(stage.LiquidMl >= 250 + 270 * 1.7);
@@ -105,7 +125,11 @@ public class DishSolverTests(ITestOutputHelper output)
     [Fact]
     public void Solve_BirdTooLargeForThePot_IsRefusedUntilTheLidWasTriedOverIt()
     {
-        var dish = Dish(Meat("chicken-whole", 1, 1.6)) with { Pot = PotDefaults.For(3), OtherPots = [new NamedPot("Bertha", PotDefaults.For(8))] };
+        var dish = Dish(Meat("chicken-whole", 1, 1.6)) with
+        {
+            Pot = PotDefaults.For(3),
+            OtherPots = [new NamedPot("Bertha", PotDefaults.For(8))],
+        };
         var refused = DishSolver.Solve(dish).Impossible!;
         Assert.Contains("Bertha", refused.Why, StringComparison.Ordinal);
         var tried = dish with { LidTried = refused.LidToTry };
@@ -135,8 +159,23 @@ public class DishSolverTests(ITestOutputHelper output)
         var dish = Dish(Meat("chicken-thigh-bone-in", 6, 1.1), Beside("pearl-barley", 200));
         var best = DishSolver.Solve(dish);
         Assert.Single(best.Best!.Stages);
-        var apart = DishSolver.Solve(dish with { Wanted = [["pearl-barley"], ["bird"]] });
-        Assert.Equal([["pearl-barley"], ["bird"]], apart.Best!.Stages.Select(s => s.Items));
+        var apart = DishSolver.Solve(
+            dish with
+            {
+                Wanted =
+                [
+                    ["pearl-barley"],
+                    ["bird"],
+                ],
+            }
+        );
+        Assert.Equal(
+            [
+                ["pearl-barley"],
+                ["bird"],
+            ],
+            apart.Best!.Stages.Select(s => s.Items)
+        );
         Assert.True(apart.IsWanted);
         Assert.Equal(best.Best.Stages.Count, apart.RunnerUp!.Stages.Count);
     }
@@ -149,7 +188,12 @@ public class DishSolverTests(ITestOutputHelper output)
     public void Solve_StagesThatDoNotWork_GiveWayToTheBest(string wanted)
     {
         var dish = Dish(Meat("chicken-breast-boneless", 4, 0.9), Beside("wild-rice-blend", 270));
-        var plan = DishSolver.Solve(dish with { Wanted = [.. wanted.Split('|').Select(s => s.Split(',', StringSplitOptions.RemoveEmptyEntries))] });
+        var plan = DishSolver.Solve(
+            dish with
+            {
+                Wanted = [.. wanted.Split('|').Select(s => s.Split(',', StringSplitOptions.RemoveEmptyEntries))],
+            }
+        );
         Assert.False(plan.IsWanted);
         Assert.Equal(2, plan.Best!.Stages.Count);
     }
@@ -158,8 +202,15 @@ public class DishSolverTests(ITestOutputHelper output)
     public void Solve_EightItems_FindsAnArrangementWithEachInOneStage()
     {
         var dish = Dish(
-            Meat("chicken-thigh-bone-in", 4, 0.7), Beside("onions", 100), Beside("carrots-whole", 150), Beside("prunes", 60), Beside("peas", 100),
-            Beside("tomatoes", 150), Beside("green-beans", 100), Beside("celery", 80));
+            Meat("chicken-thigh-bone-in", 4, 0.7),
+            Beside("onions", 100),
+            Beside("carrots-whole", 150),
+            Beside("prunes", 60),
+            Beside("peas", 100),
+            Beside("tomatoes", 150),
+            Beside("green-beans", 100),
+            Beside("celery", 80)
+        );
         DishSolver.Solve(dish);
         var start = Stopwatch.GetTimestamp();
         var best = DishSolver.Solve(dish).Best!;

@@ -13,7 +13,17 @@ public class ScalingTests
         Pot = PotDefaults.For(5.7),
         Items =
         [
-            new MeatItem("bird", new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 6, TotalKg = 1.2, ThicknessMm = 36 }, Aim.Pull),
+            new MeatItem(
+                "bird",
+                new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                    Pieces = 6,
+                    TotalKg = 1.2,
+                    ThicknessMm = 36,
+                },
+                Aim.Pull
+            ),
             new BesideItem("roots", CompanionCatalogue.Find("carrots-chunks")!, 300, PieceSize.Large),
         ],
     };
@@ -27,7 +37,8 @@ public class ScalingTests
         Assert.Equal((3, 0.6, 36.0), (Meat(scaled).Pieces, Meat(scaled).TotalKg, Meat(scaled).ThicknessMm));
         Assert.Equal(150, scaled.PerBatch.Items.OfType<BesideItem>().Single().Grams);
         var minutes = DishSolver.Solve(scaled.PerBatch).Best!.Stages[0].Minutes;
-        Assert.Equal(DishSolver.Solve(Thighs).Best!.Stages[0].Minutes, minutes, 4.0); // a smaller load comes up sooner, and heats less on the way
+        // A smaller load comes up sooner, and heats less on the way.
+        Assert.Equal(DishSolver.Solve(Thighs).Best!.Stages[0].Minutes, minutes, 4.0);
     }
 
     [Fact]
@@ -45,7 +56,22 @@ public class ScalingTests
     [Fact]
     public void To_ASingleBird_GrowsWithTheGuests()
     {
-        var bird = Thighs with { Items = [new MeatItem("bird", new MeatLoad { Cut = CutCatalogue.Find("chicken-whole")!, Pieces = 1, TotalKg = 1.2 }, null)] };
+        var bird = Thighs with
+        {
+            Items =
+            [
+                new MeatItem(
+                    "bird",
+                    new MeatLoad
+                    {
+                        Cut = CutCatalogue.Find("chicken-whole")!,
+                        Pieces = 1,
+                        TotalKg = 1.2,
+                    },
+                    null
+                ),
+            ],
+        };
         Assert.Equal((1, 1.5), (Meat(Scaling.To(bird, 1.25)!).Pieces, Meat(Scaling.To(bird, 1.25)!).TotalKg));
     }
 

@@ -8,11 +8,18 @@ namespace Ikuzo.Core.Tests.Filling;
 
 public class FitTests
 {
-    private static PlanRequest Request(string cut, double kg, double litres, Placement placement = Placement.Rack, int pieces = 1) => new()
-    {
-        Pot = PotDefaults.For(litres),
-        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg * pieces, Placement = placement },
-    };
+    private static PlanRequest Request(string cut, double kg, double litres, Placement placement = Placement.Rack, int pieces = 1) =>
+        new()
+        {
+            Pot = PotDefaults.For(litres),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find(cut)!,
+                Pieces = pieces,
+                TotalKg = kg * pieces,
+                Placement = placement,
+            },
+        };
 
     [Theory]
     [InlineData("chicken-whole", 1.5, 5.7, FitVerdict.Fits)]
@@ -23,8 +30,8 @@ public class FitTests
     [InlineData("turkey-whole", 4.5, 8, FitVerdict.DoesNotFit)]
     [InlineData("turkey-crown", 2.0, 8, FitVerdict.Fits)]
     [InlineData("chicken-thigh-bone-in", 0.18, 3, FitVerdict.Fits)]
-    public void Of_BirdsInPots_IsWhatACookWouldFind(string cut, double kg, double litres, FitVerdict verdict)
-        => Assert.Equal(verdict, Fit.Of(Request(cut, kg, litres)).Verdict);
+    public void Of_BirdsInPots_IsWhatACookWouldFind(string cut, double kg, double litres, FitVerdict verdict) =>
+        Assert.Equal(verdict, Fit.Of(Request(cut, kg, litres)).Verdict);
 
     [Fact]
     public void Of_ABirdThatDoesNotGoIn_SaysWhatWould()
@@ -61,12 +68,14 @@ public class FitTests
     {
         var request = Request("chicken-whole", 2.4, 5.7);
         Assert.Contains(Planner.Compute(request).Warnings, w => w is { Code: "does-not-fit", Level: WarningLevel.Stop });
-        Assert.Contains(Planner.Compute(request with { Confirmed = ["does-not-fit"] }).Warnings, w => w is { Code: "does-not-fit", Level: WarningLevel.Note });
+        Assert.Contains(
+            Planner.Compute(request with { Confirmed = ["does-not-fit"] }).Warnings,
+            w => w is { Code: "does-not-fit", Level: WarningLevel.Note }
+        );
     }
 
     [Fact]
-    public void CircleMetres_OfTwoRoundBirds_IsTwiceOne()
-        => Assert.Equal(0.2, new BirdSize(0.1, 0.1, 0.1).CircleMetres(2), 4);
+    public void CircleMetres_OfTwoRoundBirds_IsTwiceOne() => Assert.Equal(0.2, new BirdSize(0.1, 0.1, 0.1).CircleMetres(2), 4);
 
     [Fact]
     public void Of_TwoSmallBirds_LieSideBySideWhereThatIsLowerThanOnEachOther()
@@ -79,7 +88,10 @@ public class FitTests
     [Fact]
     public void Of_ABirdForTheBigPot_NamesThatPotOfTheKitchen()
     {
-        var request = Request("chicken-whole", 2.6, 5.7) with { OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))] };
+        var request = Request("chicken-whole", 2.6, 5.7) with
+        {
+            OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))],
+        };
         var ways = Fit.Of(request).Alternatives;
         Assert.Contains("in Bertha", ways);
         Assert.DoesNotContain("in Pip", ways);
@@ -97,7 +109,10 @@ public class FitTests
     [Fact]
     public void Of_PiecesThatAreMoreThanThePotHolds_GoIntoThePotThatHoldsThemOrInBatches()
     {
-        var request = Request("chicken-thigh-bone-in", 0.2, 5.7, pieces: 40) with { OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))] };
+        var request = Request("chicken-thigh-bone-in", 0.2, 5.7, pieces: 40) with
+        {
+            OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))],
+        };
         Assert.Equal(["in Bertha", "in two batches"], Fit.Of(request).Alternatives);
         Assert.Null(Planner.Compute(request).Picture);
     }

@@ -9,13 +9,19 @@ namespace Ikuzo.Core.Tests.Filling;
 
 public class LiquidBudgetTests
 {
-    private static PlanRequest Request(string cut, int pieces, double kg, double liquidMl, params (string Id, double Grams)[] beside) => new()
-    {
-        Pot = PotDefaults.For(5.7),
-        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg },
-        LiquidMl = liquidMl,
-        Companions = [.. beside.Select(b => new CompanionLoad(CompanionCatalogue.Find(b.Id)!, b.Grams))],
-    };
+    private static PlanRequest Request(string cut, int pieces, double kg, double liquidMl, params (string Id, double Grams)[] beside) =>
+        new()
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find(cut)!,
+                Pieces = pieces,
+                TotalKg = kg,
+            },
+            LiquidMl = liquidMl,
+            Companions = [.. beside.Select(b => new CompanionLoad(CompanionCatalogue.Find(b.Id)!, b.Grams))],
+        };
 
     [Fact]
     public void Of_ByHand_IsPutInPlusGivenOffLessDrunkLessSteam()
@@ -48,8 +54,8 @@ public class LiquidBudgetTests
     }
 
     [Fact]
-    public void ReductionMinutes_ByHand_IsLatentHeatOverPower()
-        => Assert.Equal(Math.Ceiling(400 * 2257 / (1000 * 0.85 * 0.6) / 60), LiquidBudget.ReductionMinutes(PotDefaults.For(5.7), 400));
+    public void ReductionMinutes_ByHand_IsLatentHeatOverPower() =>
+        Assert.Equal(Math.Ceiling(400 * 2257 / (1000 * 0.85 * 0.6) / 60), LiquidBudget.ReductionMinutes(PotDefaults.For(5.7), 400));
 
     [Fact]
     public void Of_Duck_LeavesFatToSkim_AndBreastNone()

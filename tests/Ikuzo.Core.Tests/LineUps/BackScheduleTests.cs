@@ -12,42 +12,86 @@ public class BackScheduleTests
 {
     private static readonly DateTimeOffset Seven = new(2026, 12, 6, 19, 0, 0, TimeSpan.FromHours(1));
 
-    private static DishRequest Dish(string cut = "chicken-thigh-bone-in", int pieces = 6, double kg = 1.1, MeatState state = MeatState.Chilled, params string[] beside) => new()
-    {
-        Pot = PotDefaults.For(5.7),
-        Items =
-        [
-            new MeatItem("bird", new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg, State = state }, null),
-            .. beside.Select(id => new BesideItem(id, CompanionCatalogue.Find(id)!, 200)),
-        ],
-    };
+    private static DishRequest Dish(
+        string cut = "chicken-thigh-bone-in",
+        int pieces = 6,
+        double kg = 1.1,
+        MeatState state = MeatState.Chilled,
+        params string[] beside
+    ) =>
+        new()
+        {
+            Pot = PotDefaults.For(5.7),
+            Items =
+            [
+                new MeatItem(
+                    "bird",
+                    new MeatLoad
+                    {
+                        Cut = CutCatalogue.Find(cut)!,
+                        Pieces = pieces,
+                        TotalKg = kg,
+                        State = state,
+                    },
+                    null
+                ),
+                .. beside.Select(id => new BesideItem(id, CompanionCatalogue.Find(id)!, 200)),
+            ],
+        };
 
     private static LineUpRequest Meal(DishRequest? dish = null) => new() { Dish = dish ?? Dish(), ServeAt = Seven };
 
     private static readonly Gen<LineUpRequest> Meals = Gen.Select(
-        Gen.OneOf(Gen.Const("chicken-thigh-bone-in"), Gen.Const("chicken-breast-boneless"), Gen.Const("duck-leg"), Gen.Const("turkey-drumstick")), Gen.Bool,
-        Gen.OneOf(Gen.Const("peas"), Gen.Const("pearl-barley"), Gen.Const("carrots-chunks"), Gen.Const("penne-pasta"), Gen.Const("prunes")), Gen.Bool, Gen.Double[0, 20], Gen.OneOf(Gen.Const(0.0), Gen.Const(0.5), Gen.Const(12.0)), Gen.Enum<ThawWay>())
-        .Select((cut, frozen, beside, brown, crisp, marinade, thaw) => Meal(Dish(cut, 4, 4 * CutCatalogue.Find(cut)!.TypicalKg.Value, frozen ? MeatState.Frozen : MeatState.Chilled, beside)) with
-        {
-            Brown = brown,
-            CrispMinutes = Math.Round(crisp),
-            MarinadeHours = marinade,
-            Thaw = frozen ? thaw : ThawWay.None,
-        });
+            Gen.OneOf(
+                Gen.Const("chicken-thigh-bone-in"),
+                Gen.Const("chicken-breast-boneless"),
+                Gen.Const("duck-leg"),
+                Gen.Const("turkey-drumstick")
+            ),
+            Gen.Bool,
+            Gen.OneOf(
+                Gen.Const("peas"),
+                Gen.Const("pearl-barley"),
+                Gen.Const("carrots-chunks"),
+                Gen.Const("penne-pasta"),
+                Gen.Const("prunes")
+            ),
+            Gen.Bool,
+            Gen.Double[0, 20],
+            Gen.OneOf(Gen.Const(0.0), Gen.Const(0.5), Gen.Const(12.0)),
+            Gen.Enum<ThawWay>()
+        )
+        .Select(
+            (cut, frozen, beside, brown, crisp, marinade, thaw) =>
+                Meal(Dish(cut, 4, 4 * CutCatalogue.Find(cut)!.TypicalKg.Value, frozen ? MeatState.Frozen : MeatState.Chilled, beside)) with
+                {
+                    Brown = brown,
+                    CrispMinutes = Math.Round(crisp),
+                    MarinadeHours = marinade,
+                    Thaw = frozen ? thaw : ThawWay.None,
+                }
+        );
 
     [Fact]
-    public void Make_OfAnyMeal_NeverNeedsTwoPairsOfHandsOrTwoPots() => Meals.Sample(meal =>
-    {
-        var tasks = BackSchedule.Make(meal).Tasks;
-        foreach (var busy in new[] { tasks.Where(t => t.HandsOn), tasks.Where(t => t.Lane == LineUpLane.Pot) })
-        {
-            var inOrder = busy.Where(t => t.End > t.Start).OrderBy(t => t.Start).ToList();
-            Assert.All(inOrder.Zip(inOrder.Skip(1)), p => Assert.True(p.First.End <= p.Second.Start, $"{p.First.Id} and {p.Second.Id}"));
-        }
+    public void Make_OfAnyMeal_NeverNeedsTwoPairsOfHandsOrTwoPots() =>
+        Meals.Sample(
+            meal =>
+            {
+                var tasks = BackSchedule.Make(meal).Tasks;
+                foreach (var busy in new[] { tasks.Where(t => t.HandsOn), tasks.Where(t => t.Lane == LineUpLane.Pot) })
+                {
+                    var inOrder = busy.Where(t => t.End > t.Start).OrderBy(t => t.Start).ToList();
+                    Assert.All(
+                        inOrder.Zip(inOrder.Skip(1)),
+                        p => Assert.True(p.First.End <= p.Second.Start, $"{p.First.Id} and {p.Second.Id}")
+                    );
+                }
 
-        Assert.All(tasks, t => Assert.True(t.End >= t.Start && (t.End <= meal.ServeAt || t.Id == "store")));
-        Assert.Equal(tasks.Count, tasks.Select(t => t.Id).Distinct().Count());
-    }, iter: Often.Times(40));
+                Assert.All(tasks, t => Assert.True(t.End >= t.Start && (t.End <= meal.ServeAt || t.Id == "store")));
+                Assert.Equal(tasks.Count, tasks.Select(t => t.Id).Distinct().Count());
+            },
+            iter: Often.Times(40)
+        );
 
     [Fact]
     public void Make_CountsComeUpAndReleaseAsLateAsOneInTwentyMayBe()
@@ -92,7 +136,12 @@ public class BackScheduleTests
     public void Make_OverANightInWhichTheClockChanges_KeepsTheRealHours()
     {
         var zone = TimeZoneInfo.FindSystemTimeZoneById("Europe/Berlin");
-        var meal = Meal() with { ServeAt = new DateTimeOffset(2026, 10, 25, 12, 0, 0, TimeSpan.FromHours(1)), MarinadeHours = 14, Zone = zone };
+        var meal = Meal() with
+        {
+            ServeAt = new DateTimeOffset(2026, 10, 25, 12, 0, 0, TimeSpan.FromHours(1)),
+            MarinadeHours = 14,
+            Zone = zone,
+        };
         var marinade = BackSchedule.Make(meal).Tasks.Single(t => t.Id == "marinade");
         Assert.Equal(14, (marinade.End - marinade.Start).TotalHours, 1e-6);
         Assert.Equal((TimeSpan.FromHours(2), TimeSpan.FromHours(1)), (marinade.Start.Offset, marinade.End.Offset));
@@ -152,6 +201,6 @@ public class BackScheduleTests
     [InlineData("dry", "boil it or throw it away")]
     [InlineData("store", "never overnight on warm")]
     [InlineData("marinate", "giblet bag")]
-    public void Make_EachTask_CarriesItsWarning(string id, string words)
-        => Assert.Contains(words, BackSchedule.Make(Meal() with { CrispMinutes = 8, MarinadeHours = 4 }).Tasks.Single(t => t.Id == id).Text);
+    public void Make_EachTask_CarriesItsWarning(string id, string words) =>
+        Assert.Contains(words, BackSchedule.Make(Meal() with { CrispMinutes = 8, MarinadeHours = 4 }).Tasks.Single(t => t.Id == id).Text);
 }

@@ -9,10 +9,18 @@ public class ThawingTests
     private static MeatLoad Frozen(string cut, int pieces = 1, double? kg = null, Arrangement arrangement = Arrangement.Single)
     {
         var of = CutCatalogue.Find(cut)!;
-        return new() { Cut = of, Pieces = pieces, TotalKg = kg ?? of.TypicalKg.Value * pieces, State = MeatState.Frozen, Arrangement = arrangement };
+        return new()
+        {
+            Cut = of,
+            Pieces = pieces,
+            TotalKg = kg ?? of.TypicalKg.Value * pieces,
+            State = MeatState.Frozen,
+            Arrangement = arrangement,
+        };
     }
 
-    public static TheoryData<string, ThawWay> Ways => [.. from c in CutCatalogue.All from w in new[] { ThawWay.Fridge, ThawWay.ColdWater } select (c.Id, w)];
+    public static TheoryData<string, ThawWay> Ways =>
+        [.. from c in CutCatalogue.All from w in new[] { ThawWay.Fridge, ThawWay.ColdWater } select (c.Id, w)];
 
     [Theory]
     [MemberData(nameof(Ways))]
@@ -25,8 +33,8 @@ public class ThawingTests
     }
 
     [Fact]
-    public void Of_AWholeBirdInTheFridge_ByTheRule_TakesTwelveHoursPerKilogram()
-        => Assert.Equal(24, Thawing.Of(Frozen("chicken-whole", kg: 2), ThawWay.Fridge).RuleHours);
+    public void Of_AWholeBirdInTheFridge_ByTheRule_TakesTwelveHoursPerKilogram() =>
+        Assert.Equal(24, Thawing.Of(Frozen("chicken-whole", kg: 2), ThawWay.Fridge).RuleHours);
 
     [Fact]
     public void Of_ColdWater_IsFasterThanTheFridgeAndCookedAtOnce()
@@ -43,15 +51,25 @@ public class ThawingTests
         // Plank's equation for a slab of 40 mm in water: t = L (P d / (h dT) + R d^2 / (k dT)), P = 1/2, R = 1/8,
         // latent heat of lean meat about 2.3e8 J/m3, k thawed 0.48 W/mK, dT = 10 + 1 K; it neglects sensible heat, so the engine is longer.
         var cut = CutCatalogue.Find("chicken-breast-boneless")!;
-        var load = new MeatLoad { Cut = cut, Pieces = 1, TotalKg = 0.25, State = MeatState.Frozen, ThicknessMm = 40 };
+        var load = new MeatLoad
+        {
+            Cut = cut,
+            Pieces = 1,
+            TotalKg = 0.25,
+            State = MeatState.Frozen,
+            ThicknessMm = 40,
+        };
         var plank = 2.3e8 * (0.5 * 0.04 / (120 * 11) + 0.125 * 0.04 * 0.04 / (0.48 * 11)) / 3600;
         var engine = Thawing.Of(load, ThawWay.ColdWater).ComputedHours!.Value;
         Assert.InRange(engine, 0.5 * plank, 1.6 * plank); // the breast is between slab and cylinder, with warm-up before and after
     }
 
     [Fact]
-    public void Of_ALump_TakesLongerThanSinglePieces()
-        => Assert.True(Thawing.Of(Frozen("chicken-thigh-bone-in", 8, arrangement: Arrangement.Lump), ThawWay.Fridge).Hours > Thawing.Of(Frozen("chicken-thigh-bone-in", 8), ThawWay.Fridge).Hours);
+    public void Of_ALump_TakesLongerThanSinglePieces() =>
+        Assert.True(
+            Thawing.Of(Frozen("chicken-thigh-bone-in", 8, arrangement: Arrangement.Lump), ThawWay.Fridge).Hours
+                > Thawing.Of(Frozen("chicken-thigh-bone-in", 8), ThawWay.Fridge).Hours
+        );
 
     [Fact]
     public void Of_NoThawing_TakesNoTimeAndForbidsTheCounter()

@@ -17,7 +17,13 @@ public class SaturationTests
 
     [Theory]
     [MemberData(nameof(Table))]
-    public void PotCelsius_AgainstReferenceTable_IsWithinAFewHundredths(double altitude, double gauge, double atmosphere, double boiling, double held)
+    public void PotCelsius_AgainstReferenceTable_IsWithinAFewHundredths(
+        double altitude,
+        double gauge,
+        double atmosphere,
+        double boiling,
+        double held
+    )
     {
         Assert.Equal(atmosphere, Saturation.AtmosphereKpa(altitude), 0.01);
         Assert.Equal(boiling, Saturation.PotCelsius(altitude, 0), 0.05);
@@ -29,6 +35,6 @@ public class SaturationTests
     [InlineData(100, 372.755919)]
     [InlineData(1000, 453.035632)]
     [InlineData(10_000, 584.149488)]
-    public void BoilingCelsius_AgainstIf97VerificationValues_AgreesToAMicrokelvin(double kpa, double kelvin)
-        => Assert.Equal(kelvin, Saturation.BoilingCelsius(kpa) + 273.15, 1e-5);
+    public void BoilingCelsius_AgainstIf97VerificationValues_AgreesToAMicrokelvin(double kpa, double kelvin) =>
+        Assert.Equal(kelvin, Saturation.BoilingCelsius(kpa) + 273.15, 1e-5);
 }

@@ -23,8 +23,8 @@ public class ThermalMaterialTests
     }
 
     [Fact]
-    public void Density_OfChickenBreast_IsNearPublishedValue()
-        => Assert.InRange(Breast.Material.DensityKgPerM3, 1045, 1095); // 1,050 to 1,090 kg/m³ in the literature
+    // 1,050 to 1,090 kg/m³ in the literature.
+    public void Density_OfChickenBreast_IsNearPublishedValue() => Assert.InRange(Breast.Material.DensityKgPerM3, 1045, 1095);
 
     [Fact]
     public void Enthalpy_FromMinusForty_MatchesAshraeTable()
@@ -35,24 +35,23 @@ public class ThermalMaterialTests
     }
 
     [Fact]
-    public void IceFraction_AtMinus18_IsNearAllFreezableWater()
-        => Assert.Equal(Breast.Material.FreezableWater * (1 - 1 / 18.0), Breast.Material.IceFraction(-18), 1e-9);
+    public void IceFraction_AtMinus18_IsNearAllFreezableWater() =>
+        Assert.Equal(Breast.Material.FreezableWater * (1 - 1 / 18.0), Breast.Material.IceFraction(-18), 1e-9);
 
     [Fact]
-    public void Meat_FractionsNotAddingUp_IsRefused()
-        => Assert.Throws<ArgumentException>(() => ThermalMaterial.Meat(new Composition(0.7, 0.1, 0.1, 0.01), -1));
+    public void Meat_FractionsNotAddingUp_IsRefused() =>
+        Assert.Throws<ArgumentException>(() => ThermalMaterial.Meat(new Composition(0.7, 0.1, 0.1, 0.01), -1));
 
     [Theory]
     [InlineData(60, 12)]
     [InlineData(70, 24)]
     [InlineData(80, 33)]
     [InlineData(100, 38)]
-    public void EquilibriumWaterLoss_FollowsPublishedCurve(double celsius, double percent)
-        => Assert.Equal(percent, Kinetics.EquilibriumWaterLossPercent(celsius), 0.3);
+    public void EquilibriumWaterLoss_FollowsPublishedCurve(double celsius, double percent) =>
+        Assert.Equal(percent, Kinetics.EquilibriumWaterLossPercent(celsius), 0.3);
 
     [Fact]
-    public void CollagenRate_At95_HalvesInHalfAnHour()
-        => Assert.Equal(0.5, Math.Exp(-Kinetics.CollagenRate(95) * 1800), 1e-9);
+    public void CollagenRate_At95_HalvesInHalfAnHour() => Assert.Equal(0.5, Math.Exp(-Kinetics.CollagenRate(95) * 1800), 1e-9);
 
     // Probabilities and quantiles from published tables of the normal distribution.
     [Theory]

@@ -7,14 +7,15 @@ namespace Ikuzo.Core.Tests.Planning;
 
 public class ModelBuilderTests
 {
-    private static MeatLoad Load(int pieces, Arrangement arrangement, MeatState state = MeatState.Frozen) => new()
-    {
-        Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
-        Pieces = pieces,
-        TotalKg = 0.18 * pieces,
-        State = state,
-        Arrangement = arrangement,
-    };
+    private static MeatLoad Load(int pieces, Arrangement arrangement, MeatState state = MeatState.Frozen) =>
+        new()
+        {
+            Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+            Pieces = pieces,
+            TotalKg = 0.18 * pieces,
+            State = state,
+            Arrangement = arrangement,
+        };
 
     [Theory]
     [InlineData(1, Arrangement.Lump, 1)]
@@ -24,18 +25,22 @@ public class ModelBuilderTests
     [InlineData(4, Arrangement.Lump, 1.587401052)]
     [InlineData(30, Arrangement.Lump, ModelBuilder.MostLumpThickening)]
     [InlineData(6, Arrangement.Overlapping, ModelBuilder.OverlapThickening)]
-    public void Thickening_FollowsHowThePiecesLie(int pieces, Arrangement arrangement, double factor)
-        => Assert.Equal(factor, ModelBuilder.Thickening(Load(pieces, arrangement), PotDefaults.For(5.7)), 1e-6);
+    public void Thickening_FollowsHowThePiecesLie(int pieces, Arrangement arrangement, double factor) =>
+        Assert.Equal(factor, ModelBuilder.Thickening(Load(pieces, arrangement), PotDefaults.For(5.7)), 1e-6);
 
     [Fact]
-    public void Thickening_OfALumpThatIsNotFrozen_IsThatOfOverlappingPieces()
-        => Assert.Equal(ModelBuilder.OverlapThickening, ModelBuilder.Thickening(Load(6, Arrangement.Lump, MeatState.Chilled), PotDefaults.For(5.7)));
+    public void Thickening_OfALumpThatIsNotFrozen_IsThatOfOverlappingPieces() =>
+        Assert.Equal(
+            ModelBuilder.OverlapThickening,
+            ModelBuilder.Thickening(Load(6, Arrangement.Lump, MeatState.Chilled), PotDefaults.For(5.7))
+        );
 
     [Theory]
     [InlineData(MeatState.Chilled, 4)]
     [InlineData(MeatState.Frozen, -18)]
     [InlineData(MeatState.Room, 20)]
-    public void StartTemperature_IsUsualForTheState(MeatState state, double celsius) => Assert.Equal(celsius, Load(1, Arrangement.Single, state).Celsius);
+    public void StartTemperature_IsUsualForTheState(MeatState state, double celsius) =>
+        Assert.Equal(celsius, Load(1, Arrangement.Single, state).Celsius);
 
     [Fact]
     public void Build_TakesTheMeasuredThicknessAndTheHouseholdsPot()

@@ -28,18 +28,20 @@ public class MonotoneCurveTests
     }
 
     [Fact]
-    public void At_BetweenRisingPoints_NeverFallsOrOvershoots()
-        => Gen.Double[0.01, 10].Array[3, 9].Sample(steps =>
-        {
-            var y = steps.Select((_, i) => steps.Take(i + 1).Sum()).ToArray();
-            var x = steps.Select((_, i) => (double)i * 3).ToArray();
-            var curve = new MonotoneCurve(x, y);
-            var before = double.NegativeInfinity;
-            for (var at = 0.0; at <= x[^1]; at += 0.25)
+    public void At_BetweenRisingPoints_NeverFallsOrOvershoots() =>
+        Gen.Double[0.01, 10]
+            .Array[3, 9]
+            .Sample(steps =>
             {
-                var value = curve.At(at);
-                Assert.True(value >= before - 1e-9 && value <= y[^1] + 1e-9);
-                before = value;
-            }
-        });
+                var y = steps.Select((_, i) => steps.Take(i + 1).Sum()).ToArray();
+                var x = steps.Select((_, i) => (double)i * 3).ToArray();
+                var curve = new MonotoneCurve(x, y);
+                var before = double.NegativeInfinity;
+                for (var at = 0.0; at <= x[^1]; at += 0.25)
+                {
+                    var value = curve.At(at);
+                    Assert.True(value >= before - 1e-9 && value <= y[^1] + 1e-9);
+                    before = value;
+                }
+            });
 }

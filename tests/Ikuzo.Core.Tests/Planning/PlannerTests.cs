@@ -13,13 +13,25 @@ public class PlannerTests
 {
     public static TheoryData<string> Ids() => [.. CutCatalogue.All.Select(c => c.Id)];
 
-    private static PlanRequest Request(string cut, double? pieceKg = null, MeatState state = MeatState.Chilled, int pieces = 1, double litres = 8)
+    private static PlanRequest Request(
+        string cut,
+        double? pieceKg = null,
+        MeatState state = MeatState.Chilled,
+        int pieces = 1,
+        double litres = 8
+    )
     {
         var of = CutCatalogue.Find(cut)!;
         return new PlanRequest
         {
             Pot = PotDefaults.For(litres),
-            Load = new MeatLoad { Cut = of, Pieces = pieces, TotalKg = (pieceKg ?? of.TypicalKg.Value) * pieces, State = state },
+            Load = new MeatLoad
+            {
+                Cut = of,
+                Pieces = pieces,
+                TotalKg = (pieceKg ?? of.TypicalKg.Value) * pieces,
+                State = state,
+            },
         };
     }
 
@@ -52,11 +64,11 @@ public class PlannerTests
     {
         var request = Request(id);
         var thickness = request.Load.ThicknessMetres * 1000;
-        double Minutes(double factor) => Planner.Compute(request with
-        {
-            Release = Release.Natural,
-            Load = request.Load with { ThicknessMm = thickness * factor },
-        }).SafeMinimumMinutes ?? double.PositiveInfinity;
+        double Minutes(double factor) =>
+            Planner
+                .Compute(request with { Release = Release.Natural, Load = request.Load with { ThicknessMm = thickness * factor } })
+                .SafeMinimumMinutes
+            ?? double.PositiveInfinity;
         var (thin, typical, thick) = (Minutes(0.7), Minutes(1), Minutes(1.3));
         Assert.True(thin <= typical && typical <= thick, $"{id}: {thin}, {typical}, {thick}");
     }
@@ -89,11 +101,15 @@ public class PlannerTests
     [Fact]
     public void Plan_OnHigherGround_NeedsMoreMinutes()
     {
-        double Minutes(double altitude) => Planner.Compute(Request("turkey-thigh-bone-in") with { AltitudeMetres = altitude, Release = Release.Vent }).SafeMinimumMinutes!.Value;
+        double Minutes(double altitude) =>
+            Planner
+                .Compute(Request("turkey-thigh-bone-in") with { AltitudeMetres = altitude, Release = Release.Vent })
+                .SafeMinimumMinutes!.Value;
         Assert.True(Minutes(3000) > Minutes(0));
     }
 
-    public static TheoryData<string> Legs() => [.. CutCatalogue.All.Where(c => c.Part is Part.Thigh or Part.Leg or Part.Drumstick).Select(c => c.Id)];
+    public static TheoryData<string> Legs() =>
+        [.. CutCatalogue.All.Where(c => c.Part is Part.Thigh or Part.Leg or Part.Drumstick).Select(c => c.Id)];
 
     [Theory]
     [MemberData(nameof(Legs))]
@@ -178,13 +194,16 @@ public class PlannerTests
     public void Band_ByMinutes_OnlyRises(string id)
     {
         var band = Planner.Compute(Request(id)).Band;
-        Assert.All(band.Zip(band.Skip(1)), p =>
-        {
-            Assert.True(p.Second.ColdestP01 >= p.First.ColdestP01);
-            Assert.True(p.Second.ChanceSafe >= p.First.ChanceSafe);
-            Assert.True(p.Second.WaterLossP50 >= p.First.WaterLossP50);
-            Assert.True(p.Second.Tenderness >= p.First.Tenderness);
-        });
+        Assert.All(
+            band.Zip(band.Skip(1)),
+            p =>
+            {
+                Assert.True(p.Second.ColdestP01 >= p.First.ColdestP01);
+                Assert.True(p.Second.ChanceSafe >= p.First.ChanceSafe);
+                Assert.True(p.Second.WaterLossP50 >= p.First.WaterLossP50);
+                Assert.True(p.Second.Tenderness >= p.First.Tenderness);
+            }
+        );
     }
 
     private static void SafeOrStopped(Plan plan)

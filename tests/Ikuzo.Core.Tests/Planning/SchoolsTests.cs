@@ -10,11 +10,18 @@ namespace Ikuzo.Core.Tests.Planning;
 
 public class SchoolsTests
 {
-    private static PlanRequest Request(string cut, int pieces, double kg, MeatState state = MeatState.Chilled) => new()
-    {
-        Pot = PotDefaults.For(5.7),
-        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = pieces, TotalKg = kg, State = state },
-    };
+    private static PlanRequest Request(string cut, int pieces, double kg, MeatState state = MeatState.Chilled) =>
+        new()
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find(cut)!,
+                Pieces = pieces,
+                TotalKg = kg,
+                State = state,
+            },
+        };
 
     private static SchoolOutcome School(Plan plan, string id) => Assert.Single(plan.Schools, s => s.Id == id);
 
@@ -29,8 +36,8 @@ public class SchoolsTests
     }
 
     [Fact]
-    public void FrozenBird_ByWeight_TakesMoreMinutesPerKilogram()
-        => Assert.Equal(40, School(Planner.Compute(Request("chicken-whole", 1, 1.8, MeatState.Frozen)), "by-weight").Minutes);
+    public void FrozenBird_ByWeight_TakesMoreMinutesPerKilogram() =>
+        Assert.Equal(40, School(Planner.Compute(Request("chicken-whole", 1, 1.8, MeatState.Frozen)), "by-weight").Minutes);
 
     [Fact]
     public void FrozenPieces_AsIfThawed_AreJudgedForThisPiece()

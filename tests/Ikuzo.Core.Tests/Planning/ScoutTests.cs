@@ -11,11 +11,20 @@ public class ScoutTests
 {
     private static readonly Release[] Ways = [Release.Vent, Release.RestThenVent(5), Release.Natural];
 
-    private static CookModel Model(string cut, MeatState state = MeatState.Chilled, double watts = 1000) => ModelBuilder.Build(new PlanRequest
-    {
-        Pot = PotDefaults.For(5.7) with { HeaterWatts = watts },
-        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = 2, TotalKg = CutCatalogue.Find(cut)!.TypicalKg.Value * 2, State = state },
-    });
+    private static CookModel Model(string cut, MeatState state = MeatState.Chilled, double watts = 1000) =>
+        ModelBuilder.Build(
+            new PlanRequest
+            {
+                Pot = PotDefaults.For(5.7) with { HeaterWatts = watts },
+                Load = new MeatLoad
+                {
+                    Cut = CutCatalogue.Find(cut)!,
+                    Pieces = 2,
+                    TotalKg = CutCatalogue.Find(cut)!.TypicalKg.Value * 2,
+                    State = state,
+                },
+            }
+        );
 
     [Theory]
     [InlineData("chicken-breast-boneless")]

@@ -16,7 +16,14 @@ public class WarningsTests
         return new PlanRequest
         {
             Pot = PotDefaults.For(5.7),
-            Load = new MeatLoad { Cut = of, Pieces = pieces, TotalKg = kg ?? of.TypicalKg.Value * pieces, State = state, ThicknessMm = 30 },
+            Load = new MeatLoad
+            {
+                Cut = of,
+                Pieces = pieces,
+                TotalKg = kg ?? of.TypicalKg.Value * pieces,
+                State = state,
+                ThicknessMm = 30,
+            },
         };
     }
 
@@ -26,10 +33,12 @@ public class WarningsTests
     public void AnOrdinaryCook_HasNoWarning() => Assert.Empty(Warnings.Of(Request("chicken-thigh-bone-in", 6)));
 
     [Fact]
-    public void FrozenMeat_PointsToTheManual() => Assert.Equal(WarningLevel.Note, Level(Request("chicken-thigh-bone-in", 6, state: MeatState.Frozen), "frozen-manual"));
+    public void FrozenMeat_PointsToTheManual() =>
+        Assert.Equal(WarningLevel.Note, Level(Request("chicken-thigh-bone-in", 6, state: MeatState.Frozen), "frozen-manual"));
 
     [Fact]
-    public void MeatAtRoomTemperature_IsACaution() => Assert.Equal(WarningLevel.Caution, Level(Request("chicken-wing", 8, state: MeatState.Room), "room-temperature"));
+    public void MeatAtRoomTemperature_IsACaution() =>
+        Assert.Equal(WarningLevel.Caution, Level(Request("chicken-wing", 8, state: MeatState.Room), "room-temperature"));
 
     [Theory]
     [InlineData("chicken-whole")]
@@ -56,8 +65,8 @@ public class WarningsTests
     [Theory]
     [InlineData(500, false)]
     [InlineData(1350, true)]
-    public void Altitude_IsSaidAboveSixHundredMetres(double metres, bool said)
-        => Assert.Equal(said, Level(Request("chicken-wing", 8) with { AltitudeMetres = metres }, "altitude") is not null);
+    public void Altitude_IsSaidAboveSixHundredMetres(double metres, bool said) =>
+        Assert.Equal(said, Level(Request("chicken-wing", 8) with { AltitudeMetres = metres }, "altitude") is not null);
 
     [Fact]
     public void UnmeasuredThickness_IsMentioned()
@@ -97,14 +106,17 @@ public class WarningsTests
     public void ALumpThatIsNotFrozen_IsOnlyANote()
     {
         var request = Request("chicken-wing", 8);
-        Assert.Equal(WarningLevel.Note, Level(request with { Load = request.Load with { Arrangement = Arrangement.Lump } }, "lump-not-frozen"));
+        Assert.Equal(
+            WarningLevel.Note,
+            Level(request with { Load = request.Load with { Arrangement = Arrangement.Lump } }, "lump-not-frozen")
+        );
     }
 
     [Theory]
     [InlineData(6, false)]
     [InlineData(16, true)]
-    public void MorePiecesThanLieLoosely_AreSaidToBePiled(int pieces, bool piled)
-        => Assert.Equal(piled, Warnings.Of(Request("chicken-thigh-bone-in", pieces)).Any(w => w.Code == "piled"));
+    public void MorePiecesThanLieLoosely_AreSaidToBePiled(int pieces, bool piled) =>
+        Assert.Equal(piled, Warnings.Of(Request("chicken-thigh-bone-in", pieces)).Any(w => w.Code == "piled"));
 
     [Fact]
     public void Stops_ComeFirst()
@@ -118,16 +130,23 @@ public class WarningsTests
     public void EveryWarning_SaysWhatToDoAndWhyWithoutShouting()
     {
         var warnings = Warnings.Of(Request("duck-whole", state: MeatState.Frozen) with { LiquidMl = 0, AltitudeMetres = 2000 });
-        Assert.All(warnings, w =>
-        {
-            Assert.NotEmpty(w.Text);
-            Assert.NotEmpty(w.Because);
-            Assert.DoesNotContain('!', w.Text + w.Because);
-        });
+        Assert.All(
+            warnings,
+            w =>
+            {
+                Assert.NotEmpty(w.Text);
+                Assert.NotEmpty(w.Because);
+                Assert.DoesNotContain('!', w.Text + w.Because);
+            }
+        );
     }
 
-    private static PlanRequest Beside(string id, double grams, double liquidMl = 400)
-        => Request("chicken-thigh-bone-in", 6) with { Companions = [new CompanionLoad(CompanionCatalogue.Find(id)!, grams)], LiquidMl = liquidMl };
+    private static PlanRequest Beside(string id, double grams, double liquidMl = 400) =>
+        Request("chicken-thigh-bone-in", 6) with
+        {
+            Companions = [new CompanionLoad(CompanionCatalogue.Find(id)!, grams)],
+            LiquidMl = liquidMl,
+        };
 
     [Theory]
     [InlineData("cream")]
@@ -171,8 +190,8 @@ public class WarningsTests
     [InlineData("chicken-whole", true)]
     [InlineData("turkey-crown", true)]
     [InlineData("chicken-drumstick", false)]
-    public void ABirdThatFallsApart_GetsALiftingAid(string cut, bool said)
-        => Assert.Equal(said, Level(Request(cut), "lifting-aid") is not null);
+    public void ABirdThatFallsApart_GetsALiftingAid(string cut, bool said) =>
+        Assert.Equal(said, Level(Request(cut), "lifting-aid") is not null);
 
     [Fact]
     public void SugarAndSourPulses_AreCautions()
@@ -180,14 +199,23 @@ public class WarningsTests
         Assert.Equal(WarningLevel.Caution, Level(Beside("honey-glaze", 60), "sweet"));
         var sour = Beside("tomatoes", 300);
         Assert.Null(Level(sour, "acid-pulses"));
-        Assert.Equal(WarningLevel.Caution, Level(sour with { Companions = [.. sour.Companions, new(CompanionCatalogue.Find("dry-navy-beans")!, 200)] }, "acid-pulses"));
+        Assert.Equal(
+            WarningLevel.Caution,
+            Level(sour with { Companions = [.. sour.Companions, new(CompanionCatalogue.Find("dry-navy-beans")!, 200)] }, "acid-pulses")
+        );
     }
 
     [Fact]
-    public void ADishDoubledBeyondThePot_IsSentToTwoBatches()
-        => Assert.Contains("two batches", Assert.Single(Warnings.Of(Request("chicken-thigh-bone-in", 60)), w => w.Code == "over-capacity").Text);
+    public void ADishDoubledBeyondThePot_IsSentToTwoBatches() =>
+        Assert.Contains(
+            "two batches",
+            Assert.Single(Warnings.Of(Request("chicken-thigh-bone-in", 60)), w => w.Code == "over-capacity").Text
+        );
 
     [Fact]
-    public void AForcedLid_IsForbiddenWhereABirdDoesNotFit()
-        => Assert.Contains("Never force the lid", Assert.Single(Warnings.Of(Request("chicken-whole", kg: 2.6)), w => w.Code == "does-not-fit").Text);
+    public void AForcedLid_IsForbiddenWhereABirdDoesNotFit() =>
+        Assert.Contains(
+            "Never force the lid",
+            Assert.Single(Warnings.Of(Request("chicken-whole", kg: 2.6)), w => w.Code == "does-not-fit").Text
+        );
 }

@@ -18,13 +18,17 @@ public class PotDefaultsTests
     }
 
     [Fact]
-    public void For_AnyTwoSizes_TheLargerIsNotSmallerInAnything()
-        => Gen.Select(Gen.Double[1, 20], Gen.Double[1, 20]).Sample((a, b) =>
-        {
-            PotModel small = PotDefaults.For(Math.Min(a, b)), large = PotDefaults.For(Math.Max(a, b));
-            Assert.True(small.HeaterWatts <= large.HeaterWatts);
-            Assert.True(small.ShellJoulePerKelvin <= large.ShellJoulePerKelvin);
-            Assert.True(small.LossWattPerKelvin <= large.LossWattPerKelvin);
-            Assert.True(small.MinimumLiquidMl <= large.MinimumLiquidMl);
-        });
+    public void For_AnyTwoSizes_TheLargerIsNotSmallerInAnything() =>
+        Gen.Select(Gen.Double[1, 20], Gen.Double[1, 20])
+            .Sample(
+                (a, b) =>
+                {
+                    PotModel small = PotDefaults.For(Math.Min(a, b)),
+                        large = PotDefaults.For(Math.Max(a, b));
+                    Assert.True(small.HeaterWatts <= large.HeaterWatts);
+                    Assert.True(small.ShellJoulePerKelvin <= large.ShellJoulePerKelvin);
+                    Assert.True(small.LossWattPerKelvin <= large.LossWattPerKelvin);
+                    Assert.True(small.MinimumLiquidMl <= large.MinimumLiquidMl);
+                }
+            );
 }

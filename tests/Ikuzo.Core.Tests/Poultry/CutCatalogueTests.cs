@@ -29,10 +29,10 @@ public class CutCatalogueTests
     }
 
     [Fact]
-    public void Catalogue_HasOneUsualCutOfEachPartOfEachBird()
-        => Assert.All(CutCatalogue.All.GroupBy(c => (c.Species, c.Part)), g => Assert.Single(g, c => c.Usual));
+    public void Catalogue_HasOneUsualCutOfEachPartOfEachBird() =>
+        Assert.All(CutCatalogue.All.GroupBy(c => (c.Species, c.Part)), g => Assert.Single(g, c => c.Usual));
 
     [Fact]
-    public void WholeBirdsCrownsAndQuarters_HaveTwoSpots()
-        => Assert.All(CutCatalogue.All.Where(c => c.Part is Part.Whole or Part.Crown or Part.Leg), c => Assert.Equal(2, c.Spots.Count));
+    public void WholeBirdsCrownsAndQuarters_HaveTwoSpots() =>
+        Assert.All(CutCatalogue.All.Where(c => c.Part is Part.Whole or Part.Crown or Part.Leg), c => Assert.Equal(2, c.Spots.Count));
 }

@@ -22,8 +22,8 @@ public class QuantityReaderTests
     [InlineData("three pounds", 1.36077711)]
     [InlineData("12 ounces", 0.3401942775)]
     [InlineData("4#", 1.81436948)]
-    public void Read_AMass_GivesKilograms(string text, double kilograms)
-        => Assert.Equal(kilograms, QuantityReader.Read(text, Dimension.Mass, 1)!.Value, Exactly);
+    public void Read_AMass_GivesKilograms(string text, double kilograms) =>
+        Assert.Equal(kilograms, QuantityReader.Read(text, Dimension.Mass, 1)!.Value, Exactly);
 
     [Theory]
     [InlineData("32 mm", 0.032)]
@@ -32,8 +32,8 @@ public class QuantityReaderTests
     [InlineData("1¼\"", 0.03175)]
     [InlineData("2 in", 0.0508)]
     [InlineData("32", 0.032)]
-    public void Read_ALength_GivesMetres(string text, double metres)
-        => Assert.Equal(metres, QuantityReader.Read(text, Dimension.Length, 0.001)!.Value, Exactly);
+    public void Read_ALength_GivesMetres(string text, double metres) =>
+        Assert.Equal(metres, QuantityReader.Read(text, Dimension.Length, 0.001)!.Value, Exactly);
 
     [Theory]
     [InlineData("250 ml", 250)]
@@ -41,8 +41,8 @@ public class QuantityReaderTests
     [InlineData("2 cups", 473.176)]
     [InlineData("6 qt", 5678.112)]
     [InlineData("5,7 litres", 5700)]
-    public void Read_AVolume_GivesMillilitres(string text, double millilitres)
-        => Assert.Equal(millilitres, QuantityReader.Read(text, Dimension.Volume, 1)!.Value, 1e-6);
+    public void Read_AVolume_GivesMillilitres(string text, double millilitres) =>
+        Assert.Equal(millilitres, QuantityReader.Read(text, Dimension.Volume, 1)!.Value, 1e-6);
 
     [Theory]
     [InlineData("74C", 74)]
@@ -50,8 +50,8 @@ public class QuantityReaderTests
     [InlineData("165 F", 73.888888889)]
     [InlineData("165°F", 73.888888889)]
     [InlineData("40 degrees fahrenheit", 4.444444444)]
-    public void Read_ATemperature_GivesCelsius(string text, double celsius)
-        => Assert.Equal(celsius, QuantityReader.Read(text, Dimension.Temperature, 1)!.Value, 1e-6);
+    public void Read_ATemperature_GivesCelsius(string text, double celsius) =>
+        Assert.Equal(celsius, QuantityReader.Read(text, Dimension.Temperature, 1)!.Value, 1e-6);
 
     [Theory]
     [InlineData("", Dimension.Mass)]
@@ -61,22 +61,26 @@ public class QuantityReaderTests
     [InlineData("3 kg 2 kg", Dimension.Mass)]
     [InlineData("kg", Dimension.Mass)]
     [InlineData("1/0 kg", Dimension.Mass)]
-    public void Read_WhatIsNotOneQuantityOfTheKind_GivesNothing(string text, Dimension dimension)
-        => Assert.Null(QuantityReader.Read(text, dimension, 1));
+    public void Read_WhatIsNotOneQuantityOfTheKind_GivesNothing(string text, Dimension dimension) =>
+        Assert.Null(QuantityReader.Read(text, dimension, 1));
 
     [Fact]
-    public void Read_AnyText_NeverThrows()
-        => Gen.Select(Gen.String, Gen.Enum<Dimension>()).Sample((text, dimension) =>
-        {
-            var value = QuantityReader.Read(text, dimension, 1);
-            Assert.True(value is null || double.IsFinite(value.Value));
-        });
+    public void Read_AnyText_NeverThrows() =>
+        Gen.Select(Gen.String, Gen.Enum<Dimension>())
+            .Sample(
+                (text, dimension) =>
+                {
+                    var value = QuantityReader.Read(text, dimension, 1);
+                    Assert.True(value is null || double.IsFinite(value.Value));
+                }
+            );
 
     [Fact]
-    public void Read_WhatWordingWrote_GivesTheSameBack()
-        => Gen.Double[0.05, 12].Sample(kilograms =>
-        {
-            var said = new Wording(UnitSystem.Metric).Mass(kilograms);
-            Assert.Equal(kilograms, QuantityReader.Read(said, Dimension.Mass, 1)!.Value, 0.006);
-        });
+    public void Read_WhatWordingWrote_GivesTheSameBack() =>
+        Gen.Double[0.05, 12]
+            .Sample(kilograms =>
+            {
+                var said = new Wording(UnitSystem.Metric).Mass(kilograms);
+                Assert.Equal(kilograms, QuantityReader.Read(said, Dimension.Mass, 1)!.Value, 0.006);
+            });
 }

@@ -3,7 +3,10 @@ using static Ikuzo.Core.Running.Journal.CookEventKind;
 
 namespace Ikuzo.Core.Running.Journal;
 
-/// <summary>The journal of a pot that nobody followed, written back from its opening by what its plan expected. Minutes held and release are what was said.</summary>
+/// <summary>
+/// The journal of a pot that nobody followed, written back from its opening by what its plan expected. Minutes held and release are what
+/// was said.
+/// </summary>
 public static class BackDated
 {
     /// <summary>Text of each entry, so that the journal says what nobody saw.</summary>

@@ -5,23 +5,40 @@ namespace Ikuzo.Core.Running.Journal;
 /// <summary>Where a cook is once the next thing has happened, so that whoever is cut off from the server can go on step by step.</summary>
 /// <param name="After">What happened.</param>
 /// <param name="Step">Which step was done, for that kind; else null.</param>
-/// <param name="At">When it is taken to happen; if it happens at another moment, every time in <paramref name="Next"/> moves by as much.</param>
+/// <param name="At">
+/// When it is taken to happen; if it happens at another moment, every time in <paramref name="Next"/> moves by as much.
+/// </param>
 /// <param name="ByClock">True when the clock alone brings it about.</param>
 /// <param name="Phase">Where the cook is then.</param>
 /// <param name="Verdict">What is known about the meat then.</param>
 /// <param name="Burst">How to vent then; null unless in bursts.</param>
 /// <param name="Next">What may happen then, the most likely first.</param>
 public sealed record CookAhead(
-    CookEventKind After, string? Step, DateTimeOffset At, bool ByClock, CookPhase Phase, CookVerdict Verdict, Burst? Burst, IReadOnlyList<NextStep> Next)
+    CookEventKind After,
+    string? Step,
+    DateTimeOffset At,
+    bool ByClock,
+    CookPhase Phase,
+    CookVerdict Verdict,
+    Burst? Burst,
+    IReadOnlyList<NextStep> Next
+)
 {
     private const int Most = 30; // steps of a dish included
 
-    /// <summary>What follows step by step, each thing the likeliest and at its expected moment, until the thermometer decides or it is served.</summary>
+    /// <summary>
+    /// What follows step by step, each thing the likeliest and at its expected moment, until the thermometer decides or it is served.
+    /// </summary>
     /// <param name="cook">What was planned.</param>
     /// <param name="events">The journal in the order in which it was written.</param>
     /// <param name="state">Its state at the present moment.</param>
     /// <param name="advise">What readings lead to.</param>
-    public static IReadOnlyList<CookAhead> Of(PlannedCook cook, IReadOnlyList<CookEvent> events, CookState state, Func<RescueRequest, RescueAdvice> advise)
+    public static IReadOnlyList<CookAhead> Of(
+        PlannedCook cook,
+        IReadOnlyList<CookEvent> events,
+        CookState state,
+        Func<RescueRequest, RescueAdvice> advise
+    )
     {
         List<CookAhead> ahead = [];
         List<CookEvent> journal = [.. events];
@@ -36,7 +53,18 @@ public sealed record CookAhead(
                 after = CookJournal.StateOf(cook, journal, at, advise);
             }
 
-            ahead.Add(new(byClock ? CookEventKind.HoldOver : next.Kind, byClock ? null : next.Step, at, byClock, after.Phase, after.Verdict, after.Burst, after.Next));
+            ahead.Add(
+                new(
+                    byClock ? CookEventKind.HoldOver : next.Kind,
+                    byClock ? null : next.Step,
+                    at,
+                    byClock,
+                    after.Phase,
+                    after.Verdict,
+                    after.Burst,
+                    after.Next
+                )
+            );
             state = after;
         }
 

@@ -6,11 +6,22 @@ namespace Ikuzo.Core.Running.Journal;
 
 /// <summary>What is expected of a cook from where it is: next steps, what is late, and the rest of its strip.</summary>
 internal sealed class CookExpectation(
-    PlannedCook cook, CookPhase phase, DateTimeOffset since, Round? round, RescueAdvice? advice, CookVerdict verdict, IReadOnlyList<string> unread)
+    PlannedCook cook,
+    CookPhase phase,
+    DateTimeOffset since,
+    Round? round,
+    RescueAdvice? advice,
+    CookVerdict verdict,
+    IReadOnlyList<string> unread
+)
 {
     // A pot that is hot already needs about this share of its first come-up, at most this much. Estimates.
-    private const double AgainLikely = 0.4, AgainLate = 0.9;
-    private const double VentLikelyMinutes = 2.5, VentLateMinutes = 6, PulsedLikelyMinutes = 5, PulsedLateMinutes = 10;
+    private const double AgainLikely = 0.4,
+        AgainLate = 0.9;
+    private const double VentLikelyMinutes = 2.5,
+        VentLateMinutes = 6,
+        PulsedLikelyMinutes = 5,
+        PulsedLateMinutes = 10;
     private const double CheckMinutes = 4; // for the strip
 
     /// <summary>The moment for which this is said.</summary>
@@ -25,21 +36,41 @@ internal sealed class CookExpectation(
     /// <summary>When the step that is on began.</summary>
     public required DateTimeOffset StepFrom { get; init; }
 
-    public IReadOnlyList<NextStep> Next() => phase switch
-    {
-        CookPhase.Ready => [.. Steps(cook.Before), .. Ready()],
-        CookPhase.Browning => [Step(CookEventKind.BrowningDone, CookWords.Browning)],
-        CookPhase.ComingUp => [Due(CookEventKind.PressureReached, cook.ToPressureMinutes.P50, cook.ToPressureMinutes.P95, CookWords.ComingUp)],
-        CookPhase.Rescuing when round!.Simmers => [Due(CookEventKind.Opened, round.Minutes, null, CookWords.Simmering)],
-        CookPhase.Rescuing => [Due(CookEventKind.PressureReached, cook.ToPressureMinutes.P50 * AgainLikely, cook.ToPressureMinutes.P95 * AgainLate, CookWords.ComingUp)],
-        CookPhase.Holding => [Due(CookEventKind.HoldOver, round!.Minutes, null, CookWords.Holding(cook))],
-        CookPhase.Resting => Resting(),
-        CookPhase.Venting => [Due(CookEventKind.PinDown, IsPulsed ? PulsedLikelyMinutes : VentLikelyMinutes, IsPulsed ? PulsedLateMinutes : VentLateMinutes, CookWords.Venting(IsPulsed))],
-        CookPhase.PinDown => [Step(CookEventKind.Opened, CookWords.Open)],
-        CookPhase.Open => Open(),
-        CookPhase.Finishing => [.. Steps(cook.After), Step(CookEventKind.Finished, CookWords.Serve)],
-        _ => [],
-    };
+    public IReadOnlyList<NextStep> Next() =>
+        phase switch
+        {
+            CookPhase.Ready => [.. Steps(cook.Before), .. Ready()],
+            CookPhase.Browning => [Step(CookEventKind.BrowningDone, CookWords.Browning)],
+            CookPhase.ComingUp =>
+            [
+                Due(CookEventKind.PressureReached, cook.ToPressureMinutes.P50, cook.ToPressureMinutes.P95, CookWords.ComingUp),
+            ],
+            CookPhase.Rescuing when round!.Simmers => [Due(CookEventKind.Opened, round.Minutes, null, CookWords.Simmering)],
+            CookPhase.Rescuing =>
+            [
+                Due(
+                    CookEventKind.PressureReached,
+                    cook.ToPressureMinutes.P50 * AgainLikely,
+                    cook.ToPressureMinutes.P95 * AgainLate,
+                    CookWords.ComingUp
+                ),
+            ],
+            CookPhase.Holding => [Due(CookEventKind.HoldOver, round!.Minutes, null, CookWords.Holding(cook))],
+            CookPhase.Resting => Resting(),
+            CookPhase.Venting =>
+            [
+                Due(
+                    CookEventKind.PinDown,
+                    IsPulsed ? PulsedLikelyMinutes : VentLikelyMinutes,
+                    IsPulsed ? PulsedLateMinutes : VentLateMinutes,
+                    CookWords.Venting(IsPulsed)
+                ),
+            ],
+            CookPhase.PinDown => [Step(CookEventKind.Opened, CookWords.Open)],
+            CookPhase.Open => Open(),
+            CookPhase.Finishing => [.. Steps(cook.After), Step(CookEventKind.Finished, CookWords.Serve)],
+            _ => [],
+        };
 
     /// <summary>What is wrong, when what is expected has not come.</summary>
     public string? Late() => Next() is [{ LateAt: { } late }, ..] && Now > late ? CookWords.Late(phase, (Now - since).TotalMinutes) : null;
@@ -94,7 +125,8 @@ internal sealed class CookExpectation(
         foreach (var part in all.SkipWhile(p => p.Item1 != from))
         {
             var skipped = part.Item1 == CookPhase.Rescuing && phase != CookPhase.Rescuing;
-            var simmered = round is { Simmers: true } && phase == CookPhase.Rescuing && part.Item1 is CookPhase.Holding or CookPhase.Resting;
+            var simmered =
+                round is { Simmers: true } && phase == CookPhase.Rescuing && part.Item1 is CookPhase.Holding or CookPhase.Resting;
             if (!skipped && !simmered && (part.Item1 != CookPhase.Ready || part.Item2 > 0))
             {
                 yield return part;
@@ -107,9 +139,21 @@ internal sealed class CookExpectation(
         var down = cook.ReleaseMinutes;
         return cook.Release.Kind switch
         {
-            ReleaseKind.Natural => [Due(CookEventKind.PinDown, down.P50, down.P95 * 1.5, CookWords.LeaveIt), Step(CookEventKind.Vented, CookWords.Vent)],
-            ReleaseKind.RestThenVent => [Due(CookEventKind.Vented, cook.Release.RestMinutes, null, CookWords.Vent), Step(CookEventKind.PinDown, CookWords.LeaveIt)],
-            _ => [Due(CookEventKind.Vented, 0, null, IsPulsed ? CookWords.VentInBursts : CookWords.Vent), Step(CookEventKind.PinDown, CookWords.LeaveIt)],
+            ReleaseKind.Natural =>
+            [
+                Due(CookEventKind.PinDown, down.P50, down.P95 * 1.5, CookWords.LeaveIt),
+                Step(CookEventKind.Vented, CookWords.Vent),
+            ],
+            ReleaseKind.RestThenVent =>
+            [
+                Due(CookEventKind.Vented, cook.Release.RestMinutes, null, CookWords.Vent),
+                Step(CookEventKind.PinDown, CookWords.LeaveIt),
+            ],
+            _ =>
+            [
+                Due(CookEventKind.Vented, 0, null, IsPulsed ? CookWords.VentInBursts : CookWords.Vent),
+                Step(CookEventKind.PinDown, CookWords.LeaveIt),
+            ],
         };
     }
 
@@ -122,7 +166,8 @@ internal sealed class CookExpectation(
     }
 
     // What was spent on steps of this phase, and what is left of them.
-    private double StepMinutes(IReadOnlyList<CookStep> steps) => (StepFrom - since).TotalMinutes + steps.Where(s => !StepsDone.Contains(s.Id)).Sum(s => s.Minutes);
+    private double StepMinutes(IReadOnlyList<CookStep> steps) =>
+        (StepFrom - since).TotalMinutes + steps.Where(s => !StepsDone.Contains(s.Id)).Sum(s => s.Minutes);
 
     private IReadOnlyList<NextStep> Ready()
     {
@@ -143,6 +188,6 @@ internal sealed class CookExpectation(
 
     private static NextStep Step(CookEventKind kind, string text) => new(kind, null, null, text);
 
-    private NextStep Due(CookEventKind kind, double likelyMinutes, double? lateMinutes, string text)
-        => new(kind, since.AddMinutes(likelyMinutes), lateMinutes is { } late ? since.AddMinutes(late) : null, text);
+    private NextStep Due(CookEventKind kind, double likelyMinutes, double? lateMinutes, string text) =>
+        new(kind, since.AddMinutes(likelyMinutes), lateMinutes is { } late ? since.AddMinutes(late) : null, text);
 }

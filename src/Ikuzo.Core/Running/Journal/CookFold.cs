@@ -13,14 +13,19 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     private const double MostReadingMinutes = 60;
 
     private readonly List<Round> _rounds = [];
-    private readonly List<string> _ignored = [], _stepsDone = [];
+    private readonly List<string> _ignored = [],
+        _stepsDone = [];
     private readonly List<StripPart> _past = [];
     private CookPhase _phase = CookPhase.Ready;
     private CookVerdict _verdict;
     private RescueAdvice? _advice;
-    private DateTimeOffset? _since, _firstOpenedAt, _stepDoneAt;
+    private DateTimeOffset? _since,
+        _firstOpenedAt,
+        _stepDoneAt;
     private double? _separatedAt;
-    private bool _browned, _thick, _abandoned;
+    private bool _browned,
+        _thick,
+        _abandoned;
 
     private Round Now => _rounds[^1];
 
@@ -75,7 +80,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Burst = _phase == CookPhase.Venting && cook.Release.Kind == ReleaseKind.Pulsed ? Burst.Usual : null,
             Next = expected.Next(),
             Late = expected.Late(),
-            Verdict = _verdict == CookVerdict.Done && unread.Length > 0 ? CookVerdict.Unknown : _verdict, // cooked on since: what was read then does not count
+            // Cooked on since: what was read then does not count.
+            Verdict = _verdict == CookVerdict.Done && unread.Length > 0 ? CookVerdict.Unknown : _verdict,
             EverNotMeasured = everNotMeasured,
             Abandoned = _abandoned,
             Advice = _advice,
@@ -92,28 +98,36 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     public static IReadOnlyList<CookEventKind> Possible(CookState state)
     {
         var round = state.Round == 0 ? null : new Round(default, state.Minutes, state.Simmers);
-        return [.. Enum.GetValues<CookEventKind>().Where(k => k is not (Undone or Corrected or Simulated) && IsPossible(k, state.Phase, round)
-            && (k != StepDone || state.Next.Any(n => n.Kind == StepDone)))];
+        return
+        [
+            .. Enum.GetValues<CookEventKind>()
+                .Where(k =>
+                    k is not (Undone or Corrected or Simulated)
+                    && IsPossible(k, state.Phase, round)
+                    && (k != StepDone || state.Next.Any(n => n.Kind == StepDone))
+                ),
+        ];
     }
 
-    private static bool IsPossible(CookEventKind kind, CookPhase phase, Round? round) => kind switch
-    {
-        BrowningStarted => phase == CookPhase.Ready,
-        BrowningDone => phase == CookPhase.Browning,
-        LidOn => phase is CookPhase.Ready or CookPhase.Browning,
-        PressureReached => phase == CookPhase.ComingUp || (phase == CookPhase.Rescuing && round is { Simmers: false }),
-        HoldOver => phase == CookPhase.Holding || (phase == CookPhase.Rescuing && round is { Simmers: true }),
-        Vented => phase is CookPhase.Holding or CookPhase.Resting,
-        CookEventKind.PinDown => phase is CookPhase.Resting or CookPhase.Venting,
-        Opened => phase is CookPhase.PinDown or CookPhase.ComingUp or CookPhase.Rescuing,
-        Reading => phase is CookPhase.Open or CookPhase.Finishing,
-        NotMeasured => phase == CookPhase.Open,
-        BackUnderPressure or Thickened => phase is CookPhase.Open or CookPhase.Finishing,
-        StepDone => phase is CookPhase.Ready or CookPhase.Finishing,
-        Finished => phase == CookPhase.Finishing,
-        Abandoned => phase != CookPhase.Done,
-        _ => true,
-    };
+    private static bool IsPossible(CookEventKind kind, CookPhase phase, Round? round) =>
+        kind switch
+        {
+            BrowningStarted => phase == CookPhase.Ready,
+            BrowningDone => phase == CookPhase.Browning,
+            LidOn => phase is CookPhase.Ready or CookPhase.Browning,
+            PressureReached => phase == CookPhase.ComingUp || (phase == CookPhase.Rescuing && round is { Simmers: false }),
+            HoldOver => phase == CookPhase.Holding || (phase == CookPhase.Rescuing && round is { Simmers: true }),
+            Vented => phase is CookPhase.Holding or CookPhase.Resting,
+            CookEventKind.PinDown => phase is CookPhase.Resting or CookPhase.Venting,
+            Opened => phase is CookPhase.PinDown or CookPhase.ComingUp or CookPhase.Rescuing,
+            Reading => phase is CookPhase.Open or CookPhase.Finishing,
+            NotMeasured => phase == CookPhase.Open,
+            BackUnderPressure or Thickened => phase is CookPhase.Open or CookPhase.Finishing,
+            StepDone => phase is CookPhase.Ready or CookPhase.Finishing,
+            Finished => phase == CookPhase.Finishing,
+            Abandoned => phase != CookPhase.Done,
+            _ => true,
+        };
 
     private void Apply(CookEvent entry)
     {
@@ -220,20 +234,25 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     }
 
     /// <summary>How it is cooked on: as the entry says, or as was advised.</summary>
-    public static CookEventData Complete(CookEventData said, RescueAdvice? advice, bool thick) => said with
-    {
-        Minutes = said.Minutes ?? (advice?.Minutes is > 0 and var minutes ? minutes : null),
-        Simmer = said.Simmer ?? (thick || advice is { Method: RescueMethod.SimmerCovered }),
-        Separate = said.Separate ?? advice is { Method: RescueMethod.SeparateAndRepeat },
-    };
+    public static CookEventData Complete(CookEventData said, RescueAdvice? advice, bool thick) =>
+        said with
+        {
+            Minutes = said.Minutes ?? (advice?.Minutes is > 0 and var minutes ? minutes : null),
+            Simmer = said.Simmer ?? (thick || advice is { Method: RescueMethod.SimmerCovered }),
+            Separate = said.Separate ?? advice is { Method: RescueMethod.SeparateAndRepeat },
+        };
 
-    private string[] Unread(IReadOnlyList<CountedReading> readings) => [.. cook.Spots.Select(s => s.Id).Except(readings.Select(r => r.Spot))];
+    private string[] Unread(IReadOnlyList<CountedReading> readings) =>
+        [.. cook.Spots.Select(s => s.Id).Except(readings.Select(r => r.Spot))];
 
     // Each meat that was read is judged on its own; all of them must agree.
     private void Judge(DateTimeOffset at)
     {
         _advice = JointAdvice.Of([.. cook.Meats.Where(m => ReadingsOf(m, Now).Count > 0).Select(m => (m, advise(AsOpened(m))))]);
-        _verdict = _advice.Verdict == CheckVerdict.Short ? CookVerdict.Short : Unread(Now.Readings).Length > 0 ? CookVerdict.MeasureMore : CookVerdict.Done;
+        _verdict =
+            _advice.Verdict == CheckVerdict.Short ? CookVerdict.Short
+            : Unread(Now.Readings).Length > 0 ? CookVerdict.MeasureMore
+            : CookVerdict.Done;
         var phase = _verdict == CookVerdict.Done ? CookPhase.Finishing : CookPhase.Open;
         if (phase != _phase)
         {
@@ -249,22 +268,45 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         var from = 1 + (apart is null ? 0 : _rounds.FindIndex(r => r.EndsLump));
         return new RescueRequest(meat.Request, first.MinutesHeld, Release(first), ProbeReadings(meat, first), _thick)
         {
-            Later = [.. _rounds.Skip(from).Select((r, i) => new RescueRound(!r.Simmers, r.MinutesHeld, Release(r), ProbeReadings(meat, r)) { ReclosedAfterMinutes = Pause(meat, _rounds[from + i - 1], r) })],
+            Later =
+            [
+                .. _rounds
+                    .Skip(from)
+                    .Select(
+                        (r, i) =>
+                            new RescueRound(!r.Simmers, r.MinutesHeld, Release(r), ProbeReadings(meat, r))
+                            {
+                                ReclosedAfterMinutes = Pause(meat, _rounds[from + i - 1], r),
+                            }
+                    ),
+            ],
             SeparatedAtCelsius = apart,
         };
     }
 
     private static bool IsLump(PlannedMeat meat) => meat.Request.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
 
-    private List<CountedReading> ReadingsOf(PlannedMeat meat, Round round)
-        => cook.Others.Count == 0 ? round.Readings : [.. round.Readings.Where(r => meat.Request.Load.Cut.Spots.Any(s => meat.SpotId(s) == r.Spot))];
+    private List<CountedReading> ReadingsOf(PlannedMeat meat, Round round) =>
+        cook.Others.Count == 0
+            ? round.Readings
+            : [.. round.Readings.Where(r => meat.Request.Load.Cut.Spots.Any(s => meat.SpotId(s) == r.Spot))];
 
-    private double Pause(PlannedMeat meat, Round before, Round after)
-        => Math.Clamp((after.HeatOnAt - (ReadingsOf(meat, before) is [.., var last] ? last.At : before.OpenedAt!.Value)).TotalMinutes, 0, MostReadingMinutes);
+    private double Pause(PlannedMeat meat, Round before, Round after) =>
+        Math.Clamp(
+            (after.HeatOnAt - (ReadingsOf(meat, before) is [.., var last] ? last.At : before.OpenedAt!.Value)).TotalMinutes,
+            0,
+            MostReadingMinutes
+        );
 
-    private IReadOnlyList<ProbeReading> ProbeReadings(PlannedMeat meat, Round round)
-        => [.. ReadingsOf(meat, round).Select(r => new ProbeReading(
-            r.Spot[(r.Spot.LastIndexOf('/') + 1)..], r.Celsius, Math.Clamp((r.At - round.OpenedAt!.Value).TotalMinutes, 0, MostReadingMinutes)))];
+    private IReadOnlyList<ProbeReading> ProbeReadings(PlannedMeat meat, Round round) =>
+        [
+            .. ReadingsOf(meat, round)
+                .Select(r => new ProbeReading(
+                    r.Spot[(r.Spot.LastIndexOf('/') + 1)..],
+                    r.Celsius,
+                    Math.Clamp((r.At - round.OpenedAt!.Value).TotalMinutes, 0, MostReadingMinutes)
+                )),
+        ];
 
     private Release Release(Round round)
     {

@@ -25,7 +25,12 @@ public static class CookJournal
     /// <param name="events">The journal in the order in which it was written.</param>
     /// <param name="now">Moment on the clock of the cook.</param>
     /// <param name="advise">What readings lead to: <see cref="RescuePlanner.Advise"/>, or one that remembers.</param>
-    public static CookState StateOf(PlannedCook cook, IReadOnlyList<CookEvent> events, DateTimeOffset now, Func<RescueRequest, RescueAdvice> advise)
+    public static CookState StateOf(
+        PlannedCook cook,
+        IReadOnlyList<CookEvent> events,
+        DateTimeOffset now,
+        Func<RescueRequest, RescueAdvice> advise
+    )
     {
         var fold = new CookFold(cook, advise);
         foreach (var entry in Standing(events))
@@ -39,17 +44,30 @@ public static class CookJournal
 
     /// <summary>The clock of a cook.</summary>
     /// <param name="events">The journal, each entry with the moment on the wall at which it was written.</param>
-    public static CookTime TimeOf(IEnumerable<(CookEvent Event, DateTimeOffset WrittenAt)> events)
-        => events.Where(e => e.Event.Kind == CookEventKind.Simulated)
-            .Select(e => new CookTime(e.WrittenAt, e.Event.At, e.Event.Data.Speed ?? 1)).DefaultIfEmpty(CookTime.Wall).Last();
+    public static CookTime TimeOf(IEnumerable<(CookEvent Event, DateTimeOffset WrittenAt)> events) =>
+        events
+            .Where(e => e.Event.Kind == CookEventKind.Simulated)
+            .Select(e => new CookTime(e.WrittenAt, e.Event.At, e.Event.Data.Speed ?? 1))
+            .DefaultIfEmpty(CookTime.Wall)
+            .Last();
 
     /// <summary>An entry with what it left to the advice of the moment written out, so that the journal says what was done.</summary>
-    public static CookEvent Complete(CookEvent entry, CookState before)
-        => entry.Kind == CookEventKind.BackUnderPressure ? entry with { Data = CookFold.Complete(entry.Data, before.Advice, before.Thick) } : entry;
+    public static CookEvent Complete(CookEvent entry, CookState before) =>
+        entry.Kind == CookEventKind.BackUnderPressure
+            ? entry with
+            {
+                Data = CookFold.Complete(entry.Data, before.Advice, before.Thick),
+            }
+            : entry;
 
     /// <summary>Why an entry may not be added; null when it may.</summary>
     public static JournalRefusal? Refuse(
-        PlannedCook cook, IReadOnlyList<CookEvent> events, CookEvent entry, DateTimeOffset now, Func<RescueRequest, RescueAdvice> advise)
+        PlannedCook cook,
+        IReadOnlyList<CookEvent> events,
+        CookEvent entry,
+        DateTimeOffset now,
+        Func<RescueRequest, RescueAdvice> advise
+    )
     {
         if (events.Count >= MostEntries && entry.Kind is not (CookEventKind.Finished or CookEventKind.Abandoned))
         {
@@ -66,7 +84,10 @@ public static class CookJournal
             return new(true, "This time is more than a week ago.", []);
         }
 
-        if (entry.Kind is CookEventKind.Undone or CookEventKind.Corrected && !events.Any(e => e.Id == entry.Data.Of && CanBeTakenBack(e.Kind, entry.Kind)))
+        if (
+            entry.Kind is CookEventKind.Undone or CookEventKind.Corrected
+            && !events.Any(e => e.Id == entry.Data.Of && CanBeTakenBack(e.Kind, entry.Kind))
+        )
         {
             return new(true, "There is no such entry in this journal, or it is of a kind that stays.", []);
         }
@@ -75,7 +96,11 @@ public static class CookJournal
         var after = StateOf(cook, [.. events, entry], now, advise);
         if (after.Ignored.Contains(entry.Id))
         {
-            return new(false, $"{CookWords.Name(entry.Kind)} makes no sense while it is {CookWords.Name(before.Phase)}.", CookFold.Possible(before));
+            return new(
+                false,
+                $"{CookWords.Name(entry.Kind)} makes no sense while it is {CookWords.Name(before.Phase)}.",
+                CookFold.Possible(before)
+            );
         }
 
         return entry.Kind != CookEventKind.Undone && after.Ignored.Except(before.Ignored).Any()
@@ -83,8 +108,8 @@ public static class CookJournal
             : null;
     }
 
-    private static bool CanBeTakenBack(CookEventKind kind, CookEventKind how)
-        => kind is not (CookEventKind.Simulated or CookEventKind.Corrected) && (how == CookEventKind.Undone || kind != CookEventKind.Undone);
+    private static bool CanBeTakenBack(CookEventKind kind, CookEventKind how) =>
+        kind is not (CookEventKind.Simulated or CookEventKind.Corrected) && (how == CookEventKind.Undone || kind != CookEventKind.Undone);
 
     /// <summary>The entries that hold, in the order in which they happened.</summary>
     /// <remarks>What was undone is left out, unless the undoing was undone; what was corrected stands at its new time.</remarks>
@@ -99,8 +124,12 @@ public static class CookJournal
             }
         }
 
-        var moved = events.Where(e => e.Kind == CookEventKind.Corrected && !gone.Contains(e.Id)).GroupBy(e => e.Data.Of!).ToDictionary(g => g.Key, g => g.Last().At);
-        return events.Where(e => e.Kind is not (CookEventKind.Undone or CookEventKind.Corrected) && !gone.Contains(e.Id))
+        var moved = events
+            .Where(e => e.Kind == CookEventKind.Corrected && !gone.Contains(e.Id))
+            .GroupBy(e => e.Data.Of!)
+            .ToDictionary(g => g.Key, g => g.Last().At);
+        return events
+            .Where(e => e.Kind is not (CookEventKind.Undone or CookEventKind.Corrected) && !gone.Contains(e.Id))
             .Select(e => moved.TryGetValue(e.Id, out var at) ? e with { At = at } : e)
             .OrderBy(e => e.At); // stable: what happened at once stays in the order of writing
     }

@@ -18,8 +18,8 @@ public static class CookLineUp
     public static LineUp Of(PlannedCook cook, CookState state, DateTimeOffset? firstLidOn, TimeZoneInfo zone)
     {
         List<LineUpTask> tasks = [];
-        void Add(string id, LineUpLane lane, DateTimeOffset from, DateTimeOffset to, string text, bool handsOn)
-            => tasks.Add(new LineUpTask(id, lane, TimeZoneInfo.ConvertTime(from, zone), TimeZoneInfo.ConvertTime(to, zone), text, handsOn));
+        void Add(string id, LineUpLane lane, DateTimeOffset from, DateTimeOffset to, string text, bool handsOn) =>
+            tasks.Add(new LineUpTask(id, lane, TimeZoneInfo.ConvertTime(from, zone), TimeZoneInfo.ConvertTime(to, zone), text, handsOn));
 
         var number = FormattableString.Invariant($"{Math.Max(1, state.Round)}");
         foreach (var part in state.Strip.Where(p => !p.Happened))
@@ -37,13 +37,34 @@ public static class CookLineUp
                     Add("serve", LineUpLane.Hands, part.To, part.To, CookWords.Serve, true);
                     break;
                 case CookPhase.ComingUp or CookPhase.Rescuing:
-                    Add($"come-up-{number}", LineUpLane.Pot, part.From, part.To, state.Simmers && part.Phase == CookPhase.Rescuing ? CookWords.Simmering : CookWords.ComingUp, false);
+                    Add(
+                        $"come-up-{number}",
+                        LineUpLane.Pot,
+                        part.From,
+                        part.To,
+                        state.Simmers && part.Phase == CookPhase.Rescuing ? CookWords.Simmering : CookWords.ComingUp,
+                        false
+                    );
                     break;
                 case CookPhase.Holding:
-                    Add($"hold-{number}", LineUpLane.Pot, part.From, part.To, FormattableString.Invariant($"{state.Minutes:0} min under pressure. {CookWords.Holding(cook)}"), false);
+                    Add(
+                        $"hold-{number}",
+                        LineUpLane.Pot,
+                        part.From,
+                        part.To,
+                        FormattableString.Invariant($"{state.Minutes:0} min under pressure. {CookWords.Holding(cook)}"),
+                        false
+                    );
                     break;
                 case CookPhase.Resting or CookPhase.Venting:
-                    Add($"release-{number}", LineUpLane.Pot, part.From, part.To, cook.Release.Kind == ReleaseKind.Natural ? CookWords.LeaveIt : CookWords.Vent, false);
+                    Add(
+                        $"release-{number}",
+                        LineUpLane.Pot,
+                        part.From,
+                        part.To,
+                        cook.Release.Kind == ReleaseKind.Natural ? CookWords.LeaveIt : CookWords.Vent,
+                        false
+                    );
                     break;
                 case CookPhase.PinDown:
                     Add($"open-{number}", LineUpLane.Hands, part.From, part.To, CookWords.Open, true);
@@ -54,14 +75,26 @@ public static class CookLineUp
             }
         }
 
-        return new(tasks.Count > 0 ? tasks[0].Start : null, tasks, firstLidOn is { } lid && tasks.Count > 0 ? [.. Moved(cook, lid, tasks[^1].End)] : []);
+        return new(
+            tasks.Count > 0 ? tasks[0].Start : null,
+            tasks,
+            firstLidOn is { } lid && tasks.Count > 0 ? [.. Moved(cook, lid, tasks[^1].End)] : []
+        );
     }
 
     /// <summary>When it was thought to be on the table as the lid went on.</summary>
-    public static DateTimeOffset ExpectedAtLidOn(PlannedCook cook, DateTimeOffset lidOn)
-        => CookJournal.StateOf(cook, [new CookEvent("lid", CookEventKind.LidOn, lidOn, CookEventData.None)], lidOn, r => RescuePlanner.Advise(r)).Strip[^1].To;
+    public static DateTimeOffset ExpectedAtLidOn(PlannedCook cook, DateTimeOffset lidOn) =>
+        CookJournal
+            .StateOf(cook, [new CookEvent("lid", CookEventKind.LidOn, lidOn, CookEventData.None)], lidOn, r => RescuePlanner.Advise(r))
+            .Strip[^1]
+            .To;
 
-    private static void Steps(IReadOnlyList<CookStep> steps, CookState state, StripPart part, Action<string, LineUpLane, DateTimeOffset, DateTimeOffset, string, bool> add)
+    private static void Steps(
+        IReadOnlyList<CookStep> steps,
+        CookState state,
+        StripPart part,
+        Action<string, LineUpLane, DateTimeOffset, DateTimeOffset, string, bool> add
+    )
     {
         var left = steps.Where(s => !state.StepsDone.Contains(s.Id)).ToList();
         var at = part.To.AddMinutes(-left.Sum(s => s.Minutes));
@@ -77,7 +110,9 @@ public static class CookLineUp
         var minutes = (end - ExpectedAtLidOn(cook, lidOn)).TotalMinutes;
         if (Math.Abs(minutes) >= TellMinutes)
         {
-            yield return FormattableString.Invariant($"{Math.Abs(minutes):0} min {(minutes > 0 ? "later" : "earlier")} than it looked when the lid went on.");
+            yield return FormattableString.Invariant(
+                $"{Math.Abs(minutes):0} min {(minutes > 0 ? "later" : "earlier")} than it looked when the lid went on."
+            );
         }
     }
 }

@@ -1,4 +1,6 @@
+using System.Globalization;
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Pots;
 
 namespace Ikuzo.Core.Running.Journal;
@@ -12,75 +14,100 @@ internal static class CookWords
     public const string Simmering = "Keep it at a simmer with the lid on; do not lock it.";
     public const string LeaveIt = "Leave it alone until the pin drops by itself.";
     public const string Vent = "Cover your hand, turn the vent away from the cupboards, and open the valve.";
-    public static readonly string VentInBursts = FormattableString.Invariant(
-        $"Open the valve for {Burst.Usual.OpenSeconds:0} seconds, close it for {Burst.Usual.ClosedSeconds:0}, again and again: the steam must stay clear.");
+    public static readonly string VentInBursts = string.Create(
+        CultureInfo.InvariantCulture,
+        $"Open the valve for {Burst.Usual.OpenSeconds:0} seconds, close it for {Burst.Usual.ClosedSeconds:0}, again and again: the steam "
+            + $"must stay clear."
+    );
     public const string Open = "The pin is down. Tilt the lid away from your face.";
     public const string NotMeasured = "Go on without measuring. The record will always say so.";
     public const string Serve = "On the table.";
 
     public static string LidOn(PlannedCook cook)
     {
-        string[] beside = [.. cook.Others.Select(o => o.Request.Load.Name), .. cook.Request.Companions.Where(c => c.Companion != Companion.OtherMeat).Select(c => c.Companion.Name.ToLowerInvariant())];
+        string[] beside =
+        [
+            .. cook.Others.Select(o => o.Request.Load.Name),
+            .. cook.Request.Companions.Where(c => c.Companion != Companion.OtherMeat).Select(c => c.Companion.Name.ToLowerInvariant()),
+        ];
         var with = beside.Length > 0 ? $"{string.Join(", ", beside)} in with it, " : "";
         return Close(with, cook.Request.Liquid, cook.Minutes, cook.Request.Pressure);
     }
 
-    public static string Close(string with, double liquidMl, double minutes, PressureSetting pressure = PressureSetting.High) => FormattableString.Invariant(
-        $"{with}{liquidMl:0} ml of thin liquid in, lid on, valve to sealing, set {minutes:0} min at {(pressure == PressureSetting.High ? "high" : "low")} pressure.");
+    public static string Close(string with, double liquidMl, double minutes, PressureSetting pressure = PressureSetting.High) =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{with}{liquidMl:0} ml of thin liquid in, lid on, valve to sealing, set {minutes:0} min at "
+                + $"{(pressure == PressureSetting.High ? "high" : "low")} pressure."
+        );
 
-    public static string Holding(PlannedCook cook) => cook.Meanwhile.Count > 0
-        ? $"Your hands are free: {string.Join("; ", cook.Meanwhile.Select(j => FormattableString.Invariant($"{j.Text} ({j.Minutes:0} min)")))}."
-        : "Your hands are free.";
+    public static string Holding(PlannedCook cook) =>
+        cook.Meanwhile.Count > 0 ? $"Your hands are free: {string.Join("; ", cook.Meanwhile.Select(Job))}." : "Your hands are free.";
 
-    public static string Venting(bool pulsed) => pulsed ? "Short bursts until only clear steam comes, then leave the valve open." : "Stay clear of the steam until the pin drops.";
+    private static string Job(HandsFreeJob job) => FormattableString.Invariant($"{job.Text} ({job.Minutes:0} min)");
+
+    public static string Venting(bool pulsed) =>
+        pulsed ? "Short bursts until only clear steam comes, then leave the valve open." : "Stay clear of the steam until the pin drops.";
 
     public static string Read(PlannedCook cook, IReadOnlyList<string> unread)
     {
         var where = cook.Spots.Where(s => unread.Contains(s.Id)).Select(s => s.Where).ToArray();
         var pieces = cook.Meats.Any(m => m.Request.Load.Pieces > 1) ? " Take the thickest piece, then two more." : "";
-        return where.Length == 0 ? $"Measure another piece.{pieces}" : $"Measure: {string.Join(", then ", where)}. Not on the bone.{pieces}";
+        return where.Length == 0
+            ? $"Measure another piece.{pieces}"
+            : $"Measure: {string.Join(", then ", where)}. Not on the bone.{pieces}";
     }
 
-    public static string Late(CookPhase phase, double minutes) => phase switch
-    {
-        CookPhase.ComingUp or CookPhase.Rescuing => FormattableString.Invariant(
-            $"{minutes:0} minutes and no pin. Is the valve on sealing? The ring in its place? Enough thin liquid? Does it smell scorched? Steam from the lid means that it leaks."),
-        CookPhase.Resting => FormattableString.Invariant($"{minutes:0} minutes and the pin is still up. Do not force the lid; vent the rest with your hand covered."),
-        _ => FormattableString.Invariant($"{minutes:0} minutes and the pin is still up. Tap the vent with a spoon; never force the lid."),
-    };
+    public static string Late(CookPhase phase, double minutes) =>
+        phase switch
+        {
+            CookPhase.ComingUp or CookPhase.Rescuing => string.Create(
+                CultureInfo.InvariantCulture,
+                $"{minutes:0} minutes and no pin. Is the valve on sealing? The ring in its place? Enough thin liquid? Does it smell "
+                    + $"scorched? Steam from the lid means that it leaks."
+            ),
+            CookPhase.Resting => FormattableString.Invariant(
+                $"{minutes:0} minutes and the pin is still up. Do not force the lid; vent the rest with your hand covered."
+            ),
+            _ => FormattableString.Invariant(
+                $"{minutes:0} minutes and the pin is still up. Tap the vent with a spoon; never force the lid."
+            ),
+        };
 
-    public static string Name(CookPhase phase) => phase switch
-    {
-        CookPhase.Ready => "not started",
-        CookPhase.Browning => "browning",
-        CookPhase.ComingUp => "coming up to pressure",
-        CookPhase.Holding => "under pressure",
-        CookPhase.Resting => "letting go by itself",
-        CookPhase.Venting => "venting",
-        CookPhase.PinDown => "ready to open",
-        CookPhase.Open => "open and not known to be done",
-        CookPhase.Rescuing => "cooking on",
-        CookPhase.Finishing => "done in the pot",
-        _ => "over",
-    };
+    public static string Name(CookPhase phase) =>
+        phase switch
+        {
+            CookPhase.Ready => "not started",
+            CookPhase.Browning => "browning",
+            CookPhase.ComingUp => "coming up to pressure",
+            CookPhase.Holding => "under pressure",
+            CookPhase.Resting => "letting go by itself",
+            CookPhase.Venting => "venting",
+            CookPhase.PinDown => "ready to open",
+            CookPhase.Open => "open and not known to be done",
+            CookPhase.Rescuing => "cooking on",
+            CookPhase.Finishing => "done in the pot",
+            _ => "over",
+        };
 
-    public static string Name(CookEventKind kind) => kind switch
-    {
-        CookEventKind.BrowningStarted => "Browning",
-        CookEventKind.BrowningDone => "The end of browning",
-        CookEventKind.LidOn => "Putting the lid on",
-        CookEventKind.PressureReached => "Reaching pressure",
-        CookEventKind.HoldOver => "The end of the minutes",
-        CookEventKind.Vented => "Venting",
-        CookEventKind.PinDown => "The fall of the pin",
-        CookEventKind.Opened => "Opening",
-        CookEventKind.Reading => "A reading",
-        CookEventKind.NotMeasured => "Going on unmeasured",
-        CookEventKind.BackUnderPressure => "Cooking on",
-        CookEventKind.Thickened => "Thickening",
-        CookEventKind.StepDone => "A step after the pot",
-        CookEventKind.Finished => "Serving",
-        CookEventKind.Abandoned => "Giving up",
-        _ => "This entry",
-    };
+    public static string Name(CookEventKind kind) =>
+        kind switch
+        {
+            CookEventKind.BrowningStarted => "Browning",
+            CookEventKind.BrowningDone => "The end of browning",
+            CookEventKind.LidOn => "Putting the lid on",
+            CookEventKind.PressureReached => "Reaching pressure",
+            CookEventKind.HoldOver => "The end of the minutes",
+            CookEventKind.Vented => "Venting",
+            CookEventKind.PinDown => "The fall of the pin",
+            CookEventKind.Opened => "Opening",
+            CookEventKind.Reading => "A reading",
+            CookEventKind.NotMeasured => "Going on unmeasured",
+            CookEventKind.BackUnderPressure => "Cooking on",
+            CookEventKind.Thickened => "Thickening",
+            CookEventKind.StepDone => "A step after the pot",
+            CookEventKind.Finished => "Serving",
+            CookEventKind.Abandoned => "Giving up",
+            _ => "This entry",
+        };
 }

@@ -7,11 +7,18 @@ namespace Ikuzo.Core.Running.Journal;
 /// <summary>Advice for a pot in which several meats are.</summary>
 internal static class JointAdvice
 {
-    /// <summary>One advice for all meat of a pot: done only when each is, and as long as the slowest needs; spots get their names within the cook.</summary>
+    /// <summary>
+    /// One advice for all meat of a pot: done only when each is, and as long as the slowest needs; spots get their names within the cook.
+    /// </summary>
     /// <param name="each">At least one meat with its own advice.</param>
     public static RescueAdvice Of(IReadOnlyList<(PlannedMeat Meat, RescueAdvice Advice)> each)
     {
-        SpotOutcome[] spots = [.. each.SelectMany(e => e.Advice.Spots.Select(s => s with { Id = e.Meat.SpotId(e.Meat.Request.Load.Cut.Spots.First(c => c.Id == s.Id)) }))];
+        SpotOutcome[] spots =
+        [
+            .. each.SelectMany(e =>
+                e.Advice.Spots.Select(s => s with { Id = e.Meat.SpotId(e.Meat.Request.Load.Cut.Spots.First(c => c.Id == s.Id)) })
+            ),
+        ];
         if (each is [var (_, only)])
         {
             return only with { Spots = spots };
@@ -19,9 +26,18 @@ internal static class JointAdvice
 
         var shorts = each.Where(e => e.Advice.Verdict == CheckVerdict.Short).ToList();
         var decides = shorts.Count == 0 ? each : shorts;
-        string[] why = [.. decides.SelectMany(e => e.Advice.Why.Select((w, i) => i == 0 ? $"{Wording.Capital(e.Meat.Request.Load.Name)}: {w}" : w))];
+        string[] why =
+        [
+            .. decides.SelectMany(e => e.Advice.Why.Select((w, i) => i == 0 ? $"{Wording.Capital(e.Meat.Request.Load.Name)}: {w}" : w)),
+        ];
         return shorts.Count == 0
             ? new(CheckVerdict.Done, RescueMethod.None, 0, why, spots)
-            : new(CheckVerdict.Short, shorts.Max(e => e.Advice.Method), shorts.Any(e => e.Advice.Minutes is null) ? null : shorts.Max(e => e.Advice.Minutes), why, spots);
+            : new(
+                CheckVerdict.Short,
+                shorts.Max(e => e.Advice.Method),
+                shorts.Any(e => e.Advice.Minutes is null) ? null : shorts.Max(e => e.Advice.Minutes),
+                why,
+                spots
+            );
     }
 }

@@ -57,11 +57,29 @@ public sealed record PlannedCook
     public IReadOnlyList<PlannedMeat> Meats => [new PlannedMeat("", Request), .. Others];
 
     /// <summary>All spots to measure: none is left out before anything is called done.</summary>
-    public IReadOnlyList<CookSpot> Spots
-        => [.. Meats.SelectMany(m => m.Request.Load.Cut.Spots.Select(s => new CookSpot(m.SpotId(s), m, s, Others.Count == 0 ? s.Where : $"{m.Request.Load.Name}: {s.Where}")))];
+    public IReadOnlyList<CookSpot> Spots =>
+        [
+            .. Meats.SelectMany(m =>
+                m.Request.Load.Cut.Spots.Select(s => new CookSpot(
+                    m.SpotId(s),
+                    m,
+                    s,
+                    Others.Count == 0 ? s.Where : $"{m.Request.Load.Name}: {s.Where}"
+                ))
+            ),
+        ];
 
     /// <summary>The cook that a plan describes; null for a plan with a stop.</summary>
-    public static PlannedCook? Of(PlanRequest request, Plan plan) => plan is { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down }
-        ? new() { Request = request, Minutes = minutes, Release = release, ToPressureMinutes = up, ReleaseMinutes = down, After = AfterPot.Steps(request) }
-        : null;
+    public static PlannedCook? Of(PlanRequest request, Plan plan) =>
+        plan is { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down }
+            ? new()
+            {
+                Request = request,
+                Minutes = minutes,
+                Release = release,
+                ToPressureMinutes = up,
+                ReleaseMinutes = down,
+                After = AfterPot.Steps(request),
+            }
+            : null;
 }

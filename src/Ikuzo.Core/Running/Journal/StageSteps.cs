@@ -8,7 +8,8 @@ namespace Ikuzo.Core.Running.Journal;
 /// <summary>A time under the lid without meat, as steps at the pot: it has nothing to measure, so its clock is all that it needs.</summary>
 public static class StageSteps
 {
-    private const double LayerMinutes = 4, OpenMinutes = 2; // estimates
+    private const double LayerMinutes = 4,
+        OpenMinutes = 2; // estimates
 
     /// <summary>Put in, wait for the pin, hold, let go, open.</summary>
     /// <param name="dish">The dish.</param>
@@ -17,11 +18,17 @@ public static class StageSteps
     public static IReadOnlyList<CookStep> Of(DishRequest dish, DishStage stage, int number)
     {
         var names = DishWords.Names(dish, stage);
-        CookStep Step(string name, string text, double minutes, bool waits) => new(FormattableString.Invariant($"{name}-stage-{number}"), text, minutes, waits);
+        CookStep Step(string name, string text, double minutes, bool waits) =>
+            new(FormattableString.Invariant($"{name}-stage-{number}"), text, minutes, waits);
         var put = number == 1 ? "" : "Take the rest out and keep it warm. ";
         List<CookStep> steps =
         [
-            Step("lid", CookWords.Close($"{put}{Wording.Capital(names)} and ", stage.LiquidMl, stage.Minutes), number == 1 ? LayerMinutes : Finishing.ChangeMinutes, false),
+            Step(
+                "lid",
+                CookWords.Close($"{put}{Wording.Capital(names)} and ", stage.LiquidMl, stage.Minutes),
+                number == 1 ? LayerMinutes : Finishing.ChangeMinutes,
+                false
+            ),
             Step("come-up", CookWords.ComingUp, stage.ToPressureMinutes.P50, true),
         ];
         if (stage.Minutes > 0)

@@ -15,9 +15,15 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     /// <summary>Grid of its clock, s.</summary>
     public const double GridSeconds = 5;
 
-    private const double SlowShare = 0.67, ValveOpenMinutes = 4, ScorchMinutes = 6, PowerCutAfterMinutes = 3, PowerCutMinutes = 4;
-    private const double NoisyFactor = 2.5, MisplacedKelvin = 5;
-    private const int SilentEvery = 3, Truth = 0; // the lane that is looked at
+    private const double SlowShare = 0.67,
+        ValveOpenMinutes = 4,
+        ScorchMinutes = 6,
+        PowerCutAfterMinutes = 3,
+        PowerCutMinutes = 4;
+    private const double NoisyFactor = 2.5,
+        MisplacedKelvin = 5;
+    private const int SilentEvery = 3,
+        Truth = 0; // the lane that is looked at
     private const double CurveSeconds = 15;
 
     private readonly PlannedCook _cook;
@@ -28,9 +34,13 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     private readonly List<Announcement> _announced = [];
     private readonly List<(double Minutes, double Pot, double Coldest)> _curve = [];
     private Stage _stage = Stage.Idle;
-    private DateTimeOffset _clock, _start, _stageSince;
-    private double _minutes, _scorchedSeconds;
-    private bool _simmers, _pinUp;
+    private DateTimeOffset _clock,
+        _start,
+        _stageSince;
+    private double _minutes,
+        _scorchedSeconds;
+    private bool _simmers,
+        _pinUp;
     private int _asked;
 
     /// <summary>A pot before its lid is on.</summary>
@@ -59,7 +69,8 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     }
 
     /// <inheritdoc/>
-    public CookerReport Report => new(_stage is not (Stage.Idle or Stage.Open), _pinUp, _stage is Stage.Heating or Stage.Holding, Pot.PotCelsius[Truth]);
+    public CookerReport Report =>
+        new(_stage is not (Stage.Idle or Stage.Open), _pinUp, _stage is Stage.Heating or Stage.Holding, Pot.PotCelsius[Truth]);
 
     /// <summary>The coldest spot as it truly is, °C.</summary>
     public double ColdestCelsius => _blocks.Min(b => b.ColdestCelsius()[Truth]);
@@ -71,7 +82,13 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     public IReadOnlyList<(double Minutes, double Pot, double Coldest)> Curve => _curve;
 
     /// <summary>A pot that has followed a whole journal until a moment.</summary>
-    public static SimulatedPot Replay(PlannedCook cook, long seed, IReadOnlyList<SimulatedFault> faults, IEnumerable<CookEvent> events, DateTimeOffset until)
+    public static SimulatedPot Replay(
+        PlannedCook cook,
+        long seed,
+        IReadOnlyList<SimulatedFault> faults,
+        IEnumerable<CookEvent> events,
+        DateTimeOffset until
+    )
     {
         var pot = new SimulatedPot(cook, seed, faults);
         foreach (var entry in events)
@@ -149,7 +166,10 @@ public sealed class SimulatedPot : IMulticooker, IProbe
         var body = _blocks[_cook.Meats.ToList().IndexOf(spot.Meat)].Spot(spot.Meat.Request.Load.Cut.Spots.ToList().IndexOf(spot.Spot));
 
         var error = ProbeError.Draw(_random) * (_faults.Contains(SimulatedFault.NoisyProbe) ? NoisyFactor : 1);
-        return Math.Round(body.Batch.CentreCelsius()[Truth] + error + (_faults.Contains(SimulatedFault.MisplacedProbe) ? MisplacedKelvin : 0), 1);
+        return Math.Round(
+            body.Batch.CentreCelsius()[Truth] + error + (_faults.Contains(SimulatedFault.MisplacedProbe) ? MisplacedKelvin : 0),
+            1
+        );
     }
 
     // The pieces of a lump go back as cold throughout as the coldest of them.
@@ -194,7 +214,15 @@ public sealed class SimulatedPot : IMulticooker, IProbe
                 Live(Surroundings.Hold, PowerIsOff ? 0 : HeaterShare);
                 break;
             default:
-                Live(_stage switch { Stage.Venting => Surroundings.Vent, Stage.Open => Surroundings.Open, _ => Surroundings.Rest }, powerShare: 0);
+                Live(
+                    _stage switch
+                    {
+                        Stage.Venting => Surroundings.Vent,
+                        Stage.Open => Surroundings.Open,
+                        _ => Surroundings.Rest,
+                    },
+                    powerShare: 0
+                );
                 break;
         }
 
@@ -219,9 +247,11 @@ public sealed class SimulatedPot : IMulticooker, IProbe
 
     private double HeaterShare => _faults.Contains(SimulatedFault.SlowHeater) ? SlowShare : 1;
 
-    private bool PowerIsOff => _faults.Contains(SimulatedFault.PowerCut) && InStage is >= PowerCutAfterMinutes and < PowerCutAfterMinutes + PowerCutMinutes;
+    private bool PowerIsOff =>
+        _faults.Contains(SimulatedFault.PowerCut) && InStage is >= PowerCutAfterMinutes and < PowerCutAfterMinutes + PowerCutMinutes;
 
-    private void Live(Surroundings around, double powerShare) => Each(b => b.Live(around, GridSeconds, powerShare, _cook.Release.TauSeconds));
+    private void Live(Surroundings around, double powerShare) =>
+        Each(b => b.Live(around, GridSeconds, powerShare, _cook.Release.TauSeconds));
 
     private void Change()
     {
@@ -230,7 +260,12 @@ public sealed class SimulatedPot : IMulticooker, IProbe
         {
             Announce(CookEventKind.HoldOver, Stage.Cool);
         }
-        else if (_stage == Stage.Heating && !_simmers && Pot.PotCelsius[Truth] >= Pot.HeldCelsius[Truth] - 0.05 && Pot.HeldCelsius[Truth] > pin)
+        else if (
+            _stage == Stage.Heating
+            && !_simmers
+            && Pot.PotCelsius[Truth] >= Pot.HeldCelsius[Truth] - 0.05
+            && Pot.HeldCelsius[Truth] > pin
+        )
         {
             _pinUp = true;
             Announce(CookEventKind.PressureReached, Stage.Holding);

@@ -36,7 +36,9 @@ public sealed class Belief
     public double Quantile(float[] values, double share)
     {
         var order = Enumerable.Range(0, values.Length).Where(i => Weights[i] > 0).OrderBy(i => values[i]).ToArray();
-        double below = 0, lastAt = 0, last = values[order[0]];
+        double below = 0,
+            lastAt = 0,
+            last = values[order[0]];
         foreach (var i in order)
         {
             var at = below + Weights[i] / 2;
@@ -52,12 +54,15 @@ public sealed class Belief
         return last;
     }
 
-    /// <summary>A low value that a share of the belief lies above, with the tail of a normal where few particles are left to show one.</summary>
+    /// <summary>
+    /// A low value that a share of the belief lies above, with the tail of a normal where few particles are left to show one.
+    /// </summary>
     /// <param name="values">One per particle.</param>
     /// <param name="share">Share below, under 0.5.</param>
     public double Low(float[] values, double share)
     {
-        double mean = 0, square = 0;
+        double mean = 0,
+            square = 0;
         for (var i = 0; i < values.Length; i++)
         {
             mean += Weights[i] * values[i];
@@ -72,6 +77,6 @@ public sealed class Belief
     }
 
     /// <summary>1st, 50th and 99th percentile.</summary>
-    public Spread98 Spread(float[] values)
-        => new(Math.Floor(Low(values, 0.01) * 100) / 100, Math.Round(Quantile(values, 0.5), 2), Math.Round(Quantile(values, 0.99), 2));
+    public Spread98 Spread(float[] values) =>
+        new(Math.Floor(Low(values, 0.01) * 100) / 100, Math.Round(Quantile(values, 0.5), 2), Math.Round(Quantile(values, 0.99), 2));
 }

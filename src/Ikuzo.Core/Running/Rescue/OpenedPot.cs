@@ -7,10 +7,13 @@ namespace Ikuzo.Core.Running.Rescue;
 /// <summary>Possible cooks that were opened and can be cooked on: the ensemble behind a rescue.</summary>
 internal sealed class OpenedPot : IDisposable
 {
-    /// <summary>Shortest time between the last reading and the lid going back on, min. Estimate; a slower hand lets the middle warm more.</summary>
+    /// <summary>
+    /// Shortest time between the last reading and the lid going back on, min. Estimate; a slower hand lets the middle warm more.
+    /// </summary>
     public const double RecloseMinutes = 0.5;
 
-    private const int AsRead = 0, Reheated = 1;
+    private const int AsRead = 0,
+        Reheated = 1;
 
     private readonly CookModel _model;
     private readonly CookBlock[] _blocks;
@@ -38,12 +41,20 @@ internal sealed class OpenedPot : IDisposable
     /// <summary>Cooks until the last reading.</summary>
     /// <param name="model">The cook.</param>
     /// <param name="particles">Which possible cooks.</param>
-    /// <param name="held">Minutes held and release; null when the pieces are put in again, each as cold throughout as it can be, into the hot pot.</param>
+    /// <param name="held">
+    /// Minutes held and release; null when the pieces are put in again, each as cold throughout as it can be, into the hot pot.
+    /// </param>
     /// <param name="readings">Spot and minutes after opening, in the order of time.</param>
     /// <param name="later">What was cooked on since.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public static OpenedPot Cook(
-        CookModel model, ParticleSource particles, Branch? held, IReadOnlyList<ProbeReading> readings, IReadOnlyList<RescueRound> later, CancellationToken cancellation)
+        CookModel model,
+        ParticleSource particles,
+        Branch? held,
+        IReadOnlyList<ProbeReading> readings,
+        IReadOnlyList<RescueRound> later,
+        CancellationToken cancellation
+    )
     {
         var pot = new OpenedPot(model, particles.Count, readings.Count + later.Sum(l => l.Readings.Count));
         pot.ForEach(
@@ -68,7 +79,8 @@ internal sealed class OpenedPot : IDisposable
 
                 block.Keep(AsRead);
             },
-            cancellation);
+            cancellation
+        );
         return pot;
     }
 
@@ -77,7 +89,12 @@ internal sealed class OpenedPot : IDisposable
     /// <param name="minutes">Rising.</param>
     /// <param name="release">How the pressure is let go; of no matter for a simmer.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
-    public IReadOnlyList<BranchOutcome> CookOn(bool underPressure, IReadOnlyList<double> minutes, Release release, CancellationToken cancellation)
+    public IReadOnlyList<BranchOutcome> CookOn(
+        bool underPressure,
+        IReadOnlyList<double> minutes,
+        Release release,
+        CancellationToken cancellation
+    )
     {
         var outcomes = minutes.Select(m => new BranchOutcome(new Branch(m, release), _particles, _model.Bodies.Count)).ToArray();
         ForEach(
@@ -97,7 +114,8 @@ internal sealed class OpenedPot : IDisposable
                     block.GoBack(Reheated);
                 }
             },
-            cancellation);
+            cancellation
+        );
         return outcomes;
     }
 
@@ -139,6 +157,6 @@ internal sealed class OpenedPot : IDisposable
         }
     }
 
-    private void ForEach(Action<CookBlock, int> work, CancellationToken cancellation)
-        => Parallel.For(0, _blocks.Length, new ParallelOptions { CancellationToken = cancellation }, i => work(_blocks[i], i * Lanes.Width));
+    private void ForEach(Action<CookBlock, int> work, CancellationToken cancellation) =>
+        Parallel.For(0, _blocks.Length, new ParallelOptions { CancellationToken = cancellation }, i => work(_blocks[i], i * Lanes.Width));
 }

@@ -10,7 +10,8 @@ public readonly record struct ProbeReading(string SpotId, double Celsius, double
 
 /// <summary>How far a reading may be from the coldest point of its spot.</summary>
 /// <remarks>
-/// A normal error in two halves: a probe that misses the middle reads too hot, hardly ever too cold. Spreads about 1.5 K together; estimates
+/// A normal error in two halves: a probe that misses the middle reads too hot, hardly ever too cold. Spreads about 1.5 K together;
+/// estimates
 /// for household probes and hands.
 /// </remarks>
 public static class ProbeError
@@ -32,6 +33,8 @@ public static class ProbeError
     }
 
     /// <summary>An error by chance, K. The halves are as likely as they are wide.</summary>
-    internal static double Draw(SplitMix64 random)
-        => random.Share() < TooHotKelvin / (TooHotKelvin + TooColdKelvin) ? Math.Abs(random.Normal()) * TooHotKelvin : -Math.Abs(random.Normal()) * TooColdKelvin;
+    internal static double Draw(SplitMix64 random) =>
+        random.Share() < TooHotKelvin / (TooHotKelvin + TooColdKelvin)
+            ? Math.Abs(random.Normal()) * TooHotKelvin
+            : -Math.Abs(random.Normal()) * TooColdKelvin;
 }

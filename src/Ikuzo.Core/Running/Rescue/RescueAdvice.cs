@@ -35,7 +35,13 @@ public enum RescueMethod
 /// <param name="Release">How the pressure was let go.</param>
 /// <param name="Readings">At least one; spots of the cut.</param>
 /// <param name="LiquidIsThick">True when dairy or starch is in, so that the pot would scorch under pressure.</param>
-public sealed record RescueRequest(PlanRequest Plan, double MinutesHeld, Release Release, IReadOnlyList<ProbeReading> Readings, bool LiquidIsThick)
+public sealed record RescueRequest(
+    PlanRequest Plan,
+    double MinutesHeld,
+    Release Release,
+    IReadOnlyList<ProbeReading> Readings,
+    bool LiquidIsThick
+)
 {
     /// <summary>What was cooked on since, each time opened and measured again; empty for a pot that was opened once.</summary>
     public IReadOnlyList<RescueRound> Later { get; init; } = [];
@@ -67,4 +73,10 @@ public sealed record RescueRound(bool UnderPressure, double MinutesHeld, Release
 /// <param name="Minutes">Minutes at pressure, or at a simmer; 0 when done; null when no time that we compute is enough.</param>
 /// <param name="Why">In sentences.</param>
 /// <param name="Spots">The spots after the rescue, or as they are when done.</param>
-public sealed record RescueAdvice(CheckVerdict Verdict, RescueMethod Method, double? Minutes, IReadOnlyList<string> Why, IReadOnlyList<SpotOutcome> Spots);
+public sealed record RescueAdvice(
+    CheckVerdict Verdict,
+    RescueMethod Method,
+    double? Minutes,
+    IReadOnlyList<string> Why,
+    IReadOnlyList<SpotOutcome> Spots
+);

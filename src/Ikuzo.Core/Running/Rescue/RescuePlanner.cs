@@ -37,7 +37,8 @@ public static class RescuePlanner
         var model = request.SeparatedAtCelsius is { } apart ? Separated(request, apart) : ModelBuilder.Build(request.Plan);
         Branch? held = request.SeparatedAtCelsius is null ? new Branch(request.MinutesHeld, request.Release) : null;
         ProbeReading[] all = [.. held is null ? [] : readings, .. later.SelectMany(l => l.Readings)];
-        OpenedPot Cook(ParticleSource particles) => OpenedPot.Cook(model, particles, held, held is null ? [] : readings, later, cancellation);
+        OpenedPot Cook(ParticleSource particles) =>
+            OpenedPot.Cook(model, particles, held, held is null ? [] : readings, later, cancellation);
         var pot = Cook(ParticleSource.Ensemble);
         var belief = Believe(pot, all);
         if (belief.EffectiveCount < LeastEffectiveCount)
@@ -51,8 +52,7 @@ public static class RescuePlanner
         {
             var likely = belief.Low(pot.Coldest, 1 - SafetyRule.ShareSafe);
             var lowest = request.NewestReadings.Min(r => r.Celsius);
-            return likely >= SafetyRule.CoreCelsius && lowest >= SafetyRule.CoreCelsius
-                ? Done(request, pot, belief, likely)
+            return likely >= SafetyRule.CoreCelsius && lowest >= SafetyRule.CoreCelsius ? Done(request, pot, belief, likely)
                 : IsLump(request) ? Separate(request, lowest, cancellation)
                 : CookOn(request, pot, belief, likely, lowest, cancellation);
         }
@@ -66,21 +66,36 @@ public static class RescuePlanner
             : [.. readings.OrderBy(r => r.AfterOpeningMinutes)];
     }
 
-    private static Belief Believe(OpenedPot pot, IReadOnlyList<ProbeReading> readings)
-        => Belief.From([.. Enumerable.Range(0, pot.Coldest.Length)
-            .Select(p => readings.Select((r, i) => ProbeError.LogLikelihood(r.Celsius, pot.AtReading[i][p])).Sum())]);
+    private static Belief Believe(OpenedPot pot, IReadOnlyList<ProbeReading> readings) =>
+        Belief.From([
+            .. Enumerable
+                .Range(0, pot.Coldest.Length)
+                .Select(p => readings.Select((r, i) => ProbeError.LogLikelihood(r.Celsius, pot.AtReading[i][p])).Sum()),
+        ]);
 
-    private static bool IsLump(RescueRequest request) => request.SeparatedAtCelsius is null && request.Plan.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
+    private static bool IsLump(RescueRequest request) =>
+        request.SeparatedAtCelsius is null && request.Plan.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
 
     private static RescueAdvice Done(RescueRequest request, OpenedPot pot, Belief belief, double likely)
     {
         var say = new Wording(request.Plan.Units);
-        return new(CheckVerdict.Done, RescueMethod.None, 0,
+        return new(
+            CheckVerdict.Done,
+            RescueMethod.None,
+            0,
             [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."],
-            Spots(request, belief, pot.Spots));
+            Spots(request, belief, pot.Spots)
+        );
     }
 
-    private static RescueAdvice CookOn(RescueRequest request, OpenedPot pot, Belief belief, double likely, double lowest, CancellationToken cancellation)
+    private static RescueAdvice CookOn(
+        RescueRequest request,
+        OpenedPot pot,
+        Belief belief,
+        double likely,
+        double lowest,
+        CancellationToken cancellation
+    )
     {
         var release = Ending(request);
         var outcomes = pot.CookOn(!request.LiquidIsThick, Candidates, release, cancellation);
@@ -99,25 +114,34 @@ public static class RescuePlanner
         return Short(request, RescueMethod.SeparateAndRepeat, enough, belief, RescueWords.Separate(request, enough, lowest));
     }
 
-    private static CookModel Separated(RescueRequest request, double lowest)
-        => ModelBuilder.Build(request.Plan with { Load = request.Plan.Load with { Arrangement = Arrangement.Single } }) with
+    private static CookModel Separated(RescueRequest request, double lowest) =>
+        ModelBuilder.Build(request.Plan with { Load = request.Plan.Load with { Arrangement = Arrangement.Single } }) with
         {
             StartCelsius = lowest - SeparatedMarginKelvin,
             Frozen = false,
         };
 
-    private static RescueAdvice Short(RescueRequest request, RescueMethod method, BranchOutcome? enough, Belief belief, IReadOnlyList<string> why)
-        => new(CheckVerdict.Short, method, enough?.Branch.HoldMinutes, why, enough is null ? [] : Spots(request, belief, enough.SpotCelsius));
+    private static RescueAdvice Short(
+        RescueRequest request,
+        RescueMethod method,
+        BranchOutcome? enough,
+        Belief belief,
+        IReadOnlyList<string> why
+    ) => new(CheckVerdict.Short, method, enough?.Branch.HoldMinutes, why, enough is null ? [] : Spots(request, belief, enough.SpotCelsius));
 
-    private static Release Ending(RescueRequest request)
-        => request.LiquidIsThick ? Release.Vent
-            : ReleaseChoice.Spurts(request.Plan) && request.Release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent ? Release.Pulsed
-            : request.Release;
+    private static Release Ending(RescueRequest request) =>
+        request.LiquidIsThick ? Release.Vent
+        : ReleaseChoice.Spurts(request.Plan) && request.Release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent ? Release.Pulsed
+        : request.Release;
 
-    private static BranchOutcome? Enough(IReadOnlyList<BranchOutcome> outcomes, Belief belief)
-        => outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
+    private static BranchOutcome? Enough(IReadOnlyList<BranchOutcome> outcomes, Belief belief) =>
+        outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
 
     // Nothing is counted on after opening, so the peak is what was reached by then.
-    private static IReadOnlyList<SpotOutcome> Spots(RescueRequest request, Belief belief, IReadOnlyList<float[]> celsius)
-        => [.. request.Plan.Load.Cut.Spots.Zip(celsius, (s, values) => (Spot: s, Spread: belief.Spread(values))).Select(s => new SpotOutcome(s.Spot.Id, s.Spot.Where, s.Spread, s.Spread))];
+    private static IReadOnlyList<SpotOutcome> Spots(RescueRequest request, Belief belief, IReadOnlyList<float[]> celsius) =>
+        [
+            .. request
+                .Plan.Load.Cut.Spots.Zip(celsius, (s, values) => (Spot: s, Spread: belief.Spread(values)))
+                .Select(s => new SpotOutcome(s.Spot.Id, s.Spot.Where, s.Spread, s.Spread)),
+        ];
 }

@@ -14,9 +14,24 @@ public sealed record AskBody(string? Text);
 
 /// <summary>What was understood. Null where nothing was said.</summary>
 public sealed record AskView(
-    string? Cut, int? Pieces, double? TotalKg, double? ThicknessMm, MeatState? State, double? StartCelsius, Arrangement? Arrangement, Placement? Placement,
-    Aim? Aim, PressureSetting? Pressure, string? PotId, double? PotLitres, double? LiquidMl,
-    IReadOnlyList<Understood> Understood, IReadOnlyList<string> Unknown, IReadOnlyList<string> Assumed, string? Problem);
+    string? Cut,
+    int? Pieces,
+    double? TotalKg,
+    double? ThicknessMm,
+    MeatState? State,
+    double? StartCelsius,
+    Arrangement? Arrangement,
+    Placement? Placement,
+    Aim? Aim,
+    PressureSetting? Pressure,
+    string? PotId,
+    double? PotLitres,
+    double? LiquidMl,
+    IReadOnlyList<Understood> Understood,
+    IReadOnlyList<string> Unknown,
+    IReadOnlyList<string> Assumed,
+    string? Problem
+);
 
 /// <summary>One quantity as typed, such as "3 lb 4 oz" or "1,5 kg".</summary>
 /// <param name="Text">What was typed; at most 40 characters.</param>
@@ -37,7 +52,11 @@ internal static class AskingEndpoints
         routes.MapPost("/api/quantities", ReadQuantity).WithTags("Asking").WithName("readQuantity");
     }
 
-    private static async Task<Results<Ok<AskView>, BadRequest<HttpValidationProblemDetails>>> AskAsync(AskBody body, KitchenStore kitchen, CancellationToken cancellation)
+    private static async Task<Results<Ok<AskView>, BadRequest<HttpValidationProblemDetails>>> AskAsync(
+        AskBody body,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
     {
         var errors = new FieldErrors();
         errors.RequiredText("text", body.Text, QuestionParser.MostCharacters);
@@ -46,9 +65,9 @@ internal static class AskingEndpoints
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        return TypedResults.Ok(QuestionParser.Parse(body.Text!) is { } question
-            ? View(question, await PotAsync(question, kitchen, cancellation))
-            : Nothing());
+        return TypedResults.Ok(
+            QuestionParser.Parse(body.Text!) is { } question ? View(question, await PotAsync(question, kitchen, cancellation)) : Nothing()
+        );
     }
 
     private static Results<Ok<QuantityView>, BadRequest<HttpValidationProblemDetails>> ReadQuantity(QuantityBody body)
@@ -83,22 +102,60 @@ internal static class AskingEndpoints
             Dimension.Volume => (us ? Wording.CupMl : 1, 1.0, "ml"),
             _ => (1, 1.0, "°C"),
         };
-        var value = body.Dimension == Dimension.Temperature
-            ? QuantityReader.Read($"{body.Text} {(us ? "f" : "c")}", Dimension.Temperature, bareFactor) ?? QuantityReader.Read(body.Text!, Dimension.Temperature, bareFactor)
-            : QuantityReader.Read(body.Text!, body.Dimension!.Value, bareFactor);
+        var value =
+            body.Dimension == Dimension.Temperature
+                ? QuantityReader.Read($"{body.Text} {(us ? "f" : "c")}", Dimension.Temperature, bareFactor)
+                    ?? QuantityReader.Read(body.Text!, Dimension.Temperature, bareFactor)
+                : QuantityReader.Read(body.Text!, body.Dimension!.Value, bareFactor);
         return value is { } v ? new QuantityView(Math.Round(v * scale, 4), unit) : null;
     }
 
-    private static AskView Nothing() => new(
-        null, null, null, null, null, null, null, null, null, null, null, null, null, [], [], [],
-        "No bird or cut in it. Try: 6 frozen thighs 1.3 kg, or: duck legs x4 800 g.");
+    private static AskView Nothing() =>
+        new(
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            null,
+            [],
+            [],
+            [],
+            "No bird or cut in it. Try: 6 frozen thighs 1.3 kg, or: duck legs x4 800 g."
+        );
 
-    private static async Task<Pot?> PotAsync(Question question, KitchenStore kitchen, CancellationToken cancellation)
-        => question.PotLitres is { } litres
-            ? (await kitchen.PotsAsync(cancellation)).Where(p => Math.Abs(p.CapacityLitres - litres) <= SamePotLitres).MinBy(p => Math.Abs(p.CapacityLitres - litres))
+    private static async Task<Pot?> PotAsync(Question question, KitchenStore kitchen, CancellationToken cancellation) =>
+        question.PotLitres is { } litres
+            ? (await kitchen.PotsAsync(cancellation))
+                .Where(p => Math.Abs(p.CapacityLitres - litres) <= SamePotLitres)
+                .MinBy(p => Math.Abs(p.CapacityLitres - litres))
             : null;
 
-    private static AskView View(Question q, Pot? pot) => new(
-        q.Cut.Id, q.Pieces, Math.Round(q.TotalKg, 4), q.ThicknessMm, q.State, q.StartCelsius, q.Arrangement, q.Placement, q.Aim, q.Pressure,
-        pot?.Id, q.PotLitres is { } litres ? Math.Round(litres, 2) : null, q.LiquidMl, q.Understood, q.Unknown, q.Assumed, null);
+    private static AskView View(Question q, Pot? pot) =>
+        new(
+            q.Cut.Id,
+            q.Pieces,
+            Math.Round(q.TotalKg, 4),
+            q.ThicknessMm,
+            q.State,
+            q.StartCelsius,
+            q.Arrangement,
+            q.Placement,
+            q.Aim,
+            q.Pressure,
+            pot?.Id,
+            q.PotLitres is { } litres ? Math.Round(litres, 2) : null,
+            q.LiquidMl,
+            q.Understood,
+            q.Unknown,
+            q.Assumed,
+            null
+        );
 }

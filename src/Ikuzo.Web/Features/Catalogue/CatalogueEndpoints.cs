@@ -17,41 +17,89 @@ public sealed record CatalogueSpot(string Id, string Where);
 
 /// <summary>A cut as clients see it.</summary>
 public sealed record CatalogueCut(
-    string Id, Species Species, Part Part, string Name, string Plural, bool BoneIn, bool Usual, PieceRange PieceKg, TypicalValue ThicknessMm,
-    Aim UsualAim, IReadOnlyList<CatalogueSpot> Spots);
+    string Id,
+    Species Species,
+    Part Part,
+    string Name,
+    string Plural,
+    bool BoneIn,
+    bool Usual,
+    PieceRange PieceKg,
+    TypicalValue ThicknessMm,
+    Aim UsualAim,
+    IReadOnlyList<CatalogueSpot> Spots
+);
 
 /// <summary>A companion as clients see it.</summary>
 public sealed record CatalogueCompanion(
-    string Id, string Name, CompanionKind Kind, MinuteWindow HighPressureMinutes, double AbsorbsMlPerGram, double GivesOffMlPerGram, bool Foams, bool Acid, bool Sweet,
-    bool AfterPressure, bool IsCut, string Source);
+    string Id,
+    string Name,
+    CompanionKind Kind,
+    MinuteWindow HighPressureMinutes,
+    double AbsorbsMlPerGram,
+    double GivesOffMlPerGram,
+    bool Foams,
+    bool Acid,
+    bool Sweet,
+    bool AfterPressure,
+    bool IsCut,
+    string Source
+);
 
 /// <summary>A way in which other cooks choose minutes and release.</summary>
 public sealed record CatalogueSchool(string Id, string Name);
 
 /// <summary>Everything that a plan can be made of.</summary>
 public sealed record CatalogueView(
-    IReadOnlyList<CatalogueCut> Cuts, IReadOnlyList<CatalogueCompanion> Companions, IReadOnlyList<Pot> Pots, IReadOnlyList<CatalogueSchool> Schools);
+    IReadOnlyList<CatalogueCut> Cuts,
+    IReadOnlyList<CatalogueCompanion> Companions,
+    IReadOnlyList<Pot> Pots,
+    IReadOnlyList<CatalogueSchool> Schools
+);
 
 internal static class CatalogueEndpoints
 {
-    public static void MapCatalogue(this IEndpointRouteBuilder routes)
-        => routes.MapGet("/api/catalogue", GetAsync).WithTags("Catalogue").WithName("getCatalogue");
+    public static void MapCatalogue(this IEndpointRouteBuilder routes) =>
+        routes.MapGet("/api/catalogue", GetAsync).WithTags("Catalogue").WithName("getCatalogue");
 
-    private static async Task<Ok<CatalogueView>> GetAsync(KitchenStore kitchen, CancellationToken cancellation)
-        => TypedResults.Ok(new CatalogueView(
-            [.. CutCatalogue.All.Select(ToView)],
-            [.. CompanionCatalogue.All.Select(ToView)],
-            await kitchen.PotsAsync(cancellation),
-            [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))]));
+    private static async Task<Ok<CatalogueView>> GetAsync(KitchenStore kitchen, CancellationToken cancellation) =>
+        TypedResults.Ok(
+            new CatalogueView(
+                [.. CutCatalogue.All.Select(ToView)],
+                [.. CompanionCatalogue.All.Select(ToView)],
+                await kitchen.PotsAsync(cancellation),
+                [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))]
+            )
+        );
 
-    private static CatalogueCompanion ToView(Companion c) => new(
-        c.Id, c.Name, c.Kind, c.HighPressureMinutes, c.AbsorbsMlPerGram, c.GivesOffMlPerGram, c.Foams, c.Is(CompanionTraits.Acid), c.Is(CompanionTraits.Sweet),
-        c.Is(CompanionTraits.AfterPressure), c.IsCut, c.Source);
+    private static CatalogueCompanion ToView(Companion c) =>
+        new(
+            c.Id,
+            c.Name,
+            c.Kind,
+            c.HighPressureMinutes,
+            c.AbsorbsMlPerGram,
+            c.GivesOffMlPerGram,
+            c.Foams,
+            c.Is(CompanionTraits.Acid),
+            c.Is(CompanionTraits.Sweet),
+            c.Is(CompanionTraits.AfterPressure),
+            c.IsCut,
+            c.Source
+        );
 
-    private static CatalogueCut ToView(Cut cut) => new(
-        cut.Id, cut.Species, cut.Part, cut.Name, cut.Plural, cut.BoneIn, cut.Usual,
-        new PieceRange(cut.MinKg.Value, cut.TypicalKg.Value, cut.MaxKg.Value),
-        new TypicalValue(cut.ThicknessMm.Value),
-        cut.UsualAim,
-        [.. cut.Spots.Select(s => new CatalogueSpot(s.Id, s.Where))]);
+    private static CatalogueCut ToView(Cut cut) =>
+        new(
+            cut.Id,
+            cut.Species,
+            cut.Part,
+            cut.Name,
+            cut.Plural,
+            cut.BoneIn,
+            cut.Usual,
+            new PieceRange(cut.MinKg.Value, cut.TypicalKg.Value, cut.MaxKg.Value),
+            new TypicalValue(cut.ThicknessMm.Value),
+            cut.UsualAim,
+            [.. cut.Spots.Select(s => new CatalogueSpot(s.Id, s.Where))]
+        );
 }

@@ -22,7 +22,8 @@ public sealed record StartBody
     public int? Stage { get; init; }
 
     /// <summary>
-    /// The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and release,
+    /// The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and
+    /// release,
     /// as they were.
     /// </summary>
     public double? OpenedMinutesAgo { get; init; }
@@ -38,7 +39,10 @@ public sealed record StartBody
         errors.Range("openedMinutesAgo", OpenedMinutesAgo, 0, 60, "min");
         if (OpenedMinutesAgo is not null && Plan is not { Minutes: not null, Release: not null })
         {
-            errors.Add("plan.minutes", "and release are needed for a pot that is open already: how long it was held, and how the pressure was let go.");
+            errors.Add(
+                "plan.minutes",
+                "and release are needed for a pot that is open already: how long it was held, and how the pressure was let go."
+            );
         }
 
         return errors;
@@ -78,18 +82,19 @@ public sealed record PlannedBody
     /// <summary>Jobs for free hands.</summary>
     public IReadOnlyList<JobBody> Meanwhile { get; init; } = [];
 
-    internal PlannedCook ToCook(UsualKitchen kitchen) => new()
-    {
-        Request = Request.ToRequest(kitchen).WithOtherMeat(OtherMeatKg),
-        Others = [.. Others.Select(o => new PlannedMeat(o.Key, o.Request.ToRequest(kitchen).WithOtherMeat(o.OtherMeatKg)))],
-        Before = Before,
-        Minutes = Request.Minutes!.Value,
-        Release = Request.Release!.ToRelease()!.Value,
-        ToPressureMinutes = ToPressureMinutes,
-        ReleaseMinutes = ReleaseMinutes,
-        After = After,
-        Meanwhile = [.. Meanwhile.Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
-    };
+    internal PlannedCook ToCook(UsualKitchen kitchen) =>
+        new()
+        {
+            Request = Request.ToRequest(kitchen).WithOtherMeat(OtherMeatKg),
+            Others = [.. Others.Select(o => new PlannedMeat(o.Key, o.Request.ToRequest(kitchen).WithOtherMeat(o.OtherMeatKg)))],
+            Before = Before,
+            Minutes = Request.Minutes!.Value,
+            Release = Request.Release!.ToRelease()!.Value,
+            ToPressureMinutes = ToPressureMinutes,
+            ReleaseMinutes = ReleaseMinutes,
+            After = After,
+            Meanwhile = [.. Meanwhile.Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
+        };
 }
 
 /// <summary>Something that happened.</summary>
@@ -138,13 +143,19 @@ public sealed record EventBody
     }
 
     /// <summary>Only what belongs to the kind is kept.</summary>
-    internal CookEventData Kept() => Kind switch
-    {
-        CookEventKind.Undone or CookEventKind.Corrected => new() { Of = Data!.Of },
-        CookEventKind.BackUnderPressure => new() { Minutes = Data?.Minutes, Simmer = Data?.Simmer, Separate = Data?.Separate },
-        CookEventKind.StepDone => new() { Step = Data!.Step },
-        _ => new() { Text = Data?.Text },
-    };
+    internal CookEventData Kept() =>
+        Kind switch
+        {
+            CookEventKind.Undone or CookEventKind.Corrected => new() { Of = Data!.Of },
+            CookEventKind.BackUnderPressure => new()
+            {
+                Minutes = Data?.Minutes,
+                Simmer = Data?.Simmer,
+                Separate = Data?.Separate,
+            },
+            CookEventKind.StepDone => new() { Step = Data!.Step },
+            _ => new() { Text = Data?.Text },
+        };
 }
 
 /// <summary>A reading of the thermometer.</summary>

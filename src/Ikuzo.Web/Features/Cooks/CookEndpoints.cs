@@ -30,21 +30,35 @@ internal static class CookEndpoints
         cooks.MapGet("/{id}/curves", CurvesAsync).WithName("cookCurves");
         cooks.MapGet("/{id}/journal", JournalAsync).WithName("cookJournal");
         cooks.MapGet("/{id}/journal.csv", TableAsync).WithName("cookJournalTable").Produces<string>(contentType: "text/csv");
-        cooks.MapPost("/{id}/temperatures", TemperaturesAsync).WithName("importTemperatures").Accepts<string>("text/csv")
+        cooks
+            .MapPost("/{id}/temperatures", TemperaturesAsync)
+            .WithName("importTemperatures")
+            .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(TemperatureLog.MostBytes));
         routes.MapGet("/api/cooling", Cool).WithName("coolLeftovers").WithTags("Cooks");
         routes.MapHub<CookHub>(CookHub.Path);
     }
 
-    private static async Task<Results<Created<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> StartAsync(
-        StartBody body, CookMaker maker, CookStore store, CookService cooks, KitchenStore kitchen, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<
+        Results<Created<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
+    > StartAsync(
+        StartBody body,
+        CookMaker maker,
+        CookStore store,
+        CookService cooks,
+        KitchenStore kitchen,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
         if (body.Check() is { None: false } errors)
         {
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        var made = body.DishId is { } dish ? await maker.OfDishAsync(dish, body.Stage, cancellation) : await maker.OfAsync(body.Plan!, cancellation);
+        var made = body.DishId is { } dish
+            ? await maker.OfDishAsync(dish, body.Stage, cancellation)
+            : await maker.OfAsync(body.Plan!, cancellation);
         if (made is null)
         {
             return Problems.Missing("This dish");
@@ -63,9 +77,18 @@ internal static class CookEndpoints
     }
 
     private static async Task<Results<Ok<CookListItem[]>, BadRequest<HttpValidationProblemDetails>>> ListAsync(
-        string? state, CookStore store, CookService cooks, CancellationToken cancellation)
+        string? state,
+        CookStore store,
+        CookService cooks,
+        CancellationToken cancellation
+    )
     {
-        bool? ended = state switch { "active" => false, "ended" => true, _ => null };
+        bool? ended = state switch
+        {
+            "active" => false,
+            "ended" => true,
+            _ => null,
+        };
         if (ended is null && state is not null)
         {
             return TypedResults.BadRequest(Problems.Invalid(new Dictionary<string, string[]> { ["state"] = ["must be active or ended."] }));
@@ -81,11 +104,15 @@ internal static class CookEndpoints
         return TypedResults.Ok(list.ToArray());
     }
 
-    private static async Task<Results<Ok<CookView>, NotFound<ProblemDetails>>> FindAsync(string id, CookService cooks, CancellationToken cancellation)
-        => await cooks.FindAsync(id, cancellation) is { } cook ? TypedResults.Ok(cook) : Missing();
+    private static async Task<Results<Ok<CookView>, NotFound<ProblemDetails>>> FindAsync(
+        string id,
+        CookService cooks,
+        CancellationToken cancellation
+    ) => await cooks.FindAsync(id, cancellation) is { } cook ? TypedResults.Ok(cook) : Missing();
 
-    private static async Task<Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> EventAsync(
-        string id, EventBody body, CookService cooks, CancellationToken cancellation)
+    private static async Task<
+        Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
+    > EventAsync(string id, EventBody body, CookService cooks, CancellationToken cancellation)
     {
         if (body.Check() is { None: false } errors)
         {
@@ -101,8 +128,9 @@ internal static class CookEndpoints
         };
     }
 
-    private static async Task<Results<Ok<CookReadingView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> ReadingAsync(
-        string id, CookReadingBody body, CookService cooks, KitchenStore kitchen, CancellationToken cancellation)
+    private static async Task<
+        Results<Ok<CookReadingView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
+    > ReadingAsync(string id, CookReadingBody body, CookService cooks, KitchenStore kitchen, CancellationToken cancellation)
     {
         if (await cooks.LoadAsync(id, cancellation) is not { } live)
         {
@@ -117,7 +145,13 @@ internal static class CookEndpoints
         var check = (await kitchen.SettingsAsync(cancellation)).Thermometer;
         var shown = body.Celsius!.Value;
         var celsius = check is null ? shown : Math.Round(check.Correct(shown), 2);
-        var data = new CookEventData { Spot = body.Spot, Celsius = celsius, Piece = body.Piece, ShownCelsius = celsius == shown ? null : shown };
+        var data = new CookEventData
+        {
+            Spot = body.Spot,
+            Celsius = celsius,
+            Piece = body.Piece,
+            ShownCelsius = celsius == shown ? null : shown,
+        };
         return (await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation)) switch
         {
             { Cook: null } => Missing(),
@@ -128,54 +162,110 @@ internal static class CookEndpoints
     }
 
     private static async Task<Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> SimulateAsync(
-        string id, SimulateBody body, CookService cooks, CancellationToken cancellation)
+        string id,
+        SimulateBody body,
+        CookService cooks,
+        CancellationToken cancellation
+    )
     {
         if (body.Check() is { None: false } errors)
         {
             return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
         }
 
-        var data = new CookEventData { Speed = body.Speed ?? 1, Seed = body.Seed ?? RandomNumberGenerator.GetInt32(int.MaxValue), Faults = body.Faults ?? [] };
-        return await cooks.AppendAsync(id, Guid.CreateVersion7().ToString(), CookEventKind.Simulated, null, data, cancellation) is { Cook: { } cook }
+        var data = new CookEventData
+        {
+            Speed = body.Speed ?? 1,
+            Seed = body.Seed ?? RandomNumberGenerator.GetInt32(int.MaxValue),
+            Faults = body.Faults ?? [],
+        };
+        return
+            await cooks.AppendAsync(id, Guid.CreateVersion7().ToString(), CookEventKind.Simulated, null, data, cancellation)
+                is { Cook: { } cook }
             ? TypedResults.Ok(cook)
             : Missing();
     }
 
     private static async Task<Results<Ok<ProbeView>, NotFound<ProblemDetails>>> ProbeAsync(
-        string id, string spot, CookService cooks, Rehearsals rehearsals, CancellationToken cancellation)
-        => await cooks.FindAsync(id, cancellation) is null ? Missing() : TypedResults.Ok(new ProbeView(rehearsals.Probe(id, spot)));
+        string id,
+        string spot,
+        CookService cooks,
+        Rehearsals rehearsals,
+        CancellationToken cancellation
+    ) => await cooks.FindAsync(id, cancellation) is null ? Missing() : TypedResults.Ok(new ProbeView(rehearsals.Probe(id, spot)));
 
-    private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
-        => await cooks.LoadAsync(id, cancellation) is { } live
-            ? TypedResults.Ok(new AftercareView(AfterPot.Crisping(live.Planned.Request.Load), record.PlanOf(live, cancellation).Liquid, AfterPot.HotHoldingCelsius))
+    private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(
+        string id,
+        CookService cooks,
+        CookRecord record,
+        CancellationToken cancellation
+    ) =>
+        await cooks.LoadAsync(id, cancellation) is { } live
+            ? TypedResults.Ok(
+                new AftercareView(
+                    AfterPot.Crisping(live.Planned.Request.Load),
+                    record.PlanOf(live, cancellation).Liquid,
+                    AfterPot.HotHoldingCelsius
+                )
+            )
             : Missing();
 
     private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> LineUpAsync(
-        string id, CookService cooks, CancellationToken cancellation, string timeZone = "UTC")
+        string id,
+        CookService cooks,
+        CancellationToken cancellation,
+        string timeZone = "UTC"
+    )
     {
         var errors = new FieldErrors();
         errors.TimeZone("timeZone", timeZone);
         return !errors.None ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
-            : await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(cooks.LineUp(live, TimeZoneInfo.FindSystemTimeZoneById(timeZone)))
+            : await cooks.LoadAsync(id, cancellation) is { } live
+                ? TypedResults.Ok(cooks.LineUp(live, TimeZoneInfo.FindSystemTimeZoneById(timeZone)))
             : Missing();
     }
 
-    private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> CalendarAsync(string id, CookService cooks, CancellationToken cancellation)
-        => await cooks.LoadAsync(id, cancellation) is { } live
+    private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> CalendarAsync(
+        string id,
+        CookService cooks,
+        CancellationToken cancellation
+    ) =>
+        await cooks.LoadAsync(id, cancellation) is { } live
             ? TypedResults.File(CalendarFile.Of(cooks.LineUp(live, TimeZoneInfo.Utc)), CalendarFile.ContentType, "dinner.ics")
             : Missing();
 
-    private static async Task<Results<Ok<CookCurves>, NotFound<ProblemDetails>>> CurvesAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
-        => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(await record.CurvesAsync(live, cancellation)) : Missing();
+    private static async Task<Results<Ok<CookCurves>, NotFound<ProblemDetails>>> CurvesAsync(
+        string id,
+        CookService cooks,
+        CookRecord record,
+        CancellationToken cancellation
+    ) => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(await record.CurvesAsync(live, cancellation)) : Missing();
 
-    private static async Task<Results<Ok<CookFile>, NotFound<ProblemDetails>>> JournalAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
-        => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(await record.FileAsync(live, cancellation)) : Missing();
+    private static async Task<Results<Ok<CookFile>, NotFound<ProblemDetails>>> JournalAsync(
+        string id,
+        CookService cooks,
+        CookRecord record,
+        CancellationToken cancellation
+    ) => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.Ok(await record.FileAsync(live, cancellation)) : Missing();
 
-    private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> TableAsync(string id, CookService cooks, CookRecord record, CancellationToken cancellation)
-        => await cooks.LoadAsync(id, cancellation) is { } live ? TypedResults.File(await record.TableAsync(live, cancellation), "text/csv; charset=utf-8", "cook.csv") : Missing();
+    private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> TableAsync(
+        string id,
+        CookService cooks,
+        CookRecord record,
+        CancellationToken cancellation
+    ) =>
+        await cooks.LoadAsync(id, cancellation) is { } live
+            ? TypedResults.File(await record.TableAsync(live, cancellation), "text/csv; charset=utf-8", "cook.csv")
+            : Missing();
 
     private static async Task<Results<Ok<CookCurves>, NotFound<ProblemDetails>, UnprocessableEntity<ProblemDetails>>> TemperaturesAsync(
-        string id, HttpRequest request, CookService cooks, CookStore store, CookRecord record, CancellationToken cancellation)
+        string id,
+        HttpRequest request,
+        CookService cooks,
+        CookStore store,
+        CookRecord record,
+        CancellationToken cancellation
+    )
     {
         using var reader = new StreamReader(request.Body, Encoding.UTF8);
         var text = await reader.ReadToEndAsync(cancellation);
@@ -191,11 +281,16 @@ internal static class CookEndpoints
         }
         catch (Exception error) when (error is FormatException or CsvHelper.CsvHelperException)
         {
-            return TypedResults.UnprocessableEntity(Problems.Of(Problems.UnusableFile, error is FormatException ? error.Message : "The file is not readable as CSV."));
+            return TypedResults.UnprocessableEntity(
+                Problems.Of(Problems.UnusableFile, error is FormatException ? error.Message : "The file is not readable as CSV.")
+            );
         }
     }
 
-    private static Results<Ok<IReadOnlyList<CoolingCourse>>, BadRequest<HttpValidationProblemDetails>> Cool(bool iceWater = false, double? depthMm = null)
+    private static Results<Ok<IReadOnlyList<CoolingCourse>>, BadRequest<HttpValidationProblemDetails>> Cool(
+        bool iceWater = false,
+        double? depthMm = null
+    )
     {
         var errors = new FieldErrors();
         errors.Range("depthMm", depthMm, 5, 200, "mm");
@@ -204,7 +299,8 @@ internal static class CookEndpoints
             : TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
     }
 
-    private static HttpValidationProblemDetails WrongTime(JournalRefusal refusal) => Problems.Invalid(new Dictionary<string, string[]> { ["at"] = [refusal.Why] });
+    private static HttpValidationProblemDetails WrongTime(JournalRefusal refusal) =>
+        Problems.Invalid(new Dictionary<string, string[]> { ["at"] = [refusal.Why] });
 
     private static NotFound<ProblemDetails> Missing() => Problems.Missing("This cook");
 }

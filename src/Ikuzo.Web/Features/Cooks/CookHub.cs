@@ -20,7 +20,8 @@ internal sealed class CookHub : Hub
     private const int MostIdCharacters = 60;
 
     /// <summary>Listens to one cook.</summary>
-    public Task Watch(string? id) => id is { Length: > 0 and <= MostIdCharacters } ? Groups.AddToGroupAsync(Context.ConnectionId, id) : Task.CompletedTask;
+    public Task Watch(string? id) =>
+        id is { Length: > 0 and <= MostIdCharacters } ? Groups.AddToGroupAsync(Context.ConnectionId, id) : Task.CompletedTask;
 
     /// <summary>Stops listening to one cook.</summary>
     public Task Leave(string? id) => id is null ? Task.CompletedTask : Groups.RemoveFromGroupAsync(Context.ConnectionId, id);

@@ -26,7 +26,10 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         return Of(new Meat("", Whole(plan, usual), 0), usual, r => AfterPot.Steps(r), cancellation);
     }
 
-    /// <summary>Of a kept dish: one of its times under the lid with meat, and what is cooked without any before and after it; null when there is no such dish.</summary>
+    /// <summary>
+    /// Of a kept dish: one of its times under the lid with meat, and what is cooked without any before and after it; null when there is no
+    /// such dish.
+    /// </summary>
     public async Task<Made?> OfDishAsync(string id, int? stageNumber, CancellationToken cancellation)
     {
         if (await dishes.FindAsync(id, cancellation) is not { Document: var dish })
@@ -48,12 +51,30 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         }
 
         var together = Meats(request, stages[chosen]).ToList();
-        List<Meat> meats = [.. together.Select(m => new Meat(
-            m.Key, Whole(StagePlan(dish, request, stages[chosen], m), usual), together.Where(o => o != m).Sum(o => o.Load.TotalKg)))];
+        List<Meat> meats =
+        [
+            .. together.Select(m => new Meat(
+                m.Key,
+                Whole(StagePlan(dish, request, stages[chosen], m), usual),
+                together.Where(o => o != m).Sum(o => o.Load.TotalKg)
+            )),
+        ];
 
         var (before, after) = (withMeat.LastOrDefault(i => i < chosen, -1), withMeat.FirstOrDefault(i => i > chosen, stages.Count));
-        IReadOnlyList<CookStep> Steps(int from, int to) => [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
-        var made = Of(meats[0], usual, r => AfterPot.Steps(r, Steps(chosen + 1, after), after == stages.Count ? dish.Finish : null, after == stages.Count ? dish.CrispMinutes : null), cancellation);
+        IReadOnlyList<CookStep> Steps(int from, int to) =>
+            [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
+        var made = Of(
+            meats[0],
+            usual,
+            r =>
+                AfterPot.Steps(
+                    r,
+                    Steps(chosen + 1, after),
+                    after == stages.Count ? dish.Finish : null,
+                    after == stages.Count ? dish.CrispMinutes : null
+                ),
+            cancellation
+        );
         return made with
         {
             Name = dish.Name!,
@@ -62,7 +83,16 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 {
                     Before = Steps(before + 1, chosen),
                     OtherMeatKg = meats[0].OtherMeatKg,
-                    Others = [.. meats.Skip(1).Select(m => new OtherMeatBody(m.Key, Settled(m.Plan, planned.Request.Minutes, planned.Request.Release), m.OtherMeatKg))],
+                    Others =
+                    [
+                        .. meats
+                            .Skip(1)
+                            .Select(m => new OtherMeatBody(
+                                m.Key,
+                                Settled(m.Plan, planned.Request.Minutes, planned.Request.Release),
+                                m.OtherMeatKg
+                            )),
+                    ],
                     Meanwhile = dish.Meanwhile ?? [],
                 }
                 : null,
@@ -71,32 +101,45 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 
     private static int? Only(List<int> withMeat) => withMeat.Count == 1 ? withMeat[0] : null;
 
-    private static string WhichStage(List<int> withMeat) => withMeat.Count == 0
-        ? "There is no meat in this dish to follow; the Line-up has its times."
-        : $"Follow one time under the lid after the other. There is meat in {string.Join(" and ", withMeat.Select(i => i + 1))}: say which.";
+    private static string WhichStage(List<int> withMeat) =>
+        withMeat.Count == 0
+            ? "There is no meat in this dish to follow; the Line-up has its times."
+            : $"Follow one time under the lid after the other. There is meat in {string.Join(" and ", withMeat.Select(i => i + 1))}: say "
+                + "which.";
 
-    private static IEnumerable<MeatItem> Meats(DishRequest dish, DishStage stage) => dish.Items.OfType<MeatItem>().Where(m => stage.Items.Contains(m.Key));
+    private static IEnumerable<MeatItem> Meats(DishRequest dish, DishStage stage) =>
+        dish.Items.OfType<MeatItem>().Where(m => stage.Items.Contains(m.Key));
 
-    private static PreviewBody StagePlan(DishDocument dish, DishRequest request, DishStage stage, MeatItem meat) => new()
-    {
-        Pot = dish.Pot,
-        AltitudeMetres = dish.AltitudeMetres,
-        Load = LoadBody.Of(meat.Load),
-        Aim = meat.WantedAim,
-        LiquidMl = stage.LiquidMl,
-        Companions = [.. request.Items.OfType<BesideItem>().Where(b => stage.Items.Contains(b.Key)).Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl))],
-        Minutes = stage.Minutes,
-        Release = new ReleaseBody(stage.Release.Kind, stage.Release.RestMinutes),
-        Browned = dish.Brown,
-        Confirmed = request.SeenTo(meat.Load),
-    };
+    private static PreviewBody StagePlan(DishDocument dish, DishRequest request, DishStage stage, MeatItem meat) =>
+        new()
+        {
+            Pot = dish.Pot,
+            AltitudeMetres = dish.AltitudeMetres,
+            Load = LoadBody.Of(meat.Load),
+            Aim = meat.WantedAim,
+            LiquidMl = stage.LiquidMl,
+            Companions =
+            [
+                .. request
+                    .Items.OfType<BesideItem>()
+                    .Where(b => stage.Items.Contains(b.Key))
+                    .Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl)),
+            ],
+            Minutes = stage.Minutes,
+            Release = new ReleaseBody(stage.Release.Kind, stage.Release.RestMinutes),
+            Browned = dish.Brown,
+            Confirmed = request.SeenTo(meat.Load),
+        };
 
     private static Made Of(Meat meat, UsualKitchen usual, Func<PlanRequest, IReadOnlyList<CookStep>> after, CancellationToken cancellation)
     {
         var request = meat.Plan.ToRequest(usual).WithOtherMeat(meat.OtherMeatKg);
         var plan = Planner.Compute(request, cancellation);
         var stop = plan.Warnings.FirstOrDefault(w => w.Level == WarningLevel.Stop && w.Code != Plan.TooShortCode);
-        if (plan is not { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down } || stop is not null)
+        if (
+            plan is not { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down }
+            || stop is not null
+        )
         {
             return new("", null, stop?.Text ?? "No minutes make this safe.");
         }
@@ -110,18 +153,26 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 ReleaseMinutes = down,
                 After = after(request),
             },
-            null);
+            null
+        );
     }
 
-    private static PreviewBody Settled(PreviewBody plan, double? minutes, ReleaseBody? release) => plan with { Minutes = minutes, Release = release, LidOnAt = null };
+    private static PreviewBody Settled(PreviewBody plan, double? minutes, ReleaseBody? release) =>
+        plan with
+        {
+            Minutes = minutes,
+            Release = release,
+            LidOnAt = null,
+        };
 
     // Whatever changes in the kitchen later, this cook stays what it was.
-    private static PreviewBody Whole(PreviewBody plan, UsualKitchen usual) => plan with
-    {
-        Pot = plan.Pot ?? usual.Kept[0].ToBody(),
-        AltitudeMetres = plan.AltitudeMetres ?? usual.Settings.AltitudeMetres,
-        RoomCelsius = plan.RoomCelsius ?? usual.Settings.RoomCelsius,
-        School = plan.School ?? usual.Settings.DefaultSchool,
-        Units = plan.Units ?? usual.Settings.Units,
-    };
+    private static PreviewBody Whole(PreviewBody plan, UsualKitchen usual) =>
+        plan with
+        {
+            Pot = plan.Pot ?? usual.Kept[0].ToBody(),
+            AltitudeMetres = plan.AltitudeMetres ?? usual.Settings.AltitudeMetres,
+            RoomCelsius = plan.RoomCelsius ?? usual.Settings.RoomCelsius,
+            School = plan.School ?? usual.Settings.DefaultSchool,
+            Units = plan.Units ?? usual.Settings.Units,
+        };
 }

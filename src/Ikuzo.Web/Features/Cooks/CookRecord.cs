@@ -26,7 +26,8 @@ public sealed record CookFile(string Format, int Version, CookView Cook, CookCur
 /// <summary>Curves and files of a cook.</summary>
 internal sealed class CookRecord(CookService cooks, CookStore store, Rehearsals rehearsals, TimeProvider clock)
 {
-    private const string PotChannel = "simulated pot", MeatChannel = "simulated coldest spot";
+    private const string PotChannel = "simulated pot",
+        MeatChannel = "simulated coldest spot";
     private const int MostRemembered = 50;
 
     private readonly ConcurrentDictionary<string, Plan> _plans = new();
@@ -58,8 +59,8 @@ internal sealed class CookRecord(CookService cooks, CookStore store, Rehearsals 
     }
 
     /// <summary>Everything as JSON.</summary>
-    public async Task<CookFile> FileAsync(LiveCook live, CancellationToken cancellation)
-        => new(CookFile.FormatName, 1, cooks.View(live), await CurvesAsync(live, cancellation));
+    public async Task<CookFile> FileAsync(LiveCook live, CancellationToken cancellation) =>
+        new(CookFile.FormatName, 1, cooks.View(live), await CurvesAsync(live, cancellation));
 
     /// <summary>Events and curves as one table.</summary>
     public async Task<byte[]> TableAsync(LiveCook live, CancellationToken cancellation)
@@ -81,8 +82,14 @@ internal sealed class CookRecord(CookService cooks, CookStore store, Rehearsals 
             Row("what", "name", "at", "minutes since lid-on", "celsius", "text");
             foreach (var entry in cooks.View(live).Events)
             {
-                Row(entry.Standing ? "event" : "undone event", entry.Kind.ToString(), entry.At.ToString("O"), lidOn is { } lid ? Math.Round((entry.At - lid).TotalMinutes, 3) : null,
-                    entry.Data.Celsius, Safe(entry.Data.Text ?? entry.Data.Spot));
+                Row(
+                    entry.Standing ? "event" : "undone event",
+                    entry.Kind.ToString(),
+                    entry.At.ToString("O"),
+                    lidOn is { } lid ? Math.Round((entry.At - lid).TotalMinutes, 3) : null,
+                    entry.Data.Celsius,
+                    Safe(entry.Data.Text ?? entry.Data.Spot)
+                );
             }
 
             var curves = await CurvesAsync(live, cancellation);
@@ -99,16 +106,20 @@ internal sealed class CookRecord(CookService cooks, CookStore store, Rehearsals 
     }
 
     /// <summary>When the lid first went on; null when it never did.</summary>
-    public static DateTimeOffset? LidOnAt(LiveCook live) => CookJournal.Standing(live.Events).FirstOrDefault(e => e.Kind == CookEventKind.LidOn)?.At;
+    public static DateTimeOffset? LidOnAt(LiveCook live) =>
+        CookJournal.Standing(live.Events).FirstOrDefault(e => e.Kind == CookEventKind.LidOn)?.At;
 
-    private static IEnumerable<TemperatureChannel> Channels(CookCurves curves) => curves.Predicted is not { } p ? curves.Measured :
-    [
-        new("predicted pot", p.Minutes, p.Pot),
-        new("predicted coldest spot, 1 %", p.Minutes, p.Coldest.P01),
-        new("predicted coldest spot, 50 %", p.Minutes, p.Coldest.P50),
-        new("predicted coldest spot, 99 %", p.Minutes, p.Coldest.P99),
-        .. curves.Measured,
-    ];
+    private static IEnumerable<TemperatureChannel> Channels(CookCurves curves) =>
+        curves.Predicted is not { } p
+            ? curves.Measured
+            :
+            [
+                new("predicted pot", p.Minutes, p.Pot),
+                new("predicted coldest spot, 1 %", p.Minutes, p.Coldest.P01),
+                new("predicted coldest spot, 50 %", p.Minutes, p.Coldest.P50),
+                new("predicted coldest spot, 99 %", p.Minutes, p.Coldest.P99),
+                .. curves.Measured,
+            ];
 
     // A spreadsheet must not take a note for a formula.
     private static string? Safe(string? text) => text is ['=' or '+' or '-' or '@', ..] ? $"'{text}" : text;

@@ -24,8 +24,8 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     /// <summary>Raised with each entry, in the order of each journal.</summary>
     public event Action<LiveCook, CookEvent>? Taken;
 
-    public async Task<CookView?> FindAsync(string id, CancellationToken cancellation)
-        => await LoadAsync(id, cancellation) is { } live ? View(live) : null;
+    public async Task<CookView?> FindAsync(string id, CancellationToken cancellation) =>
+        await LoadAsync(id, cancellation) is { } live ? View(live) : null;
 
     public async Task<LiveCook?> LoadAsync(string id, CancellationToken cancellation)
     {
@@ -38,7 +38,14 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     }
 
     /// <summary>Adds an entry. One with a client id that is there already changes nothing.</summary>
-    public async Task<Appended> AppendAsync(string id, string clientId, CookEventKind kind, DateTimeOffset? at, CookEventData data, CancellationToken cancellation)
+    public async Task<Appended> AppendAsync(
+        string id,
+        string clientId,
+        CookEventKind kind,
+        DateTimeOffset? at,
+        CookEventData data,
+        CancellationToken cancellation
+    )
     {
         var turn = _turns.GetOrAdd(id, _ => new SemaphoreSlim(1));
         await turn.WaitAsync(cancellation);
@@ -49,7 +56,9 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
                 return default;
             }
 
-            return live.Journal.Any(j => j.ClientId == clientId) ? new(View(live), null) : await TakeAsync(live, clientId, kind, at, data, cancellation);
+            return live.Journal.Any(j => j.ClientId == clientId)
+                ? new(View(live), null)
+                : await TakeAsync(live, clientId, kind, at, data, cancellation);
         }
         finally
         {
@@ -58,8 +67,8 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     }
 
     /// <summary>What is left of a cook, from now on.</summary>
-    public LineUp LineUp(LiveCook live, TimeZoneInfo zone)
-        => CookLineUp.Of(live.Planned, State(live, live.Events, live.Time.At(clock.GetUtcNow())), CookRecord.LidOnAt(live), zone);
+    public LineUp LineUp(LiveCook live, TimeZoneInfo zone) =>
+        CookLineUp.Of(live.Planned, State(live, live.Events, live.Time.At(clock.GetUtcNow())), CookRecord.LidOnAt(live), zone);
 
     public CookView View(LiveCook live)
     {
@@ -68,7 +77,14 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         return CookView.Of(live, state, CookAhead.Of(live.Planned, live.Events, state, r => Advise(live.Cook.Id, r)), time.Speed);
     }
 
-    private async Task<Appended> TakeAsync(LiveCook live, string clientId, CookEventKind kind, DateTimeOffset? at, CookEventData data, CancellationToken cancellation)
+    private async Task<Appended> TakeAsync(
+        LiveCook live,
+        string clientId,
+        CookEventKind kind,
+        DateTimeOffset? at,
+        CookEventData data,
+        CancellationToken cancellation
+    )
     {
         var now = live.Time.At(clock.GetUtcNow());
         var events = live.Events;
@@ -78,7 +94,8 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             return new(View(live), refusal);
         }
 
-        var kept = await store.AppendAsync(live.Cook.Id, clientId, entry, State(live, [.. events, entry], now), CancellationToken.None); // begun is finished
+        // Begun is finished.
+        var kept = await store.AppendAsync(live.Cook.Id, clientId, entry, State(live, [.. events, entry], now), CancellationToken.None);
         var after = new LiveCook(live.Cook, live.Planned, [.. live.Journal, kept]);
         Taken?.Invoke(after, kept.Event);
         var view = View(after);
@@ -86,13 +103,15 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         return new(view, null);
     }
 
-    private CookState State(LiveCook live, IReadOnlyList<CookEvent> events, DateTimeOffset now)
-        => CookJournal.StateOf(live.Planned, events, now, r => Advise(live.Cook.Id, r));
+    private CookState State(LiveCook live, IReadOnlyList<CookEvent> events, DateTimeOffset now) =>
+        CookJournal.StateOf(live.Planned, events, now, r => Advise(live.Cook.Id, r));
 
     // Advice takes some tens of milliseconds and depends on nothing but the question.
     private RescueAdvice Advise(string cookId, RescueRequest request)
     {
-        var key = $"{cookId} {JsonSerializer.Serialize(new { request.Plan.Load.Cut.Id, request.Plan.Load.Pieces, request.Plan.Load.TotalKg, request.MinutesHeld, request.Release, request.Readings, request.LiquidIsThick, request.Later, request.SeparatedAtCelsius })}";
+        var key =
+            $"{cookId} "
+            + $"{JsonSerializer.Serialize(new { request.Plan.Load.Cut.Id, request.Plan.Load.Pieces, request.Plan.Load.TotalKg, request.MinutesHeld, request.Release, request.Readings, request.LiquidIsThick, request.Later, request.SeparatedAtCelsius })}";
         if (_advice.Count > MostRemembered)
         {
             _advice.Clear();

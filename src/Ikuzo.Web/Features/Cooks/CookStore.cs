@@ -17,7 +17,15 @@ namespace Ikuzo.Web.Features.Cooks;
 /// <param name="Ended">True when it is over.</param>
 /// <param name="Verdict">What was known about the meat at the last entry; for lists.</param>
 /// <param name="Simulated">True for a rehearsal.</param>
-public sealed record KeptCook(string Id, string Name, PlannedBody Planned, DateTimeOffset CreatedAt, bool Ended, CookVerdict Verdict, bool Simulated);
+public sealed record KeptCook(
+    string Id,
+    string Name,
+    PlannedBody Planned,
+    DateTimeOffset CreatedAt,
+    bool Ended,
+    CookVerdict Verdict,
+    bool Simulated
+);
 
 /// <summary>An entry of a journal as it is kept.</summary>
 /// <param name="Event">The entry.</param>
@@ -40,13 +48,28 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     /// <param name="cancellation">Stops it before anything is kept.</param>
     public async Task<KeptCook> AddAsync(string name, PlannedBody planned, IReadOnlyList<CookEvent> journal, CancellationToken cancellation)
     {
-        var cook = new KeptCook(Guid.CreateVersion7().ToString("N"), name.Trim(), planned, clock.GetUtcNow(), Ended: false, CookVerdict.Unknown, Simulated: false);
+        var cook = new KeptCook(
+            Guid.CreateVersion7().ToString("N"),
+            name.Trim(),
+            planned,
+            clock.GetUtcNow(),
+            Ended: false,
+            CookVerdict.Unknown,
+            Simulated: false
+        );
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
         await db.ExecuteAsync(
             "INSERT INTO cooks (id, name, planned, created_at) VALUES (@Id, @Name, @Planned, @CreatedAt)",
-            new { cook.Id, cook.Name, Planned = JsonSerializer.Serialize(planned, _json), CreatedAt = Text(cook.CreatedAt) },
-            transaction);
+            new
+            {
+                cook.Id,
+                cook.Name,
+                Planned = JsonSerializer.Serialize(planned, _json),
+                CreatedAt = Text(cook.CreatedAt),
+            },
+            transaction
+        );
         foreach (var entry in journal)
         {
             await InsertAsync(transaction, cook.Id, Guid.CreateVersion7().ToString(), entry, cook.CreatedAt);
@@ -60,28 +83,50 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     public async Task<IReadOnlyList<KeptCook>> AllAsync(bool? ended, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return [.. (await db.QueryAsync<Row>(
-            $"SELECT {Columns} FROM cooks WHERE @ended IS NULL OR ended = @ended ORDER BY created_at DESC, id DESC LIMIT 200", new { ended })).Select(ToCook)];
+        return
+        [
+            .. (
+                await db.QueryAsync<Row>(
+                    $"SELECT {Columns} FROM cooks WHERE @ended IS NULL OR ended = @ended ORDER BY created_at DESC, id DESC LIMIT 200",
+                    new { ended }
+                )
+            ).Select(ToCook),
+        ];
     }
 
     /// <summary>One cook, or null.</summary>
     public async Task<KeptCook?> FindAsync(string id, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM cooks WHERE id = @id", new { id }) is { } row ? ToCook(row) : null;
+        return await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM cooks WHERE id = @id", new { id }) is { } row
+            ? ToCook(row)
+            : null;
     }
 
     /// <summary>The journal of a cook in the order of writing.</summary>
     public async Task<IReadOnlyList<KeptEvent>> JournalAsync(string cookId, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return [.. (await db.QueryAsync<EventRow>(
-            "SELECT id AS Id, client_id AS ClientId, kind AS Kind, at AS At, written_at AS WrittenAt, data AS Data FROM cook_events WHERE cook_id = @cookId ORDER BY id",
-            new { cookId })).Select(ToEvent)];
+        return
+        [
+            .. (
+                await db.QueryAsync<EventRow>(
+                    "SELECT id AS Id, client_id AS ClientId, kind AS Kind, at AS At, written_at AS WrittenAt, data AS Data FROM "
+                        + "cook_events WHERE cook_id = @cookId ORDER BY id",
+                    new { cookId }
+                )
+            ).Select(ToEvent),
+        ];
     }
 
     /// <summary>Adds an entry and notes how the cook stands after it, in one transaction. It is on the disk when this returns.</summary>
-    public async Task<KeptEvent> AppendAsync(string cookId, string clientId, CookEvent entry, CookState after, CancellationToken cancellation)
+    public async Task<KeptEvent> AppendAsync(
+        string cookId,
+        string clientId,
+        CookEvent entry,
+        CookState after,
+        CancellationToken cancellation
+    )
     {
         var now = clock.GetUtcNow();
         await using var db = await database.OpenAsync(cancellation);
@@ -89,20 +134,36 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         var id = await InsertAsync(transaction, cookId, clientId, entry, now);
         await db.ExecuteAsync(
             "UPDATE cooks SET ended = @ended, verdict = @verdict, simulated = max(simulated, @simulated) WHERE id = @cookId",
-            new { cookId, ended = after.Phase == CookPhase.Done, verdict = after.Verdict.ToString(), simulated = entry.Kind == CookEventKind.Simulated },
-            transaction);
+            new
+            {
+                cookId,
+                ended = after.Phase == CookPhase.Done,
+                verdict = after.Verdict.ToString(),
+                simulated = entry.Kind == CookEventKind.Simulated,
+            },
+            transaction
+        );
         await transaction.CommitAsync(cancellation);
         return new(entry with { Id = Name(id) }, clientId, now);
     }
 
-    private Task<long> InsertAsync(DbTransaction transaction, string cookId, string clientId, CookEvent entry, DateTimeOffset now)
-        => transaction.Connection!.ExecuteScalarAsync<long>(
+    private Task<long> InsertAsync(DbTransaction transaction, string cookId, string clientId, CookEvent entry, DateTimeOffset now) =>
+        transaction.Connection!.ExecuteScalarAsync<long>(
             """
             INSERT INTO cook_events (cook_id, client_id, kind, at, written_at, data) VALUES (@cookId, @clientId, @kind, @at, @now, @data);
             SELECT last_insert_rowid();
             """,
-            new { cookId, clientId, kind = entry.Kind.ToString(), at = Text(entry.At), now = Text(now), data = JsonSerializer.Serialize(entry.Data, _json) },
-            transaction);
+            new
+            {
+                cookId,
+                clientId,
+                kind = entry.Kind.ToString(),
+                at = Text(entry.At),
+                now = Text(now),
+                data = JsonSerializer.Serialize(entry.Data, _json),
+            },
+            transaction
+        );
 
     /// <summary>Replaces the measured curves of a cook.</summary>
     public async Task SaveTemperaturesAsync(string cookId, IReadOnlyList<TemperatureChannel> channels, CancellationToken cancellation)
@@ -112,8 +173,21 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         await db.ExecuteAsync("DELETE FROM cook_temperatures WHERE cook_id = @cookId", new { cookId }, transaction);
         await db.ExecuteAsync(
             "INSERT INTO cook_temperatures (cook_id, channel, minutes, celsius) VALUES (@cookId, @Name, @Minutes, @Celsius)",
-            channels.SelectMany(c => c.Minutes.Zip(c.Celsius, (minutes, celsius) => new { cookId, c.Name, Minutes = minutes, Celsius = celsius })),
-            transaction);
+            channels.SelectMany(c =>
+                c.Minutes.Zip(
+                    c.Celsius,
+                    (minutes, celsius) =>
+                        new
+                        {
+                            cookId,
+                            c.Name,
+                            Minutes = minutes,
+                            Celsius = celsius,
+                        }
+                )
+            ),
+            transaction
+        );
         await transaction.CommitAsync(cancellation);
     }
 
@@ -122,8 +196,14 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     {
         await using var db = await database.OpenAsync(cancellation);
         var rows = await db.QueryAsync<(string Channel, double Minutes, double Celsius)>(
-            "SELECT channel, minutes, celsius FROM cook_temperatures WHERE cook_id = @cookId ORDER BY channel, minutes", new { cookId });
-        return [.. rows.GroupBy(r => r.Channel).Select(g => new TemperatureChannel(g.Key, [.. g.Select(r => r.Minutes)], [.. g.Select(r => r.Celsius)]))];
+            "SELECT channel, minutes, celsius FROM cook_temperatures WHERE cook_id = @cookId ORDER BY channel, minutes",
+            new { cookId }
+        );
+        return
+        [
+            .. rows.GroupBy(r => r.Channel)
+                .Select(g => new TemperatureChannel(g.Key, [.. g.Select(r => r.Minutes)], [.. g.Select(r => r.Celsius)])),
+        ];
     }
 
     private static string Name(long id) => id.ToString(CultureInfo.InvariantCulture);
@@ -132,14 +212,28 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
 
     private static DateTimeOffset Moment(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
 
-    private KeptCook ToCook(Row row) => new(row.Id, row.Name, JsonSerializer.Deserialize<PlannedBody>(row.Planned, _json)!, Moment(row.CreatedAt),
-        row.Ended != 0, Enum.Parse<CookVerdict>(row.Verdict), row.Simulated != 0);
+    private KeptCook ToCook(Row row) =>
+        new(
+            row.Id,
+            row.Name,
+            JsonSerializer.Deserialize<PlannedBody>(row.Planned, _json)!,
+            Moment(row.CreatedAt),
+            row.Ended != 0,
+            Enum.Parse<CookVerdict>(row.Verdict),
+            row.Simulated != 0
+        );
 
-    private KeptEvent ToEvent(EventRow row)
-        => new(
-            new CookEvent(Name(row.Id), Enum.Parse<CookEventKind>(row.Kind), Moment(row.At), JsonSerializer.Deserialize<CookEventData>(row.Data, _json)!),
+    private KeptEvent ToEvent(EventRow row) =>
+        new(
+            new CookEvent(
+                Name(row.Id),
+                Enum.Parse<CookEventKind>(row.Kind),
+                Moment(row.At),
+                JsonSerializer.Deserialize<CookEventData>(row.Data, _json)!
+            ),
             row.ClientId,
-            Moment(row.WrittenAt));
+            Moment(row.WrittenAt)
+        );
 
     private sealed record Row(string Id, string Name, string Planned, string CreatedAt, long Ended, string Verdict, long Simulated);
 

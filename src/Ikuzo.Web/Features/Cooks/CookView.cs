@@ -13,7 +13,14 @@ namespace Ikuzo.Web.Features.Cooks;
 /// <param name="Data">What belongs to it.</param>
 /// <param name="WrittenAt">When it was written, on the wall.</param>
 /// <param name="Standing">False for what was undone, or makes no sense since something was undone.</param>
-public sealed record EventView(string Id, CookEventKind Kind, DateTimeOffset At, CookEventData Data, DateTimeOffset WrittenAt, bool Standing);
+public sealed record EventView(
+    string Id,
+    CookEventKind Kind,
+    DateTimeOffset At,
+    CookEventData Data,
+    DateTimeOffset WrittenAt,
+    bool Standing
+);
 
 /// <summary>A spot of the meat to measure.</summary>
 /// <param name="Id">Unique within the cook.</param>
@@ -89,11 +96,30 @@ public sealed record CookView
             Next = state.Next,
             Ahead = ahead,
             Verdict = state.Verdict,
-            Events = [.. journal.Select(j => new EventView(j.Event.Id, j.Event.Kind, j.Event.At, j.Event.Data, j.WrittenAt,
-                j.Event.Kind is CookEventKind.Undone or CookEventKind.Corrected || standing.Contains(j.Event.Id)))],
+            Events =
+            [
+                .. journal.Select(j => new EventView(
+                    j.Event.Id,
+                    j.Event.Kind,
+                    j.Event.At,
+                    j.Event.Data,
+                    j.WrittenAt,
+                    j.Event.Kind is CookEventKind.Undone or CookEventKind.Corrected || standing.Contains(j.Event.Id)
+                )),
+            ],
             Plan = cook.Planned.Request,
             ToPressureMinutes = cook.Planned.ToPressureMinutes,
-            Spots = [.. planned.Spots.Select(s => new SpotView(s.Id, s.Where, s.Meat.Key, s.Meat.Request.Load.Cut.Id, s.Spot.Id, s.Meat.Request.Load.Pieces))],
+            Spots =
+            [
+                .. planned.Spots.Select(s => new SpotView(
+                    s.Id,
+                    s.Where,
+                    s.Meat.Key,
+                    s.Meat.Request.Load.Cut.Id,
+                    s.Spot.Id,
+                    s.Meat.Request.Load.Pieces
+                )),
+            ],
         };
     }
 }
@@ -105,11 +131,19 @@ public sealed record CookView
 /// <param name="Why">In sentences.</param>
 /// <param name="Spots">The spots after the rescue, or as they are.</param>
 /// <param name="Cook">The cook after it.</param>
-public sealed record CookReadingView(CookVerdict Verdict, RescueMethod Method, double? Minutes, IReadOnlyList<string> Why, IReadOnlyList<SpotOutcome> Spots, CookView Cook)
+public sealed record CookReadingView(
+    CookVerdict Verdict,
+    RescueMethod Method,
+    double? Minutes,
+    IReadOnlyList<string> Why,
+    IReadOnlyList<SpotOutcome> Spots,
+    CookView Cook
+)
 {
-    internal static CookReadingView Of(CookView cook) => cook.State.Advice is { } advice
-        ? new(cook.Verdict, advice.Method, advice.Minutes, advice.Why, advice.Spots, cook)
-        : new(cook.Verdict, RescueMethod.None, null, [], [], cook);
+    internal static CookReadingView Of(CookView cook) =>
+        cook.State.Advice is { } advice
+            ? new(cook.Verdict, advice.Method, advice.Minutes, advice.Why, advice.Spots, cook)
+            : new(cook.Verdict, RescueMethod.None, null, [], [], cook);
 }
 
 /// <summary>A cook in a list.</summary>

@@ -8,22 +8,32 @@ namespace Ikuzo.Web.Features.Cooks;
 internal static class TemperatureLog
 {
     public const int MostBytes = 1024 * 1024;
-    private const int MostRows = 20_000, MostChannels = 16, MostNameCharacters = 40;
-    private const double LeastCelsius = -40, MostCelsius = 400, MostMinutes = 24 * 60;
+    private const int MostRows = 20_000,
+        MostChannels = 16,
+        MostNameCharacters = 40;
+    private const double LeastCelsius = -40,
+        MostCelsius = 400,
+        MostMinutes = 24 * 60;
 
     /// <summary>The channels of a log.</summary>
-    /// <param name="text">CSV with comma, semicolon or tab; a heading is wanted. Time is in minutes, in seconds when the heading says so, as h:mm:ss, or on the wall.</param>
+    /// <param name="text">
+    /// CSV with comma, semicolon or tab; a heading is wanted. Time is in minutes, in seconds when the heading says so, as h:mm:ss, or on
+    /// the wall.
+    /// </param>
     /// <param name="lidOnAt">Lid-on, for times on the wall; null when the lid was never on.</param>
     /// <exception cref="FormatException">It is no such log.</exception>
     public static IReadOnlyList<TemperatureChannel> Read(string text, DateTimeOffset? lidOnAt)
     {
-        using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture)
-        {
-            DetectDelimiter = true,
-            DetectDelimiterValues = [";", ",", "\t"],
-            BadDataFound = null,
-            MissingFieldFound = null,
-        });
+        using var csv = new CsvReader(
+            new StringReader(text),
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                DetectDelimiter = true,
+                DetectDelimiterValues = [";", ",", "\t"],
+                BadDataFound = null,
+                MissingFieldFound = null,
+            }
+        );
         if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is not { Length: >= 2 and <= MostChannels + 1 } heading)
         {
             throw new FormatException($"The first line must name a column of time and one to {MostChannels} channels.");
@@ -34,7 +44,17 @@ internal static class TemperatureLog
             throw new FormatException($"A heading is longer than {MostNameCharacters} characters or contains markup.");
         }
 
-        var channels = heading.Skip(1).Select((name, i) => (Name: string.IsNullOrWhiteSpace(name) ? $"channel {i + 1}" : name.Trim(), Minutes: new List<double>(), Celsius: new List<double>())).ToArray();
+        var channels = heading
+            .Skip(1)
+            .Select(
+                (name, i) =>
+                    (
+                        Name: string.IsNullOrWhiteSpace(name) ? $"channel {i + 1}" : name.Trim(),
+                        Minutes: new List<double>(),
+                        Celsius: new List<double>()
+                    )
+            )
+            .ToArray();
         while (csv.Read())
         {
             Row(csv, heading, channels, lidOnAt);
@@ -45,7 +65,12 @@ internal static class TemperatureLog
             : throw new FormatException("There is no temperature in this file.");
     }
 
-    private static void Row(CsvReader csv, string[] heading, (string Name, List<double> Minutes, List<double> Celsius)[] channels, DateTimeOffset? lidOnAt)
+    private static void Row(
+        CsvReader csv,
+        string[] heading,
+        (string Name, List<double> Minutes, List<double> Celsius)[] channels,
+        DateTimeOffset? lidOnAt
+    )
     {
         var line = csv.Parser.Row;
         if (line > MostRows)
@@ -53,7 +78,9 @@ internal static class TemperatureLog
             throw new FormatException($"The log has more than {MostRows} lines.");
         }
 
-        var minutes = Minutes(csv.GetField(0) ?? "", heading[0], lidOnAt) ?? throw new FormatException($"Line {line}: \"{Short(csv.GetField(0))}\" is not a time.");
+        var minutes =
+            Minutes(csv.GetField(0) ?? "", heading[0], lidOnAt)
+            ?? throw new FormatException($"Line {line}: \"{Short(csv.GetField(0))}\" is not a time.");
         if (minutes is < -MostMinutes or > MostMinutes)
         {
             throw new FormatException($"Line {line}: the time is more than a day from lid-on.");
@@ -68,7 +95,13 @@ internal static class TemperatureLog
             }
 
             channels[i].Minutes.Add(Math.Round(minutes, 3));
-            channels[i].Celsius.Add(Celsius(field, heading[i + 1]) ?? throw new FormatException($"Line {line}: \"{Short(field)}\" is not a temperature between {LeastCelsius} and {MostCelsius} °C."));
+            channels[i]
+                .Celsius.Add(
+                    Celsius(field, heading[i + 1])
+                        ?? throw new FormatException(
+                            $"Line {line}: \"{Short(field)}\" is not a temperature between {LeastCelsius} and {MostCelsius} °C."
+                        )
+                );
         }
     }
 
@@ -76,25 +109,45 @@ internal static class TemperatureLog
     {
         if (Number(field) is { } number)
         {
-            return heading.Contains("sec", StringComparison.OrdinalIgnoreCase) || heading.EndsWith("(s)", StringComparison.OrdinalIgnoreCase) ? number / 60 : number;
+            return
+                heading.Contains("sec", StringComparison.OrdinalIgnoreCase) || heading.EndsWith("(s)", StringComparison.OrdinalIgnoreCase)
+                ? number / 60
+                : number;
         }
 
-        if (field.Contains(':', StringComparison.Ordinal) && !field.Contains('-', StringComparison.Ordinal) && TimeSpan.TryParse(field, CultureInfo.InvariantCulture, out var span))
+        if (
+            field.Contains(':', StringComparison.Ordinal)
+            && !field.Contains('-', StringComparison.Ordinal)
+            && TimeSpan.TryParse(field, CultureInfo.InvariantCulture, out var span)
+        )
         {
             return span.TotalMinutes;
         }
 
-        return lidOnAt is { } lid && DateTimeOffset.TryParse(field, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var moment) ? (moment - lid).TotalMinutes : null;
+        return
+            lidOnAt is { } lid
+            && DateTimeOffset.TryParse(field, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var moment)
+            ? (moment - lid).TotalMinutes
+            : null;
     }
 
     private static double? Celsius(string field, string heading)
     {
-        var fahrenheit = heading.Contains("°F", StringComparison.OrdinalIgnoreCase) || heading.Contains("fahrenheit", StringComparison.OrdinalIgnoreCase) || heading.EndsWith("(F)", StringComparison.OrdinalIgnoreCase);
-        return Number(field) is { } number && (fahrenheit ? (number - 32) / 1.8 : number) is >= LeastCelsius and <= MostCelsius and var celsius ? Math.Round(celsius, 2) : null;
+        var fahrenheit =
+            heading.Contains("°F", StringComparison.OrdinalIgnoreCase)
+            || heading.Contains("fahrenheit", StringComparison.OrdinalIgnoreCase)
+            || heading.EndsWith("(F)", StringComparison.OrdinalIgnoreCase);
+        return
+            Number(field) is { } number && (fahrenheit ? (number - 32) / 1.8 : number) is >= LeastCelsius and <= MostCelsius and var celsius
+            ? Math.Round(celsius, 2)
+            : null;
     }
 
-    private static double? Number(string field)
-        => double.TryParse(field.Replace(',', '.'), NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number) ? number : null;
+    private static double? Number(string field) =>
+        double.TryParse(field.Replace(',', '.'), NumberStyles.Float, CultureInfo.InvariantCulture, out var number)
+        && double.IsFinite(number)
+            ? number
+            : null;
 
     private static string Short(string? text) => text is { Length: > 30 } ? text[..30] : text ?? "";
 }

@@ -69,16 +69,32 @@ public sealed record DishItemBody
     }
 
     /// <summary>The body of an item.</summary>
-    internal static DishItemBody Of(DishItem item) => item switch
-    {
-        MeatItem meat => new() { Key = meat.Key, Kind = ItemKind.Meat, Load = LoadBody.Of(meat.Load), Aim = meat.Aim },
-        BesideItem beside => new() { Key = beside.Key, Kind = ItemKind.Companion, Id = beside.Companion.Id, Grams = beside.Grams, Size = beside.Size, InBowl = beside.InBowl },
-        _ => throw new ArgumentException("is not a kind of item that we know", nameof(item)),
-    };
+    internal static DishItemBody Of(DishItem item) =>
+        item switch
+        {
+            MeatItem meat => new()
+            {
+                Key = meat.Key,
+                Kind = ItemKind.Meat,
+                Load = LoadBody.Of(meat.Load),
+                Aim = meat.Aim,
+            },
+            BesideItem beside => new()
+            {
+                Key = beside.Key,
+                Kind = ItemKind.Companion,
+                Id = beside.Companion.Id,
+                Grams = beside.Grams,
+                Size = beside.Size,
+                InBowl = beside.InBowl,
+            },
+            _ => throw new ArgumentException("is not a kind of item that we know", nameof(item)),
+        };
 
-    internal DishItem ToItem() => Kind == ItemKind.Meat
-        ? new MeatItem(Key!, Load!.ToLoad(), Aim)
-        : new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams!.Value, Size ?? PieceSize.Usual, InBowl ?? false);
+    internal DishItem ToItem() =>
+        Kind == ItemKind.Meat
+            ? new MeatItem(Key!, Load!.ToLoad(), Aim)
+            : new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams!.Value, Size ?? PieceSize.Usual, InBowl ?? false);
 }
 
 /// <summary>A dish to arrange.</summary>
@@ -93,7 +109,10 @@ public record DishBody
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double? BrothMl { get; init; }
 
-    /// <summary>Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe.</summary>
+    /// <summary>
+    /// Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are
+    /// safe.
+    /// </summary>
     public IReadOnlyList<IReadOnlyList<string>>? Stages { get; init; }
 
     /// <summary>A bird too large by its weight over which the lid was tried and closes.</summary>
@@ -107,7 +126,10 @@ public record DishBody
         Pot?.Check(errors, $"{at}pot.");
         errors.Range($"{at}altitudeMetres", AltitudeMetres, -100, 4500, "m");
         errors.Range($"{at}brothMl", BrothMl, 0, 10_000, "ml");
-        if (Stages is { Count: > DishRequest.MostItems } || Stages?.Any(s => s is not { Count: <= DishRequest.MostItems } || s.Any(k => k is not { Length: <= 40 })) == true)
+        if (
+            Stages is { Count: > DishRequest.MostItems }
+            || Stages?.Any(s => s is not { Count: <= DishRequest.MostItems } || s.Any(k => k is not { Length: <= 40 })) == true
+        )
         {
             errors.Add($"{at}stages", $"must have at most {DishRequest.MostItems} stages with at most {DishRequest.MostItems} keys each.");
         }
@@ -131,17 +153,18 @@ public record DishBody
         }
     }
 
-    internal DishRequest ToRequest(UsualKitchen kitchen) => new()
-    {
-        Pot = Pot?.ToModel() ?? kitchen.Pot,
-        AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
-        RoomCelsius = kitchen.Settings.RoomCelsius,
-        BrothMl = BrothMl ?? 0,
-        LidTried = LidTried,
-        Wanted = Stages,
-        OtherPots = kitchen.Others(Pot?.ToModel()),
-        Items = [.. Items!.Select(i => i.ToItem())],
-    };
+    internal DishRequest ToRequest(UsualKitchen kitchen) =>
+        new()
+        {
+            Pot = Pot?.ToModel() ?? kitchen.Pot,
+            AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
+            RoomCelsius = kitchen.Settings.RoomCelsius,
+            BrothMl = BrothMl ?? 0,
+            LidTried = LidTried,
+            Wanted = Stages,
+            OtherPots = kitchen.Others(Pot?.ToModel()),
+            Items = [.. Items!.Select(i => i.ToItem())],
+        };
 }
 
 /// <summary>An arrangement as clients see it.</summary>
@@ -153,8 +176,15 @@ public record DishBody
 /// <param name="StirIn">Keys of what is stirred in after the last opening.</param>
 /// <param name="IsWanted">True when the stages are those that were asked for; the next best is then the best.</param>
 public sealed record DishView(
-    IReadOnlyList<DishStage> Stages, LikelyAndLate? TotalMinutes, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions,
-    IReadOnlyList<string> StirIn, bool IsWanted)
+    IReadOnlyList<DishStage> Stages,
+    LikelyAndLate? TotalMinutes,
+    StageOrder? RunnerUp,
+    Blame? Impossible,
+    IReadOnlyList<Suggestion> Suggestions,
+    IReadOnlyList<string> StirIn,
+    bool IsWanted
+)
 {
-    internal static DishView Of(DishPlan plan) => new(plan.Best?.Stages ?? [], plan.Best?.TotalMinutes, plan.RunnerUp, plan.Impossible, plan.Suggestions, plan.StirIn, plan.IsWanted);
+    internal static DishView Of(DishPlan plan) =>
+        new(plan.Best?.Stages ?? [], plan.Best?.TotalMinutes, plan.RunnerUp, plan.Impossible, plan.Suggestions, plan.StirIn, plan.IsWanted);
 }

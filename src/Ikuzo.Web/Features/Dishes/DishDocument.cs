@@ -21,7 +21,10 @@ public sealed record DishDocument : MealBody
     /// <summary>Newest version that is written and read.</summary>
     public const int NewestVersion = 1;
 
-    internal const int MostLines = 30, MostLineCharacters = 200, MostNameCharacters = 80, MostServings = 40;
+    internal const int MostLines = 30,
+        MostLineCharacters = 200,
+        MostNameCharacters = 80,
+        MostServings = 40;
 
     /// <summary>"ikuzo-dish".</summary>
     [JsonPropertyOrder(-3)]
@@ -86,7 +89,16 @@ public sealed record DishDocument : MealBody
     {
         var factor = Math.Clamp((double)servings / Servings!.Value, 0.1, 20);
         return Scaling.To(ToRequest(kitchen), factor, cancellation) is { } scaled
-            ? new(this with { Servings = servings, BrothMl = scaled.PerBatch.BrothMl, Items = [.. scaled.PerBatch.Items.Select(DishItemBody.Of)] }, scaled.Batches, scaled.Why)
+            ? new(
+                this with
+                {
+                    Servings = servings,
+                    BrothMl = scaled.PerBatch.BrothMl,
+                    Items = [.. scaled.PerBatch.Items.Select(DishItemBody.Of)],
+                },
+                scaled.Batches,
+                scaled.Why
+            )
             : null;
     }
 
@@ -103,14 +115,15 @@ public sealed record DishDocument : MealBody
         }
     }
 
-    internal override LineUpRequest Detail(LineUpRequest meal) => meal with
-    {
-        Seasoning = Seasoning,
-        DeglazeWith = DeglazeWith,
-        Aromatics = Aromatics ?? [],
-        Meanwhile = [.. (Meanwhile ?? []).Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
-        Finish = Finish ?? [],
-    };
+    internal override LineUpRequest Detail(LineUpRequest meal) =>
+        meal with
+        {
+            Seasoning = Seasoning,
+            DeglazeWith = DeglazeWith,
+            Aromatics = Aromatics ?? [],
+            Meanwhile = [.. (Meanwhile ?? []).Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
+            Finish = Finish ?? [],
+        };
 }
 
 /// <summary>A kept dish.</summary>

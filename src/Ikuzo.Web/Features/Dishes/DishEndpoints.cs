@@ -19,7 +19,9 @@ internal static class DishEndpoints
         dishes.MapPost("/item", ReadItem).WithName("readDishItem");
         dishes.MapPost("", AddAsync).WithName("addDish");
         dishes.MapGet("", ListAsync).WithName("listDishes");
-        dishes.MapGet("/schema", (DishSchema schema) => TypedResults.Json(schema.Document, contentType: DishSchema.ContentType)).WithName("dishSchema")
+        dishes
+            .MapGet("/schema", (DishSchema schema) => TypedResults.Json(schema.Document, contentType: DishSchema.ContentType))
+            .WithName("dishSchema")
             .Produces<JsonObject>(contentType: DishSchema.ContentType);
         dishes.MapGet("/{id}", FindAsync).WithName("getDish");
         dishes.MapPut("/{id}", PutAsync).WithName("putDish");
@@ -28,12 +30,18 @@ internal static class DishEndpoints
         dishes.MapGet("/{id}/recipe", RecipeAsync).WithName("dishRecipe").Produces<JsonObject>(contentType: RecipeFile.ContentType);
         dishes.MapGet("/{id}/file", FileAsync).WithName("dishFile").Produces<DishDocument>();
         dishes.MapPost("/{id}/scale", ScaleAsync).WithName("scaleDish");
-        dishes.MapPost("/import", ImportAsync).WithName("importDish").Accepts<JsonNode>("application/json", RecipeFile.ContentType)
+        dishes
+            .MapPost("/import", ImportAsync)
+            .WithName("importDish")
+            .Accepts<JsonNode>("application/json", RecipeFile.ContentType)
             .WithMetadata(new RequestSizeLimitAttribute(DishImport.MostBytes));
     }
 
     private static async Task<Results<Ok<DishView>, BadRequest<HttpValidationProblemDetails>>> SolveAsync(
-        DishBody body, KitchenStore kitchen, CancellationToken cancellation)
+        DishBody body,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
     {
         var errors = new FieldErrors();
         body.Check(errors, "");
@@ -46,7 +54,10 @@ internal static class DishEndpoints
     }
 
     private static async Task<Results<Created<KeptDish>, BadRequest<HttpValidationProblemDetails>>> AddAsync(
-        DishDocument document, DishStore store, CancellationToken cancellation)
+        DishDocument document,
+        DishStore store,
+        CancellationToken cancellation
+    )
     {
         if (document.Check() is { None: false } errors)
         {
@@ -57,14 +68,21 @@ internal static class DishEndpoints
         return TypedResults.Created($"/api/dishes/{dish.Id}", dish);
     }
 
-    private static async Task<Ok<IReadOnlyList<KeptDish>>> ListAsync(DishStore store, CancellationToken cancellation)
-        => TypedResults.Ok(await store.AllAsync(cancellation));
+    private static async Task<Ok<IReadOnlyList<KeptDish>>> ListAsync(DishStore store, CancellationToken cancellation) =>
+        TypedResults.Ok(await store.AllAsync(cancellation));
 
-    private static async Task<Results<Ok<KeptDish>, NotFound<ProblemDetails>>> FindAsync(string id, DishStore store, CancellationToken cancellation)
-        => await store.FindAsync(id, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
+    private static async Task<Results<Ok<KeptDish>, NotFound<ProblemDetails>>> FindAsync(
+        string id,
+        DishStore store,
+        CancellationToken cancellation
+    ) => await store.FindAsync(id, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
 
     private static async Task<Results<Ok<KeptDish>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>>> PutAsync(
-        string id, DishDocument document, DishStore store, CancellationToken cancellation)
+        string id,
+        DishDocument document,
+        DishStore store,
+        CancellationToken cancellation
+    )
     {
         if (document.Check() is { None: false } errors)
         {
@@ -74,14 +92,24 @@ internal static class DishEndpoints
         return await store.PutAsync(id, document, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
     }
 
-    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(string id, DishStore store, CancellationToken cancellation)
-        => await store.RemoveAsync(id, cancellation) ? TypedResults.NoContent() : Missing();
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(
+        string id,
+        DishStore store,
+        CancellationToken cancellation
+    ) => await store.RemoveAsync(id, cancellation) ? TypedResults.NoContent() : Missing();
 
-    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestoreAsync(string id, DishStore store, CancellationToken cancellation)
-        => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Missing();
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestoreAsync(
+        string id,
+        DishStore store,
+        CancellationToken cancellation
+    ) => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Missing();
 
     private static async Task<Results<JsonHttpResult<JsonObject>, NotFound<ProblemDetails>>> RecipeAsync(
-        string id, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
+        string id,
+        DishStore store,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
     {
         if (await store.FindAsync(id, cancellation) is not { Document: var document })
         {
@@ -89,17 +117,29 @@ internal static class DishEndpoints
         }
 
         var request = document.ToRequest(await kitchen.UsualAsync(cancellation));
-        return TypedResults.Json(RecipeFile.Write(document, request.Items, DishSolver.Solve(request, cancellation)), contentType: RecipeFile.ContentType);
+        return TypedResults.Json(
+            RecipeFile.Write(document, request.Items, DishSolver.Solve(request, cancellation)),
+            contentType: RecipeFile.ContentType
+        );
     }
 
     private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> FileAsync(
-        string id, DishStore store, IOptions<Microsoft.AspNetCore.Http.Json.JsonOptions> json, CancellationToken cancellation)
-        => await store.FindAsync(id, cancellation) is { Document: var document }
-            ? TypedResults.File(JsonSerializer.SerializeToUtf8Bytes(document, json.Value.SerializerOptions), "application/json", "dish.json")
+        string id,
+        DishStore store,
+        IOptions<Microsoft.AspNetCore.Http.Json.JsonOptions> json,
+        CancellationToken cancellation
+    ) =>
+        await store.FindAsync(id, cancellation) is { Document: var document }
+            ? TypedResults.File(
+                JsonSerializer.SerializeToUtf8Bytes(document, json.Value.SerializerOptions),
+                "application/json",
+                "dish.json"
+            )
             : Missing();
 
-    private static async Task<Results<Ok<ScaledView>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>, Conflict<ProblemDetails>>> ScaleAsync(
-        string id, [FromQuery] int servings, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
+    private static async Task<
+        Results<Ok<ScaledView>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>, Conflict<ProblemDetails>>
+    > ScaleAsync(string id, [FromQuery] int servings, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
     {
         var errors = new FieldErrors();
         errors.RequiredRange("servings", servings, 1, DishDocument.MostServings, "");
@@ -115,7 +155,12 @@ internal static class DishEndpoints
 
         return document.For(servings, await kitchen.UsualAsync(cancellation), cancellation) is { } scaled
             ? TypedResults.Ok(scaled)
-            : TypedResults.Conflict(Problems.Of(Problems.NoPlan, $"This pot would have to be filled more than {Scaling.MostBatches} times. Take a bigger pot, or cook for fewer."));
+            : TypedResults.Conflict(
+                Problems.Of(
+                    Problems.NoPlan,
+                    $"This pot would have to be filled more than {Scaling.MostBatches} times. Take a bigger pot, or cook for fewer."
+                )
+            );
     }
 
     private static Results<Ok<DishItemBody>, BadRequest<HttpValidationProblemDetails>> ReadItem(IngredientBody body)
@@ -133,12 +178,16 @@ internal static class DishEndpoints
             return TypedResults.Ok(DishItemBody.Of(item));
         }
 
-        errors.Add("text", "is not poultry or something beside it that we know. Try \"6 chicken thighs 1.2 kg\" or \"250 g pearl barley\".");
+        errors.Add(
+            "text",
+            "is not poultry or something beside it that we know. Try \"6 chicken thighs 1.2 kg\" or \"250 g pearl barley\"."
+        );
         return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
     }
 
-    private static async Task<Results<Created<ImportView>, BadRequest<HttpValidationProblemDetails>, UnprocessableEntity<ProblemDetails>>> ImportAsync(
-        HttpRequest request, DishImport import, DishStore store, CancellationToken cancellation)
+    private static async Task<
+        Results<Created<ImportView>, BadRequest<HttpValidationProblemDetails>, UnprocessableEntity<ProblemDetails>>
+    > ImportAsync(HttpRequest request, DishImport import, DishStore store, CancellationToken cancellation)
     {
         using var file = new MemoryStream();
         await request.Body.CopyToAsync(file, cancellation);

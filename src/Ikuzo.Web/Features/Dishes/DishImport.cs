@@ -27,7 +27,11 @@ public sealed class DishImport(IOptions<JsonOptions> json)
         }
         catch (JsonException error)
         {
-            throw new FormatException($"The file is not readable as JSON, or is nested more than {MostDepth} deep: look at line {error.LineNumber + 1}{(error.Path is { Length: > 2 } path ? $", {path[2..]}" : "")}.", error);
+            throw new FormatException(
+                $"The file is not readable as JSON, or is nested more than {MostDepth} deep: look at line "
+                    + $"{error.LineNumber + 1}{(error.Path is { Length: > 2 } path ? $", {path[2..]}" : "")}.",
+                error
+            );
         }
     }
 }

@@ -15,9 +15,16 @@ internal sealed class DishSchema(IOptions<JsonOptions> json)
 
     private static JsonObject Make(JsonSerializerOptions options)
     {
-        var schema = options.GetJsonSchemaAsNode(typeof(DishDocument), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true }).AsObject();
+        var schema = options
+            .GetJsonSchemaAsNode(typeof(DishDocument), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true })
+            .AsObject();
         schema["properties"]!["format"] = new JsonObject { ["const"] = DishDocument.FormatName };
-        schema["properties"]!["version"] = new JsonObject { ["type"] = "integer", ["minimum"] = 1, ["maximum"] = DishDocument.NewestVersion };
+        schema["properties"]!["version"] = new JsonObject
+        {
+            ["type"] = "integer",
+            ["minimum"] = 1,
+            ["maximum"] = DishDocument.NewestVersion,
+        };
         schema["required"] = new JsonArray("format", "version", "name", "servings", "items");
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
         schema.Insert(1, "title", "A dish of Ikuzo");

@@ -23,7 +23,14 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
         await using var db = await database.OpenAsync(cancellation);
         await db.ExecuteAsync(
             "INSERT INTO dishes (id, name, document, created_at, changed_at) VALUES (@Id, @Name, @Document, @ChangedAt, @ChangedAt)",
-            new { row.Id, Name = document.Name!.Trim(), row.Document, row.ChangedAt });
+            new
+            {
+                row.Id,
+                Name = document.Name!.Trim(),
+                row.Document,
+                row.ChangedAt,
+            }
+        );
         return ToDish(row);
     }
 
@@ -31,14 +38,24 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
     public async Task<IReadOnlyList<KeptDish>> AllAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return [.. (await db.QueryAsync<Row>($"SELECT {Columns} FROM dishes WHERE removed_at IS NULL ORDER BY name COLLATE NOCASE, id LIMIT 1000")).Select(ToDish)];
+        return
+        [
+            .. (
+                await db.QueryAsync<Row>(
+                    $"SELECT {Columns} FROM dishes WHERE removed_at IS NULL ORDER BY name COLLATE NOCASE, id LIMIT 1000"
+                )
+            ).Select(ToDish),
+        ];
     }
 
     /// <summary>One dish, or null.</summary>
     public async Task<KeptDish?> FindAsync(string id, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        var row = await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM dishes WHERE id = @id AND removed_at IS NULL", new { id });
+        var row = await db.QuerySingleOrDefaultAsync<Row>(
+            $"SELECT {Columns} FROM dishes WHERE id = @id AND removed_at IS NULL",
+            new { id }
+        );
         return row is null ? null : ToDish(row);
     }
 
@@ -49,17 +66,24 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
         await using var db = await database.OpenAsync(cancellation);
         var rows = await db.ExecuteAsync(
             "UPDATE dishes SET name = @Name, document = @Document, changed_at = @ChangedAt WHERE id = @Id AND removed_at IS NULL",
-            new { row.Id, Name = document.Name!.Trim(), row.Document, row.ChangedAt });
+            new
+            {
+                row.Id,
+                Name = document.Name!.Trim(),
+                row.Document,
+                row.ChangedAt,
+            }
+        );
         return rows == 1 ? ToDish(row) : null;
     }
 
     /// <summary>Removes a dish; false when it is not there.</summary>
-    public Task<bool> RemoveAsync(string id, CancellationToken cancellation)
-        => ChangeAsync("UPDATE dishes SET removed_at = @now WHERE id = @id AND removed_at IS NULL", new { id, now = Now }, cancellation);
+    public Task<bool> RemoveAsync(string id, CancellationToken cancellation) =>
+        ChangeAsync("UPDATE dishes SET removed_at = @now WHERE id = @id AND removed_at IS NULL", new { id, now = Now }, cancellation);
 
     /// <summary>Brings a removed dish back; false when there is none.</summary>
-    public Task<bool> RestoreAsync(string id, CancellationToken cancellation)
-        => ChangeAsync("UPDATE dishes SET removed_at = NULL WHERE id = @id", new { id }, cancellation);
+    public Task<bool> RestoreAsync(string id, CancellationToken cancellation) =>
+        ChangeAsync("UPDATE dishes SET removed_at = NULL WHERE id = @id", new { id }, cancellation);
 
     private async Task<bool> ChangeAsync(string sql, object values, CancellationToken cancellation)
     {
@@ -67,12 +91,13 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
         return await db.ExecuteAsync(sql, values) == 1;
     }
 
-    private KeptDish ToDish(Row row) => new()
-    {
-        Id = row.Id,
-        Document = JsonSerializer.Deserialize<DishDocument>(row.Document, _json)!,
-        ChangedAt = DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture),
-    };
+    private KeptDish ToDish(Row row) =>
+        new()
+        {
+            Id = row.Id,
+            Document = JsonSerializer.Deserialize<DishDocument>(row.Document, _json)!,
+            ChangedAt = DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture),
+        };
 
     private sealed record Row(string Id, string Document, string ChangedAt);
 }

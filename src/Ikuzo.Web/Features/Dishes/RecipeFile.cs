@@ -12,24 +12,37 @@ namespace Ikuzo.Web.Features.Dishes;
 internal static partial class RecipeFile
 {
     public const string ContentType = "application/ld+json";
-    private const string Before = "Before", UnderPressure = "Under pressure", AtTheEnd = "At the end", Meanwhile = "Meanwhile";
+    private const string Before = "Before",
+        UnderPressure = "Under pressure",
+        AtTheEnd = "At the end",
+        Meanwhile = "Meanwhile";
 
     /// <summary>The recipe of a dish. The stages are for people: they are computed anew when it is read.</summary>
-    public static JsonObject Write(DishDocument dish, IReadOnlyList<DishItem> items, DishPlan plan) => new()
-    {
-        ["@context"] = "https://schema.org",
-        ["@type"] = "Recipe",
-        ["name"] = dish.Name,
-        ["recipeYield"] = FormattableString.Invariant($"{dish.Servings} servings"),
-        ["recipeIngredient"] = Texts(items.Select(IngredientReader.Write).Concat(dish.Aromatics ?? [])),
-        ["recipeInstructions"] = new JsonArray(
-            Section(Before, BeforeSteps(dish)),
-            Section(UnderPressure, (plan.Best?.Stages ?? []).Select((s, i) => FormattableString.Invariant($"Stage {i + 1}: {s.LiquidMl:0} ml of thin liquid, {s.Minutes:0} min at high pressure. {s.Why}"))),
-            Section(Meanwhile, (dish.Meanwhile ?? []).Select(j => FormattableString.Invariant($"{j.Text} ({j.Minutes:0} min)"))),
-            Section(AtTheEnd, EndSteps(dish))),
-        ["totalTime"] = plan.Best is { } best ? FormattableString.Invariant($"PT{Math.Ceiling(best.TotalMinutes.P95):0}M") : null,
-        ["comment"] = Texts(dish.Notes ?? []),
-    };
+    public static JsonObject Write(DishDocument dish, IReadOnlyList<DishItem> items, DishPlan plan) =>
+        new()
+        {
+            ["@context"] = "https://schema.org",
+            ["@type"] = "Recipe",
+            ["name"] = dish.Name,
+            ["recipeYield"] = FormattableString.Invariant($"{dish.Servings} servings"),
+            ["recipeIngredient"] = Texts(items.Select(IngredientReader.Write).Concat(dish.Aromatics ?? [])),
+            ["recipeInstructions"] = new JsonArray(
+                Section(Before, BeforeSteps(dish)),
+                Section(
+                    UnderPressure,
+                    (plan.Best?.Stages ?? []).Select(
+                        (s, i) =>
+                            FormattableString.Invariant(
+                                $"Stage {i + 1}: {s.LiquidMl:0} ml of thin liquid, {s.Minutes:0} min at high pressure. {s.Why}"
+                            )
+                    )
+                ),
+                Section(Meanwhile, (dish.Meanwhile ?? []).Select(j => FormattableString.Invariant($"{j.Text} ({j.Minutes:0} min)"))),
+                Section(AtTheEnd, EndSteps(dish))
+            ),
+            ["totalTime"] = plan.Best is { } best ? FormattableString.Invariant($"PT{Math.Ceiling(best.TotalMinutes.P95):0}M") : null,
+            ["comment"] = Texts(dish.Notes ?? []),
+        };
 
     /// <summary>Reads a recipe; the messages say what could not be taken over.</summary>
     /// <exception cref="FormatException">It is not a Recipe, or has nothing to cook.</exception>
@@ -98,37 +111,46 @@ internal static partial class RecipeFile
         }
     }
 
-    private static JsonObject Section(string name, IEnumerable<string> steps) => new()
-    {
-        ["@type"] = "HowToSection",
-        ["name"] = name,
-        ["itemListElement"] = new JsonArray([.. steps.Select(text => new JsonObject { ["@type"] = "HowToStep", ["text"] = text })]),
-    };
+    private static JsonObject Section(string name, IEnumerable<string> steps) =>
+        new()
+        {
+            ["@type"] = "HowToSection",
+            ["name"] = name,
+            ["itemListElement"] = new JsonArray([.. steps.Select(text => new JsonObject { ["@type"] = "HowToStep", ["text"] = text })]),
+        };
 
     private static JsonArray Texts(IEnumerable<string> texts) => new([.. texts.Select(t => JsonValue.Create(t))]);
 
     // The recipe itself, in a list, or in a graph.
-    private static JsonElement? Find(JsonElement at) => at.ValueKind switch
-    {
-        JsonValueKind.Array => at.EnumerateArray().Select(Find).FirstOrDefault(r => r is not null),
-        JsonValueKind.Object when Types(at).Contains("Recipe") => at,
-        JsonValueKind.Object when at.TryGetProperty("@graph", out var graph) => Find(graph),
-        _ => null,
-    };
+    private static JsonElement? Find(JsonElement at) =>
+        at.ValueKind switch
+        {
+            JsonValueKind.Array => at.EnumerateArray().Select(Find).FirstOrDefault(r => r is not null),
+            JsonValueKind.Object when Types(at).Contains("Recipe") => at,
+            JsonValueKind.Object when at.TryGetProperty("@graph", out var graph) => Find(graph),
+            _ => null,
+        };
 
     private static IEnumerable<string> Types(JsonElement at) => Lines(at, "@type").Select(t => t[(t.LastIndexOf('/') + 1)..]);
 
-    private static IEnumerable<string> Lines(JsonElement of, string name) => !of.TryGetProperty(name, out var value) ? [] : value.ValueKind switch
-    {
-        JsonValueKind.String => [value.GetString()!],
-        JsonValueKind.Array => value.EnumerateArray().Where(v => v.ValueKind == JsonValueKind.String).Select(v => v.GetString()!),
-        _ => [],
-    };
+    private static IEnumerable<string> Lines(JsonElement of, string name) =>
+        !of.TryGetProperty(name, out var value)
+            ? []
+            : value.ValueKind switch
+            {
+                JsonValueKind.String => [value.GetString()!],
+                JsonValueKind.Array => value.EnumerateArray().Where(v => v.ValueKind == JsonValueKind.String).Select(v => v.GetString()!),
+                _ => [],
+            };
 
     private static string? Text(JsonElement of, string name) => Lines(of, name).FirstOrDefault(t => !string.IsNullOrWhiteSpace(t));
 
-    private static int Yield(JsonElement recipe)
-        => recipe.TryGetProperty("recipeYield", out var value) && Digits().Match(value.ToString()) is { Success: true } match && int.TryParse(match.Value, out var n) ? Math.Clamp(n, 1, DishDocument.MostServings) : 4;
+    private static int Yield(JsonElement recipe) =>
+        recipe.TryGetProperty("recipeYield", out var value)
+        && Digits().Match(value.ToString()) is { Success: true } match
+        && int.TryParse(match.Value, out var n)
+            ? Math.Clamp(n, 1, DishDocument.MostServings)
+            : 4;
 
     private static void Instructions(JsonElement at, string section, Reading read)
     {
@@ -156,17 +178,28 @@ internal static partial class RecipeFile
     [GeneratedRegex(@"\d{1,3}", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
     private static partial Regex Digits();
 
-    [GeneratedRegex(@"(?<n>\d+(?:[.,]\d+)?)\s*(?<unit>h(?:ours?)?|min(?:utes?)?)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
+    [GeneratedRegex(
+        @"(?<n>\d+(?:[.,]\d+)?)\s*(?<unit>h(?:ours?)?|min(?:utes?)?)\b",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 100
+    )]
     private static partial Regex Duration();
 
     /// <summary>What was read so far.</summary>
     private sealed class Reading
     {
-        private readonly List<string> _aromatics = [], _finish = [], _notes = [], _notMapped = [];
+        private readonly List<string> _aromatics = [],
+            _finish = [],
+            _notes = [],
+            _notMapped = [];
         private readonly List<JobBody> _meanwhile = [];
-        private string? _seasoning, _deglaze;
-        private bool _brown, _pressureSaid;
-        private double? _marinadeHours, _crispMinutes, _restMinutes;
+        private string? _seasoning,
+            _deglaze;
+        private bool _brown,
+            _pressureSaid;
+        private double? _marinadeHours,
+            _crispMinutes,
+            _restMinutes;
         private ThawWay? _thaw;
 
         public List<DishItem> Items { get; } = [];
@@ -200,7 +233,12 @@ internal static partial class RecipeFile
             }
             else if (section == Meanwhile && Minutes(text) is { } minutes)
             {
-                _meanwhile.Add(new JobBody(Cut(text[..(text.LastIndexOf('(') is > 0 and var at ? at : text.Length)].Trim()), Math.Clamp(minutes, 1, 120)));
+                _meanwhile.Add(
+                    new JobBody(
+                        Cut(text[..(text.LastIndexOf('(') is > 0 and var at ? at : text.Length)].Trim()),
+                        Math.Clamp(minutes, 1, 120)
+                    )
+                );
             }
             else if (!Known(text))
             {
@@ -208,23 +246,24 @@ internal static partial class RecipeFile
             }
         }
 
-        public DishDocument ToDish(string name, int servings) => new()
-        {
-            Name = name.Length > DishDocument.MostNameCharacters ? name[..DishDocument.MostNameCharacters] : name,
-            Servings = servings,
-            Items = [.. Items.Select(DishItemBody.Of)],
-            Aromatics = _aromatics,
-            Seasoning = _seasoning,
-            Brown = _brown,
-            DeglazeWith = _deglaze,
-            MarinadeHours = _marinadeHours,
-            CrispMinutes = _crispMinutes,
-            RestMinutes = _restMinutes,
-            Thaw = _thaw,
-            Meanwhile = _meanwhile,
-            Finish = _finish,
-            Notes = _notes,
-        };
+        public DishDocument ToDish(string name, int servings) =>
+            new()
+            {
+                Name = name.Length > DishDocument.MostNameCharacters ? name[..DishDocument.MostNameCharacters] : name,
+                Servings = servings,
+                Items = [.. Items.Select(DishItemBody.Of)],
+                Aromatics = _aromatics,
+                Seasoning = _seasoning,
+                Brown = _brown,
+                DeglazeWith = _deglaze,
+                MarinadeHours = _marinadeHours,
+                CrispMinutes = _crispMinutes,
+                RestMinutes = _restMinutes,
+                Thaw = _thaw,
+                Meanwhile = _meanwhile,
+                Finish = _finish,
+                Notes = _notes,
+            };
 
         // Steps that have a place of their own in a dish.
         private bool Known(string text)
@@ -245,9 +284,14 @@ internal static partial class RecipeFile
             else if (said.StartsWith("brown ", StringComparison.Ordinal))
             {
                 _brown = true;
-                _deglaze = said.IndexOf("loosen with ", StringComparison.Ordinal) is >= 0 and var at ? Cut(text[(at + "loosen with ".Length)..].TrimEnd('.')) : null;
+                _deglaze = said.IndexOf("loosen with ", StringComparison.Ordinal) is >= 0 and var at
+                    ? Cut(text[(at + "loosen with ".Length)..].TrimEnd('.'))
+                    : null;
             }
-            else if ((said.Contains("crisp", StringComparison.Ordinal) || said.Contains("grill", StringComparison.Ordinal)) && Minutes(text) is { } crisp)
+            else if (
+                (said.Contains("crisp", StringComparison.Ordinal) || said.Contains("grill", StringComparison.Ordinal))
+                && Minutes(text) is { } crisp
+            )
             {
                 _crispMinutes = Math.Min(60, crisp);
             }
@@ -284,10 +328,17 @@ internal static partial class RecipeFile
             }
         }
 
-        private static string Cut(string text) => text.Length > DishDocument.MostLineCharacters ? text[..DishDocument.MostLineCharacters] : text;
+        private static string Cut(string text) =>
+            text.Length > DishDocument.MostLineCharacters ? text[..DishDocument.MostLineCharacters] : text;
 
-        private static double? Minutes(string text)
-            => Duration().Match(text) is { Success: true } m && double.TryParse(m.Groups["n"].Value.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n)
+        private static double? Minutes(string text) =>
+            Duration().Match(text) is { Success: true } m
+            && double.TryParse(
+                m.Groups["n"].Value.Replace(',', '.'),
+                NumberStyles.AllowDecimalPoint,
+                CultureInfo.InvariantCulture,
+                out var n
+            )
                 ? n * (m.Groups["unit"].Value.StartsWith('h') || m.Groups["unit"].Value.StartsWith('H') ? 60 : 1)
                 : null;
     }

@@ -44,8 +44,21 @@ public sealed record CourseBody(double? ShapeDimensionality, double? Biot)
 /// <param name="Solver">From the product's solver.</param>
 /// <param name="Exact">From the series.</param>
 /// <param name="LargestDifference">Over centre, surface and mean.</param>
-public sealed record CourseView(IReadOnlyList<double> Fourier, IReadOnlyList<Theta> Solver, IReadOnlyList<Theta> Exact, double LargestDifference);
+public sealed record CourseView(
+    IReadOnlyList<double> Fourier,
+    IReadOnlyList<Theta> Solver,
+    IReadOnlyList<Theta> Exact,
+    double LargestDifference
+);
 
 /// <summary>Where the heat of a cook goes, kJ, and what does not add up.</summary>
 public sealed record EnergyView(
-    double Minutes, Release Release, double HeaterKj, double MeatKj, double PotKj, double LossesKj, double SteamKj, double ResidualPercent);
+    double Minutes,
+    Release Release,
+    double HeaterKj,
+    double MeatKj,
+    double PotKj,
+    double LossesKj,
+    double SteamKj,
+    double ResidualPercent
+);

@@ -12,7 +12,8 @@ namespace Ikuzo.Web.Features.Engine;
 internal static class EngineEndpoints
 {
     private const int CoursePoints = 24;
-    private const double FirstFourier = 0.02, LastFourier = 2;
+    private const double FirstFourier = 0.02,
+        LastFourier = 2;
 
     public static void MapEngine(this IEndpointRouteBuilder routes)
     {
@@ -46,12 +47,14 @@ internal static class EngineEndpoints
         var (e, biot) = (body.ShapeDimensionality!.Value, body.Biot!.Value);
         var ratio = Math.Pow(LastFourier / FirstFourier, 1.0 / (CoursePoints - 1));
         double[] times = [.. Enumerable.Range(0, CoursePoints).Select(i => FirstFourier * Math.Pow(ratio, i))];
-        Theta[] solver = [.. times.Select(f => ConstantPropertyCheck.Run(e, biot, f))], exact = [.. times.Select(f => ConductionSeries.At(e, biot, f))];
+        Theta[] solver = [.. times.Select(f => ConstantPropertyCheck.Run(e, biot, f))],
+            exact = [.. times.Select(f => ConductionSeries.At(e, biot, f))];
         return TypedResults.Ok(new CourseView(times, solver, exact, solver.Zip(exact, Difference).Max()));
     }
 
-    private static async Task<Results<Ok<EnergyView>, BadRequest<HttpValidationProblemDetails>, Conflict<Microsoft.AspNetCore.Mvc.ProblemDetails>>> EnergyAsync(
-        PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
+    private static async Task<
+        Results<Ok<EnergyView>, BadRequest<HttpValidationProblemDetails>, Conflict<Microsoft.AspNetCore.Mvc.ProblemDetails>>
+    > EnergyAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
     {
         if (body.Check() is { None: false } errors)
         {
@@ -67,10 +70,20 @@ internal static class EngineEndpoints
 
         const double Kilo = 1000;
         var balance = EnergyBalance.Of(ModelBuilder.Build(request), new Branch(minutes, release));
-        return TypedResults.Ok(new EnergyView(
-            minutes, release, balance.Heater / Kilo, balance.Meat / Kilo, balance.Pot / Kilo, balance.Losses / Kilo, balance.Steam / Kilo, balance.ResidualShare * 100));
+        return TypedResults.Ok(
+            new EnergyView(
+                minutes,
+                release,
+                balance.Heater / Kilo,
+                balance.Meat / Kilo,
+                balance.Pot / Kilo,
+                balance.Losses / Kilo,
+                balance.Steam / Kilo,
+                balance.ResidualShare * 100
+            )
+        );
     }
 
-    private static double Difference(Theta a, Theta b)
-        => Math.Max(Math.Abs(a.Centre - b.Centre), Math.Max(Math.Abs(a.Surface - b.Surface), Math.Abs(a.Mean - b.Mean)));
+    private static double Difference(Theta a, Theta b) =>
+        Math.Max(Math.Abs(a.Centre - b.Centre), Math.Max(Math.Abs(a.Surface - b.Surface), Math.Abs(a.Mean - b.Mean)));
 }

@@ -6,6 +6,6 @@ public sealed record Health(string Status);
 
 internal static class HealthEndpoints
 {
-    public static void MapHealth(this IEndpointRouteBuilder routes)
-        => routes.MapGet("/api/health", () => TypedResults.Ok(new Health("ok"))).WithTags("Health").WithName("getHealth");
+    public static void MapHealth(this IEndpointRouteBuilder routes) =>
+        routes.MapGet("/api/health", () => TypedResults.Ok(new Health("ok"))).WithTags("Health").WithName("getHealth");
 }

@@ -20,11 +20,14 @@ internal static class KitchenEndpoints
         kitchen.MapPost("/pots/{id}/restore", RestorePotAsync).WithName("restorePot");
     }
 
-    private static async Task<Ok<KitchenView>> GetAsync(KitchenStore store, CancellationToken cancellation)
-        => TypedResults.Ok(await ViewAsync(store, cancellation));
+    private static async Task<Ok<KitchenView>> GetAsync(KitchenStore store, CancellationToken cancellation) =>
+        TypedResults.Ok(await ViewAsync(store, cancellation));
 
     private static async Task<Results<Ok<KitchenView>, BadRequest<HttpValidationProblemDetails>>> PutAsync(
-        KitchenSettings settings, KitchenStore store, CancellationToken cancellation)
+        KitchenSettings settings,
+        KitchenStore store,
+        CancellationToken cancellation
+    )
     {
         var errors = settings.Check();
         if (!errors.None)
@@ -37,7 +40,10 @@ internal static class KitchenEndpoints
     }
 
     private static async Task<Results<Created<Pot>, BadRequest<HttpValidationProblemDetails>>> AddPotAsync(
-        PotBody body, KitchenStore store, CancellationToken cancellation)
+        PotBody body,
+        KitchenStore store,
+        CancellationToken cancellation
+    )
     {
         if (Check(body) is { } problem)
         {
@@ -50,7 +56,11 @@ internal static class KitchenEndpoints
     }
 
     private static async Task<Results<Ok<Pot>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>>> PutPotAsync(
-        string id, PotBody body, KitchenStore store, CancellationToken cancellation)
+        string id,
+        PotBody body,
+        KitchenStore store,
+        CancellationToken cancellation
+    )
     {
         if (Check(body) is { } problem)
         {
@@ -69,7 +79,10 @@ internal static class KitchenEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> RemovePotAsync(
-        string id, KitchenStore store, CancellationToken cancellation)
+        string id,
+        KitchenStore store,
+        CancellationToken cancellation
+    )
     {
         var pots = await store.PotsAsync(cancellation);
         if (pots.Count == 1 && pots[0].Id == id)
@@ -80,8 +93,11 @@ internal static class KitchenEndpoints
         return await store.RemovePotAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This pot");
     }
 
-    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestorePotAsync(string id, KitchenStore store, CancellationToken cancellation)
-        => await store.RestorePotAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This pot");
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestorePotAsync(
+        string id,
+        KitchenStore store,
+        CancellationToken cancellation
+    ) => await store.RestorePotAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This pot");
 
     private static BadRequest<HttpValidationProblemDetails>? Check(PotBody body)
     {

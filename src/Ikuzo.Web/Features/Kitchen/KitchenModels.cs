@@ -51,21 +51,22 @@ public sealed record Pot
     internal PotModel ToModel() => ToBody().ToModel();
 
     /// <summary>The pot as it was entered.</summary>
-    internal PotBody ToBody() => new()
-    {
-        Name = Name,
-        CapacityLitres = CapacityLitres,
-        HeaterWatts = HeaterWatts,
-        MinimumLiquidMl = MinimumLiquidMl,
-        HighGaugeKpa = HighGaugeKpa,
-        LowGaugeKpa = LowGaugeKpa,
-        InnerDiameterMm = InnerDiameterMm,
-        UsableHeightMm = UsableHeightMm,
-        RackMm = RackMm,
-        FillMarkLitres = FillMarkLitres,
-        HalfMarkLitres = HalfMarkLitres,
-        IsDefault = IsDefault,
-    };
+    internal PotBody ToBody() =>
+        new()
+        {
+            Name = Name,
+            CapacityLitres = CapacityLitres,
+            HeaterWatts = HeaterWatts,
+            MinimumLiquidMl = MinimumLiquidMl,
+            HighGaugeKpa = HighGaugeKpa,
+            LowGaugeKpa = LowGaugeKpa,
+            InnerDiameterMm = InnerDiameterMm,
+            UsableHeightMm = UsableHeightMm,
+            RackMm = RackMm,
+            FillMarkLitres = FillMarkLitres,
+            HalfMarkLitres = HalfMarkLitres,
+            IsDefault = IsDefault,
+        };
 }
 
 /// <summary>A pot as it is entered: only the capacity is needed, the rest has defaults by capacity.</summary>
@@ -185,9 +186,10 @@ public sealed record KitchenSettings
     public double? BoilingCelsius { get; init; }
 
     /// <summary>The check of the thermometer at this altitude; null when it is not complete.</summary>
-    internal ThermometerCheck? Thermometer => IceCelsius is { } ice && BoilingCelsius is { } boiling
-        ? new(ice, boiling, Core.Physics.Saturation.PotCelsius(AltitudeMetres, 0))
-        : null;
+    internal ThermometerCheck? Thermometer =>
+        IceCelsius is { } ice && BoilingCelsius is { } boiling
+            ? new(ice, boiling, Core.Physics.Saturation.PotCelsius(AltitudeMetres, 0))
+            : null;
 
     internal FieldErrors Check()
     {

@@ -8,19 +8,26 @@ namespace Ikuzo.Web.Features.Kitchen;
 /// <summary>Reads and writes the kitchen and its pots.</summary>
 public sealed class KitchenStore(Database database, TimeProvider clock)
 {
-    private const string PotColumns =
-        """
+    private const string PotColumns = """
         id AS Id, name AS Name, capacity_litres AS CapacityLitres, heater_watts AS HeaterWatts, minimum_liquid_ml AS MinimumLiquidMl,
         high_gauge_kpa AS HighGaugeKpa, low_gauge_kpa AS LowGaugeKpa, is_default AS IsDefault,
-        inner_diameter_mm AS InnerDiameterMm, usable_height_mm AS UsableHeightMm, rack_mm AS RackMm, fill_mark_litres AS FillMarkLitres, half_mark_litres AS HalfMarkLitres
+        inner_diameter_mm AS InnerDiameterMm, usable_height_mm AS UsableHeightMm, rack_mm AS RackMm,
+        fill_mark_litres AS FillMarkLitres, half_mark_litres AS HalfMarkLitres
         """;
 
     /// <summary>The settings.</summary>
     public async Task<KitchenSettings> SettingsAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        var row = await db.QuerySingleAsync<(string Name, double Altitude, double Room, string Units, string? School, double? Ice, double? Boiling)>(
-            "SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius FROM kitchen WHERE id = 1");
+        var row = await db.QuerySingleAsync<(
+            string Name,
+            double Altitude,
+            double Room,
+            string Units,
+            string? School,
+            double? Ice,
+            double? Boiling
+        )>("SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius FROM kitchen WHERE id = 1");
         return new KitchenSettings
         {
             Name = row.Name,
@@ -39,22 +46,38 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         await using var db = await database.OpenAsync(cancellation);
         await db.ExecuteAsync(
             """
-            UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units, default_school = @DefaultSchool,
+            UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units,
+              default_school = @DefaultSchool,
               ice_celsius = @IceCelsius, boiling_celsius = @BoilingCelsius WHERE id = 1
             """,
-            new { Name = settings.Name.Trim(), settings.AltitudeMetres, settings.RoomCelsius, Units = settings.Units.ToString().ToLowerInvariant(), settings.DefaultSchool, settings.IceCelsius, settings.BoilingCelsius });
+            new
+            {
+                Name = settings.Name.Trim(),
+                settings.AltitudeMetres,
+                settings.RoomCelsius,
+                Units = settings.Units.ToString().ToLowerInvariant(),
+                settings.DefaultSchool,
+                settings.IceCelsius,
+                settings.BoilingCelsius,
+            }
+        );
     }
 
     /// <summary>All pots, the default first.</summary>
     public async Task<IReadOnlyList<Pot>> PotsAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return [.. await db.QueryAsync<Pot>($"SELECT {PotColumns} FROM pots WHERE removed_at IS NULL ORDER BY is_default DESC, capacity_litres DESC, name")];
+        return
+        [
+            .. await db.QueryAsync<Pot>(
+                $"SELECT {PotColumns} FROM pots WHERE removed_at IS NULL ORDER BY is_default DESC, capacity_litres DESC, name"
+            ),
+        ];
     }
 
     /// <summary>What a question is computed with when it does not say otherwise.</summary>
-    internal async Task<UsualKitchen> UsualAsync(CancellationToken cancellation)
-        => new(await SettingsAsync(cancellation), await PotsAsync(cancellation));
+    internal async Task<UsualKitchen> UsualAsync(CancellationToken cancellation) =>
+        new(await SettingsAsync(cancellation), await PotsAsync(cancellation));
 
     /// <summary>True for a pot that is or ever was here.</summary>
     public async Task<bool> HasKnownAsync(string potId, CancellationToken cancellation)
@@ -70,13 +93,16 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         await using var transaction = await db.BeginTransactionAsync(cancellation);
         await db.ExecuteAsync(
             """
-            INSERT INTO pots (id, name, capacity_litres, heater_watts, minimum_liquid_ml, high_gauge_kpa, low_gauge_kpa, is_default, created_at,
+            INSERT INTO pots (id, name, capacity_litres, heater_watts, minimum_liquid_ml, high_gauge_kpa, low_gauge_kpa, is_default,
+              created_at,
               inner_diameter_mm, usable_height_mm, rack_mm, fill_mark_litres, half_mark_litres)
             VALUES (@Id, @Name, @CapacityLitres, @HeaterWatts, @MinimumLiquidMl, @HighGaugeKpa, @LowGaugeKpa, @IsDefault, @CreatedAt,
               @InnerDiameterMm, @UsableHeightMm, @RackMm, @FillMarkLitres, @HalfMarkLitres)
             ON CONFLICT (id) DO UPDATE SET name = @Name, capacity_litres = @CapacityLitres, heater_watts = @HeaterWatts,
-              minimum_liquid_ml = @MinimumLiquidMl, high_gauge_kpa = @HighGaugeKpa, low_gauge_kpa = @LowGaugeKpa, is_default = @IsDefault, removed_at = NULL,
-              inner_diameter_mm = @InnerDiameterMm, usable_height_mm = @UsableHeightMm, rack_mm = @RackMm, fill_mark_litres = @FillMarkLitres, half_mark_litres = @HalfMarkLitres
+              minimum_liquid_ml = @MinimumLiquidMl, high_gauge_kpa = @HighGaugeKpa, low_gauge_kpa = @LowGaugeKpa,
+              is_default = @IsDefault, removed_at = NULL,
+              inner_diameter_mm = @InnerDiameterMm, usable_height_mm = @UsableHeightMm, rack_mm = @RackMm,
+              fill_mark_litres = @FillMarkLitres, half_mark_litres = @HalfMarkLitres
             """,
             new
             {
@@ -95,7 +121,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
                 pot.HalfMarkLitres,
                 CreatedAt = clock.GetUtcNow().ToString("O"),
             },
-            transaction);
+            transaction
+        );
         if (pot.IsDefault)
         {
             await db.ExecuteAsync("UPDATE pots SET is_default = 0 WHERE id <> @Id", new { pot.Id }, transaction);
@@ -111,7 +138,10 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
         var rows = await db.ExecuteAsync(
-            "UPDATE pots SET removed_at = @Now, is_default = 0 WHERE id = @Id AND removed_at IS NULL", new { Id = id, Now = clock.GetUtcNow().ToString("O") }, transaction);
+            "UPDATE pots SET removed_at = @Now, is_default = 0 WHERE id = @Id AND removed_at IS NULL",
+            new { Id = id, Now = clock.GetUtcNow().ToString("O") },
+            transaction
+        );
         await KeepOneDefaultAsync(db, transaction);
         await transaction.CommitAsync(cancellation);
         return rows == 1;
@@ -124,12 +154,13 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         return await db.ExecuteAsync("UPDATE pots SET removed_at = NULL WHERE id = @Id", new { Id = id }) == 1;
     }
 
-    private static async Task KeepOneDefaultAsync(DbConnection db, DbTransaction transaction)
-        => await db.ExecuteAsync(
+    private static async Task KeepOneDefaultAsync(DbConnection db, DbTransaction transaction) =>
+        await db.ExecuteAsync(
             """
             UPDATE pots SET is_default = 1
             WHERE id = (SELECT id FROM pots WHERE removed_at IS NULL ORDER BY capacity_litres DESC, created_at LIMIT 1)
               AND NOT EXISTS (SELECT 1 FROM pots WHERE removed_at IS NULL AND is_default = 1)
             """,
-            transaction: transaction);
+            transaction: transaction
+        );
 }

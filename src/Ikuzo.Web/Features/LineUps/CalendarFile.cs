@@ -19,13 +19,22 @@ internal static class CalendarFile
         return Encoding.UTF8.GetBytes(new CalendarSerializer().SerializeToString(calendar) ?? "");
     }
 
-    private static CalendarEvent Event(LineUpTask task) => new()
-    {
-        Uid = $"{task.Id}-{task.Start.ToUnixTimeSeconds()}@ikuzo",
-        DtStamp = new CalDateTime(task.Start.UtcDateTime),
-        Summary = task.Text,
-        Start = new CalDateTime(task.Start.UtcDateTime),
-        End = new CalDateTime(task.End.UtcDateTime),
-        Alarms = { new Alarm { Action = AlarmAction.Display, Description = task.Text, Trigger = new Trigger(Duration.Zero) } },
-    };
+    private static CalendarEvent Event(LineUpTask task) =>
+        new()
+        {
+            Uid = $"{task.Id}-{task.Start.ToUnixTimeSeconds()}@ikuzo",
+            DtStamp = new CalDateTime(task.Start.UtcDateTime),
+            Summary = task.Text,
+            Start = new CalDateTime(task.Start.UtcDateTime),
+            End = new CalDateTime(task.End.UtcDateTime),
+            Alarms =
+            {
+                new Alarm
+                {
+                    Action = AlarmAction.Display,
+                    Description = task.Text,
+                    Trigger = new Trigger(Duration.Zero),
+                },
+            },
+        };
 }

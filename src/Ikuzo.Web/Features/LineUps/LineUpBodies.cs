@@ -74,17 +74,20 @@ public sealed record LineUpBody
         return errors;
     }
 
-    internal LineUpRequest ToRequest(UsualKitchen kitchen, TimeProvider clock) => Dish!.Detail(new LineUpRequest
-    {
-        Dish = Dish.ToRequest(kitchen),
-        ServeAt = ServeAt!.Value,
-        Now = Now ?? clock.GetUtcNow(),
-        Zone = TimeZone is null ? null : TimeZoneInfo.FindSystemTimeZoneById(TimeZone),
-        Brown = Dish.Brown ?? false,
-        CrispMinutes = Dish.CrispMinutes ?? 0,
-        MarinadeHours = Dish.MarinadeHours ?? 0,
-        RestMinutes = Dish.RestMinutes ?? 5,
-        Thaw = Dish.Thaw ?? ThawWay.None,
-        Batches = Batches ?? 1,
-    });
+    internal LineUpRequest ToRequest(UsualKitchen kitchen, TimeProvider clock) =>
+        Dish!.Detail(
+            new LineUpRequest
+            {
+                Dish = Dish.ToRequest(kitchen),
+                ServeAt = ServeAt!.Value,
+                Now = Now ?? clock.GetUtcNow(),
+                Zone = TimeZone is null ? null : TimeZoneInfo.FindSystemTimeZoneById(TimeZone),
+                Brown = Dish.Brown ?? false,
+                CrispMinutes = Dish.CrispMinutes ?? 0,
+                MarinadeHours = Dish.MarinadeHours ?? 0,
+                RestMinutes = Dish.RestMinutes ?? 5,
+                Thaw = Dish.Thaw ?? ThawWay.None,
+                Batches = Batches ?? 1,
+            }
+        );
 }

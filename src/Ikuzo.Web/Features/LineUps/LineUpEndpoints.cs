@@ -18,7 +18,10 @@ internal static class LineUpEndpoints
     }
 
     private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> MakeAsync(
-        LineUpBody body, LineUpService lineUps, CancellationToken cancellation)
+        LineUpBody body,
+        LineUpService lineUps,
+        CancellationToken cancellation
+    )
     {
         if (await lineUps.FillAsync(body, cancellation) is not { } filled)
         {
@@ -30,8 +33,9 @@ internal static class LineUpEndpoints
             : TypedResults.Ok(await lineUps.MakeAsync(filled, cancellation));
     }
 
-    private static async Task<Results<FileContentHttpResult, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> CalendarAsync(
-        LineUpBody body, LineUpService lineUps, CancellationToken cancellation)
+    private static async Task<
+        Results<FileContentHttpResult, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>
+    > CalendarAsync(LineUpBody body, LineUpService lineUps, CancellationToken cancellation)
     {
         if (await lineUps.FillAsync(body, cancellation) is not { } filled)
         {
@@ -44,8 +48,11 @@ internal static class LineUpEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<ThawChoice>>, BadRequest<HttpValidationProblemDetails>>> ThawAsync(
-        PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
-        => body.Check() is { None: false } errors
+        PreviewBody body,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    ) =>
+        body.Check() is { None: false } errors
             ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
             : TypedResults.Ok(Thawing.Choices(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
 }

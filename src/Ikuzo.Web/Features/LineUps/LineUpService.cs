@@ -27,10 +27,11 @@ internal sealed class LineUpService(KitchenStore kitchen, DishStore dishes, Time
         }
 
         var scaled = document.For(servings, await kitchen.UsualAsync(cancellation), cancellation);
-        return body with { Dish = scaled?.Document ?? document, Batches = scaled?.Batches ?? Scaling.MostBatches + 1 }; // refused by the check
+        // Refused by the check.
+        return body with { Dish = scaled?.Document ?? document, Batches = scaled?.Batches ?? Scaling.MostBatches + 1 };
     }
 
     /// <summary>The line-up of a request that has been checked.</summary>
-    public async Task<LineUp> MakeAsync(LineUpBody body, CancellationToken cancellation)
-        => BackSchedule.Make(body.ToRequest(await kitchen.UsualAsync(cancellation), clock), cancellation);
+    public async Task<LineUp> MakeAsync(LineUpBody body, CancellationToken cancellation) =>
+        BackSchedule.Make(body.ToRequest(await kitchen.UsualAsync(cancellation), clock), cancellation);
 }

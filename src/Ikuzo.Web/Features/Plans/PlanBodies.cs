@@ -63,32 +63,34 @@ public sealed record LoadBody
     }
 
     /// <summary>The body of a load.</summary>
-    internal static LoadBody Of(MeatLoad load) => new()
-    {
-        Cut = load.Cut.Id,
-        State = load.State,
-        StartCelsius = load.StartCelsius,
-        Pieces = load.Pieces,
-        TotalKg = load.TotalKg,
-        ThicknessMm = load.ThicknessMm,
-        Arrangement = load.Arrangement,
-        Placement = load.Placement,
-        DaysInFridge = load.DaysInFridge,
-    };
+    internal static LoadBody Of(MeatLoad load) =>
+        new()
+        {
+            Cut = load.Cut.Id,
+            State = load.State,
+            StartCelsius = load.StartCelsius,
+            Pieces = load.Pieces,
+            TotalKg = load.TotalKg,
+            ThicknessMm = load.ThicknessMm,
+            Arrangement = load.Arrangement,
+            Placement = load.Placement,
+            DaysInFridge = load.DaysInFridge,
+        };
 
     /// <summary>The meat for Core. Only for a body without errors.</summary>
-    internal MeatLoad ToLoad() => new()
-    {
-        Cut = CutCatalogue.Find(Cut!)!,
-        State = State ?? MeatState.Chilled,
-        StartCelsius = StartCelsius,
-        Pieces = Pieces!.Value,
-        TotalKg = TotalKg!.Value,
-        ThicknessMm = ThicknessMm,
-        Arrangement = Arrangement ?? Core.Loads.Arrangement.Single,
-        Placement = Placement ?? Core.Loads.Placement.Rack,
-        DaysInFridge = DaysInFridge,
-    };
+    internal MeatLoad ToLoad() =>
+        new()
+        {
+            Cut = CutCatalogue.Find(Cut!)!,
+            State = State ?? MeatState.Chilled,
+            StartCelsius = StartCelsius,
+            Pieces = Pieces!.Value,
+            TotalKg = TotalKg!.Value,
+            ThicknessMm = ThicknessMm,
+            Arrangement = Arrangement ?? Core.Loads.Arrangement.Single,
+            Placement = Placement ?? Core.Loads.Placement.Rack,
+            DaysInFridge = DaysInFridge,
+        };
 }
 
 /// <summary>Something beside the bird.</summary>
@@ -105,8 +107,8 @@ public sealed record ReleaseBody(ReleaseKind? Kind, double? RestMinutes)
     private const double UsualRestMinutes = 10;
 
     /// <summary>The release for Core; null for a body without a kind.</summary>
-    internal Release? ToRelease()
-        => Kind is { } kind ? new Release(kind, kind == ReleaseKind.RestThenVent ? RestMinutes ?? UsualRestMinutes : 0) : null;
+    internal Release? ToRelease() =>
+        Kind is { } kind ? new Release(kind, kind == ReleaseKind.RestThenVent ? RestMinutes ?? UsualRestMinutes : 0) : null;
 }
 
 /// <summary>A question to the planner. What is left out comes from the kitchen or is usual for the cut.</summary>
@@ -207,25 +209,29 @@ public sealed record PreviewBody
     }
 
     /// <summary>The question for Core, with what was left out taken from the kitchen. Only for a question without errors.</summary>
-    internal PlanRequest ToRequest(UsualKitchen kitchen) => new()
-    {
-        Pot = Pot?.ToModel() ?? kitchen.Pot,
-        AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
-        RoomCelsius = RoomCelsius ?? kitchen.Settings.RoomCelsius,
-        Load = Load!.ToLoad(),
-        LiquidMl = LiquidMl,
-        Companions = [.. (Companions ?? []).Select(c => new CompanionLoad(CompanionCatalogue.Find(c.Id!)!, c.Grams!.Value, c.InBowl ?? false))],
-        Aim = Aim,
-        Pressure = Pressure ?? PressureSetting.High,
-        Minutes = Minutes,
-        Release = Release?.ToRelease(),
-        School = School ?? kitchen.Settings.DefaultSchool,
-        LidOnAt = LidOnAt,
-        Browned = Browned ?? false,
-        OtherPots = kitchen.Others(Pot?.ToModel()),
-        Confirmed = Confirmed ?? [],
-        Units = Units ?? kitchen.Settings.Units,
-    };
+    internal PlanRequest ToRequest(UsualKitchen kitchen) =>
+        new()
+        {
+            Pot = Pot?.ToModel() ?? kitchen.Pot,
+            AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
+            RoomCelsius = RoomCelsius ?? kitchen.Settings.RoomCelsius,
+            Load = Load!.ToLoad(),
+            LiquidMl = LiquidMl,
+            Companions =
+            [
+                .. (Companions ?? []).Select(c => new CompanionLoad(CompanionCatalogue.Find(c.Id!)!, c.Grams!.Value, c.InBowl ?? false)),
+            ],
+            Aim = Aim,
+            Pressure = Pressure ?? PressureSetting.High,
+            Minutes = Minutes,
+            Release = Release?.ToRelease(),
+            School = School ?? kitchen.Settings.DefaultSchool,
+            LidOnAt = LidOnAt,
+            Browned = Browned ?? false,
+            OtherPots = kitchen.Others(Pot?.ToModel()),
+            Confirmed = Confirmed ?? [],
+            Units = Units ?? kitchen.Settings.Units,
+        };
 }
 
 /// <summary>A plan to keep.</summary>

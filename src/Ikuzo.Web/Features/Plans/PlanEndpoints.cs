@@ -24,13 +24,19 @@ internal static class PlanEndpoints
     }
 
     private static async Task<Results<Ok<Plan>, BadRequest<HttpValidationProblemDetails>>> PreviewAsync(
-        PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
-        => body.Check() is { None: false } errors
+        PreviewBody body,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    ) =>
+        body.Check() is { None: false } errors
             ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
             : TypedResults.Ok(await ComputeAsync(body, kitchen, cancellation));
 
     private static async Task<Results<Ok<RescueAdvice>, BadRequest<HttpValidationProblemDetails>>> RescueAsync(
-        RescueBody body, KitchenStore kitchen, CancellationToken cancellation)
+        RescueBody body,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
     {
         if (body.Check() is { None: false } errors)
         {
@@ -41,7 +47,11 @@ internal static class PlanEndpoints
     }
 
     private static async Task<Results<Created<SavedPlan>, BadRequest<HttpValidationProblemDetails>>> SaveAsync(
-        SavePlanBody body, PlanStore store, KitchenStore kitchen, CancellationToken cancellation)
+        SavePlanBody body,
+        PlanStore store,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
     {
         var errors = (body.Request ?? new PreviewBody()).Check("request.");
         errors.RequiredText("name", body.Name, MostNameCharacters);
@@ -55,18 +65,27 @@ internal static class PlanEndpoints
         return TypedResults.Created($"/api/plans/{saved.Id}", saved);
     }
 
-    private static async Task<Ok<IReadOnlyList<SavedPlan>>> ListAsync(PlanStore store, CancellationToken cancellation)
-        => TypedResults.Ok(await store.AllAsync(cancellation));
+    private static async Task<Ok<IReadOnlyList<SavedPlan>>> ListAsync(PlanStore store, CancellationToken cancellation) =>
+        TypedResults.Ok(await store.AllAsync(cancellation));
 
-    private static async Task<Results<Ok<SavedPlan>, NotFound<ProblemDetails>>> FindAsync(string id, PlanStore store, CancellationToken cancellation)
-        => await store.FindAsync(id, cancellation) is { } plan ? TypedResults.Ok(plan) : Problems.Missing("This plan");
+    private static async Task<Results<Ok<SavedPlan>, NotFound<ProblemDetails>>> FindAsync(
+        string id,
+        PlanStore store,
+        CancellationToken cancellation
+    ) => await store.FindAsync(id, cancellation) is { } plan ? TypedResults.Ok(plan) : Problems.Missing("This plan");
 
-    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(string id, PlanStore store, CancellationToken cancellation)
-        => await store.RemoveAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This plan");
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(
+        string id,
+        PlanStore store,
+        CancellationToken cancellation
+    ) => await store.RemoveAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This plan");
 
-    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestoreAsync(string id, PlanStore store, CancellationToken cancellation)
-        => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This plan");
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestoreAsync(
+        string id,
+        PlanStore store,
+        CancellationToken cancellation
+    ) => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This plan");
 
-    private static async Task<Plan> ComputeAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
-        => Planner.Compute(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation);
+    private static async Task<Plan> ComputeAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation) =>
+        Planner.Compute(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation);
 }

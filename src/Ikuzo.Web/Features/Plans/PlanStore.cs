@@ -12,12 +12,19 @@ namespace Ikuzo.Web.Features.Plans;
 public sealed class PlanStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
 {
     private const string Columns =
-        "id AS Id, name AS Name, request AS Request, minutes AS Minutes, release_kind AS ReleaseKind, rest_minutes AS RestMinutes, created_at AS CreatedAt";
+        "id AS Id, name AS Name, request AS Request, minutes AS Minutes, release_kind AS ReleaseKind, rest_minutes AS RestMinutes, "
+        + "created_at AS CreatedAt";
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
     /// <summary>Keeps a plan.</summary>
-    public async Task<SavedPlan> AddAsync(string name, PreviewBody request, double? minutes, Release? release, CancellationToken cancellation)
+    public async Task<SavedPlan> AddAsync(
+        string name,
+        PreviewBody request,
+        double? minutes,
+        Release? release,
+        CancellationToken cancellation
+    )
     {
         var row = new Row
         {
@@ -35,7 +42,8 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
             INSERT INTO plans (id, name, request, minutes, release_kind, rest_minutes, created_at)
             VALUES (@Id, @Name, @Request, @Minutes, @ReleaseKind, @RestMinutes, @CreatedAt)
             """,
-            row);
+            row
+        );
         return ToPlan(row);
     }
 
@@ -43,7 +51,14 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
     public async Task<IReadOnlyList<SavedPlan>> AllAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return [.. (await db.QueryAsync<Row>($"SELECT {Columns} FROM plans WHERE removed_at IS NULL ORDER BY created_at DESC, id DESC LIMIT 500")).Select(ToPlan)];
+        return
+        [
+            .. (
+                await db.QueryAsync<Row>(
+                    $"SELECT {Columns} FROM plans WHERE removed_at IS NULL ORDER BY created_at DESC, id DESC LIMIT 500"
+                )
+            ).Select(ToPlan),
+        ];
     }
 
     /// <summary>One plan, or null.</summary>
@@ -55,12 +70,12 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
     }
 
     /// <summary>Removes a plan; false when it is not there.</summary>
-    public Task<bool> RemoveAsync(string id, CancellationToken cancellation)
-        => ChangeAsync("UPDATE plans SET removed_at = @now WHERE id = @id AND removed_at IS NULL", id, cancellation);
+    public Task<bool> RemoveAsync(string id, CancellationToken cancellation) =>
+        ChangeAsync("UPDATE plans SET removed_at = @now WHERE id = @id AND removed_at IS NULL", id, cancellation);
 
     /// <summary>Brings a removed plan back; false when there is none.</summary>
-    public Task<bool> RestoreAsync(string id, CancellationToken cancellation)
-        => ChangeAsync("UPDATE plans SET removed_at = NULL WHERE id = @id AND @now IS NOT NULL", id, cancellation);
+    public Task<bool> RestoreAsync(string id, CancellationToken cancellation) =>
+        ChangeAsync("UPDATE plans SET removed_at = NULL WHERE id = @id AND @now IS NOT NULL", id, cancellation);
 
     private async Task<bool> ChangeAsync(string sql, string id, CancellationToken cancellation)
     {
@@ -68,15 +83,16 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
         return await db.ExecuteAsync(sql, new { id, now = clock.GetUtcNow().ToString("O") }) == 1;
     }
 
-    private SavedPlan ToPlan(Row row) => new()
-    {
-        Id = row.Id,
-        Name = row.Name,
-        Request = JsonSerializer.Deserialize<PreviewBody>(row.Request, _json)!,
-        Minutes = row.Minutes,
-        Release = row.ReleaseKind is null ? null : new ReleaseBody(Enum.Parse<ReleaseKind>(row.ReleaseKind), row.RestMinutes),
-        CreatedAt = DateTimeOffset.Parse(row.CreatedAt, CultureInfo.InvariantCulture),
-    };
+    private SavedPlan ToPlan(Row row) =>
+        new()
+        {
+            Id = row.Id,
+            Name = row.Name,
+            Request = JsonSerializer.Deserialize<PreviewBody>(row.Request, _json)!,
+            Minutes = row.Minutes,
+            Release = row.ReleaseKind is null ? null : new ReleaseBody(Enum.Parse<ReleaseKind>(row.ReleaseKind), row.RestMinutes),
+            CreatedAt = DateTimeOffset.Parse(row.CreatedAt, CultureInfo.InvariantCulture),
+        };
 
     private sealed record Row
     {

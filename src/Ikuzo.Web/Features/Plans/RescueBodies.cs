@@ -56,10 +56,12 @@ public sealed record RescueBody
     }
 
     /// <summary>The question for Core. Only for a body without errors.</summary>
-    internal RescueRequest ToRequest(UsualKitchen kitchen) => new(
-        Plan!.ToRequest(kitchen),
-        MinutesHeld!.Value,
-        Release?.ToRelease() ?? Core.Cooking.Release.Natural,
-        [.. Readings!.Select(r => new ProbeReading(r.Spot!, r.Celsius!.Value, r.AfterOpeningMinutes ?? 1))],
-        LiquidIsThick ?? false);
+    internal RescueRequest ToRequest(UsualKitchen kitchen) =>
+        new(
+            Plan!.ToRequest(kitchen),
+            MinutesHeld!.Value,
+            Release?.ToRelease() ?? Core.Cooking.Release.Natural,
+            [.. Readings!.Select(r => new ProbeReading(r.Spot!, r.Celsius!.Value, r.AfterOpeningMinutes ?? 1))],
+            LiquidIsThick ?? false
+        );
 }

@@ -9,29 +9,37 @@ namespace Ikuzo.Core.Tests.Running.Aftercare;
 
 public class AftercareTests
 {
-    private static MeatLoad Load(string cut) => new() { Cut = CutCatalogue.Find(cut)!, Pieces = 2, TotalKg = 0.6 };
+    private static MeatLoad Load(string cut) =>
+        new()
+        {
+            Cut = CutCatalogue.Find(cut)!,
+            Pieces = 2,
+            TotalKg = 0.6,
+        };
 
     [Theory]
     [InlineData(0, 100, 80, 80)]
     [InlineData(2, 102, 76, 74)]
     [InlineData(-2, 98, 73, 73)] // reads too cold: taken as it is
     [InlineData(0, 104, 78, 75)]
-    public void Thermometer_IsCorrectedByItsLineAndOnlyDownwards(double ice, double boiling, double shown, double expected)
-        => Assert.Equal(expected, new ThermometerCheck(ice, boiling, 100).Correct(shown), 1e-9);
+    public void Thermometer_IsCorrectedByItsLineAndOnlyDownwards(double ice, double boiling, double shown, double expected) =>
+        Assert.Equal(expected, new ThermometerCheck(ice, boiling, 100).Correct(shown), 1e-9);
 
     [Theory]
     [InlineData(1, 101, true)]
     [InlineData(4, 104, false)]
     [InlineData(20, 80, false)]
-    public void Thermometer_ThatIsOffByTooMuch_IsNotUsable(double ice, double boiling, bool usable)
-        => Assert.Equal(usable, new ThermometerCheck(ice, boiling, 100).IsUsable);
+    public void Thermometer_ThatIsOffByTooMuch_IsNotUsable(double ice, double boiling, bool usable) =>
+        Assert.Equal(usable, new ThermometerCheck(ice, boiling, 100).IsUsable);
 
     // Newton's law with the lumped time constant is the exact limit of a thin slab; here Bi is about 0.35, so within a quarter.
     [Fact]
     public void Cooling_OfAShallowBox_FollowsTheLumpedSlab()
     {
         var course = Cooling.Of([20], inIceWater: false)[0];
-        const double RhoCp = 3.75e6, Half = 0.010, Film = 14;
+        const double RhoCp = 3.75e6,
+            Half = 0.010,
+            Film = 14;
         var lumped = RhoCp * Half / Film * Math.Log((57 - 3) / (21 - 3.0)) / 3600;
         Assert.InRange(course.ToTepidHours, lumped, lumped * 1.25);
     }
@@ -43,7 +51,10 @@ public class AftercareTests
         Assert.Equal(fridge.OrderBy(c => c.ToColdHours), fridge);
         Assert.True(fridge[0].IsInTime);
         Assert.False(fridge[^1].IsInTime);
-        Assert.All(fridge.Zip(Cooling.Of([20, 40, 60, 80], inIceWater: true)), p => Assert.True(p.Second.ToColdHours < p.First.ToColdHours));
+        Assert.All(
+            fridge.Zip(Cooling.Of([20, 40, 60, 80], inIceWater: true)),
+            p => Assert.True(p.Second.ToColdHours < p.First.ToColdHours)
+        );
     }
 
     [Fact]
@@ -64,7 +75,10 @@ public class AftercareTests
     public void Steps_HaveRestFirstAndEveryFinishOnce()
     {
         var request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = Load("duck-leg") };
-        Assert.Equal(["rest", "pasta", "finish-1", "finish-2", "crisp", "carve"], AfterPot.Steps(request, [new("pasta", "Boil.", 5)], ["Skim.", "Reduce."], 6).Select(s => s.Id));
+        Assert.Equal(
+            ["rest", "pasta", "finish-1", "finish-2", "crisp", "carve"],
+            AfterPot.Steps(request, [new("pasta", "Boil.", 5)], ["Skim.", "Reduce."], 6).Select(s => s.Id)
+        );
         Assert.Equal(["rest", "carve"], AfterPot.Steps(request).Select(s => s.Id));
     }
 }

@@ -13,16 +13,33 @@ public class BackDatedTests
 {
     private static readonly DateTimeOffset Opened = new(2026, 12, 6, 18, 0, 0, TimeSpan.Zero);
 
-    private static PlannedCook Cook(Release release) => new()
-    {
-        Request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = new MeatLoad { Cut = CutCatalogue.Find("duck-leg")!, Pieces = 4, TotalKg = 1 } },
-        Minutes = 17,
-        Release = release,
-        ToPressureMinutes = new Spread90(8, 10, 13),
-        ReleaseMinutes = new Spread90(6, 9, 12),
-    };
+    private static PlannedCook Cook(Release release) =>
+        new()
+        {
+            Request = new PlanRequest
+            {
+                Pot = PotDefaults.For(5.7),
+                Load = new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("duck-leg")!,
+                    Pieces = 4,
+                    TotalKg = 1,
+                },
+            },
+            Minutes = 17,
+            Release = release,
+            ToPressureMinutes = new Spread90(8, 10, 13),
+            ReleaseMinutes = new Spread90(6, 9, 12),
+        };
 
-    public static TheoryData<Release, double?> Releases => new() { { Release.Natural, null }, { Release.Vent, 0 }, { Release.Pulsed, 0 }, { Release.RestThenVent(5), 5 } };
+    public static TheoryData<Release, double?> Releases =>
+        new()
+        {
+            { Release.Natural, null },
+            { Release.Vent, 0 },
+            { Release.Pulsed, 0 },
+            { Release.RestThenVent(5), 5 },
+        };
 
     [Theory]
     [MemberData(nameof(Releases))]

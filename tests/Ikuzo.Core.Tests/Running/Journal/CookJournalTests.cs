@@ -11,32 +11,70 @@ namespace Ikuzo.Core.Tests.Running.Journal;
 public class CookJournalTests
 {
     private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.FromHours(1));
-    private static readonly PlannedCook Thighs = Plan(new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 4, TotalKg = 0.8 });
+    private static readonly PlannedCook Thighs = Plan(
+        new MeatLoad
+        {
+            Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+            Pieces = 4,
+            TotalKg = 0.8,
+        }
+    );
 
     private static PlannedCook Plan(MeatLoad load)
     {
-        var request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = load, Confirmed = ["lump", "giblets"] };
+        var request = new PlanRequest
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = load,
+            Confirmed = ["lump", "giblets"],
+        };
         return PlannedCook.Of(request, Planner.Compute(request))!;
     }
 
-    private static CookEvent E(string id, CookEventKind kind, double minute, CookEventData? data = null) => new(id, kind, Start.AddMinutes(minute), data ?? CookEventData.None);
+    private static CookEvent E(string id, CookEventKind kind, double minute, CookEventData? data = null) =>
+        new(id, kind, Start.AddMinutes(minute), data ?? CookEventData.None);
 
-    private static CookEvent Read(string id, double minute, double celsius, string spot = "centre") => E(id, Reading, minute, new() { Spot = spot, Celsius = celsius });
+    private static CookEvent Read(string id, double minute, double celsius, string spot = "centre") =>
+        E(id, Reading, minute, new() { Spot = spot, Celsius = celsius });
 
-    private static CookState At(double minute, params CookEvent[] events) => CookJournal.StateOf(Thighs, events, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
+    private static CookState At(double minute, params CookEvent[] events) =>
+        CookJournal.StateOf(Thighs, events, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
 
-    private static JournalRefusal? Refuse(double minute, CookEvent entry, params CookEvent[] events)
-        => CookJournal.Refuse(Thighs, events, entry, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
+    private static JournalRefusal? Refuse(double minute, CookEvent entry, params CookEvent[] events) =>
+        CookJournal.Refuse(Thighs, events, entry, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
 
     private static CookEvent[] Opened(double held = 25) =>
-        [E("1", LidOn, 0), E("2", PressureReached, 12), E("3", HoldOver, 12 + held), E("4", Vented, 12 + held), E("5", CookEventKind.PinDown, 14 + held), E("6", CookEventKind.Opened, 15 + held)];
+        [
+            E("1", LidOn, 0),
+            E("2", PressureReached, 12),
+            E("3", HoldOver, 12 + held),
+            E("4", Vented, 12 + held),
+            E("5", CookEventKind.PinDown, 14 + held),
+            E("6", CookEventKind.Opened, 15 + held),
+        ];
 
     [Fact]
     public void State_FollowsTheJournalFromLidOnToOpen()
     {
         var events = Opened();
-        CookPhase[] phases = [.. Enumerable.Range(0, events.Length + 1).Select(n => At(n == 0 ? 0 : (events[n - 1].At - Start).TotalMinutes, events[..n]).Phase)];
-        Assert.Equal([CookPhase.Ready, CookPhase.ComingUp, CookPhase.Holding, CookPhase.Resting, CookPhase.Venting, CookPhase.PinDown, CookPhase.Open], phases);
+        CookPhase[] phases =
+        [
+            .. Enumerable
+                .Range(0, events.Length + 1)
+                .Select(n => At(n == 0 ? 0 : (events[n - 1].At - Start).TotalMinutes, events[..n]).Phase),
+        ];
+        Assert.Equal(
+            [
+                CookPhase.Ready,
+                CookPhase.ComingUp,
+                CookPhase.Holding,
+                CookPhase.Resting,
+                CookPhase.Venting,
+                CookPhase.PinDown,
+                CookPhase.Open,
+            ],
+            phases
+        );
     }
 
     [Fact]
@@ -104,7 +142,14 @@ public class CookJournalTests
         var minutes = state.Advice!.Minutes!.Value;
         var back = CookJournal.Complete(E("8", BackUnderPressure, 23), state);
         Assert.Equal(minutes, back.Data.Minutes);
-        CookEvent[] again = [.. events, back, E("9", PressureReached, 28), E("10", CookEventKind.PinDown, 28 + minutes + 10), E("11", CookEventKind.Opened, 28 + minutes + 11)];
+        CookEvent[] again =
+        [
+            .. events,
+            back,
+            E("9", PressureReached, 28),
+            E("10", CookEventKind.PinDown, 28 + minutes + 10),
+            E("11", CookEventKind.Opened, 28 + minutes + 11),
+        ];
         state = At(28 + minutes + 11, again);
         Assert.Equal((CookPhase.Open, CookVerdict.Unknown, 2, minutes), (state.Phase, state.Verdict, state.Round, state.Minutes));
         state = At(28 + minutes + 12, [.. again, Read("12", 28 + minutes + 12, 86)]);

@@ -19,7 +19,16 @@ public class CookLineUpTests
 
     private static readonly PlannedCook Cook = new()
     {
-        Request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 4, TotalKg = 0.8 } },
+        Request = new PlanRequest
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                Pieces = 4,
+                TotalKg = 0.8,
+            },
+        },
         Minutes = 10,
         Release = Release.Vent,
         ToPressureMinutes = new Spread90(8, 10, 13),
@@ -30,9 +39,30 @@ public class CookLineUpTests
 
     private static LineUp At(double minute, params (CookEventKind Kind, double Minute, double? Celsius)[] acts)
     {
-        CookEvent[] journal = [.. acts.Select((a, i) => new CookEvent($"{i}", a.Kind, Start.AddMinutes(a.Minute), new() { Spot = "centre", Celsius = a.Celsius, Step = "greens" }))];
+        CookEvent[] journal =
+        [
+            .. acts.Select(
+                (a, i) =>
+                    new CookEvent(
+                        $"{i}",
+                        a.Kind,
+                        Start.AddMinutes(a.Minute),
+                        new()
+                        {
+                            Spot = "centre",
+                            Celsius = a.Celsius,
+                            Step = "greens",
+                        }
+                    )
+            ),
+        ];
         var lidOn = journal.FirstOrDefault(e => e.Kind == LidOn)?.At;
-        return CookLineUp.Of(Cook, CookJournal.StateOf(Cook, journal, Start.AddMinutes(minute), r => RescuePlanner.Advise(r)), lidOn, Vienna);
+        return CookLineUp.Of(
+            Cook,
+            CookJournal.StateOf(Cook, journal, Start.AddMinutes(minute), r => RescuePlanner.Advise(r)),
+            lidOn,
+            Vienna
+        );
     }
 
     private static double Served(LineUp lineUp) => (lineUp.Tasks[^1].End - Start).TotalMinutes;
@@ -41,7 +71,10 @@ public class CookLineUpTests
     public void BeforeTheLid_TheWholeCookIsAhead()
     {
         var lineUp = At(0);
-        Assert.Equal(["greens", "come-up-1", "hold-1", "release-1", "check-1", "rest", "pasta", "carve", "serve"], lineUp.Tasks.Select(t => t.Id));
+        Assert.Equal(
+            ["greens", "come-up-1", "hold-1", "release-1", "check-1", "rest", "pasta", "carve", "serve"],
+            lineUp.Tasks.Select(t => t.Id)
+        );
         Assert.Equal(6 + 10 + 10 + 3 + 4 + 18, Served(lineUp), 1e-6);
         Assert.Equal(LineUpLane.Pot, lineUp.Tasks.Single(t => t.Id == "pasta").Lane);
         Assert.All(lineUp.Tasks, t => Assert.Equal(TimeSpan.FromHours(1), t.Start.Offset));
@@ -60,7 +93,15 @@ public class CookLineUpTests
     [Fact]
     public void Rescue_MovesTheRestByWhatItTakes()
     {
-        (CookEventKind, double, double?)[] shortOf = [(LidOn, 0, null), (PressureReached, 10, null), (Vented, 13, null), (CookEventKind.PinDown, 15, null), (CookEventKind.Opened, 16, null), (Reading, 17, 55)];
+        (CookEventKind, double, double?)[] shortOf =
+        [
+            (LidOn, 0, null),
+            (PressureReached, 10, null),
+            (Vented, 13, null),
+            (CookEventKind.PinDown, 15, null),
+            (CookEventKind.Opened, 16, null),
+            (Reading, 17, 55),
+        ];
         for (var acts = 0; acts <= shortOf.Length; acts++)
         {
             Assert.Distinct(At(17, shortOf[..acts]).Tasks.Select(t => t.Id));

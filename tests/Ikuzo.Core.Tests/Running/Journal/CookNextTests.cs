@@ -16,30 +16,46 @@ public class CookNextTests
 {
     private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.Zero);
 
-    private static PlannedCook Cook(Release release, bool browned = false, IReadOnlyList<HandsFreeJob>? jobs = null) => new()
-    {
-        Request = new PlanRequest
+    private static PlannedCook Cook(Release release, bool browned = false, IReadOnlyList<HandsFreeJob>? jobs = null) =>
+        new()
         {
-            Pot = PotDefaults.For(5.7),
-            Load = new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 4, TotalKg = 0.8 },
-            Browned = browned,
-        },
-        Minutes = 10,
-        Release = release,
-        ToPressureMinutes = new Spread90(8, 10, 13),
-        ReleaseMinutes = new Spread90(6, 9, 12),
-        After = [new("rest", "Let it rest.", 5), new("carve", "Carve.", 5)],
-        Meanwhile = jobs ?? [],
-    };
+            Request = new PlanRequest
+            {
+                Pot = PotDefaults.For(5.7),
+                Load = new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                    Pieces = 4,
+                    TotalKg = 0.8,
+                },
+                Browned = browned,
+            },
+            Minutes = 10,
+            Release = release,
+            ToPressureMinutes = new Spread90(8, 10, 13),
+            ReleaseMinutes = new Spread90(6, 9, 12),
+            After = [new("rest", "Let it rest.", 5), new("carve", "Carve.", 5)],
+            Meanwhile = jobs ?? [],
+        };
 
-    private static CookEvent[] Journal((CookEventKind Kind, double Minute)[] acts)
-        => [.. acts.Select((a, i) => new CookEvent($"{i}", a.Kind, Start.AddMinutes(a.Minute), new CookEventData { Step = a.Kind == StepDone ? "rest" : null }))];
+    private static CookEvent[] Journal((CookEventKind Kind, double Minute)[] acts) =>
+        [
+            .. acts.Select(
+                (a, i) =>
+                    new CookEvent(
+                        $"{i}",
+                        a.Kind,
+                        Start.AddMinutes(a.Minute),
+                        new CookEventData { Step = a.Kind == StepDone ? "rest" : null }
+                    )
+            ),
+        ];
 
-    private static CookState At(PlannedCook cook, double minute, params (CookEventKind Kind, double Minute)[] acts)
-        => CookJournal.StateOf(cook, Journal(acts), Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
+    private static CookState At(PlannedCook cook, double minute, params (CookEventKind Kind, double Minute)[] acts) =>
+        CookJournal.StateOf(cook, Journal(acts), Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
 
-    private static IReadOnlyList<CookAhead> Ahead(PlannedCook cook, double minute, params (CookEventKind Kind, double Minute)[] acts)
-        => CookAhead.Of(cook, Journal(acts), At(cook, minute, acts), r => RescuePlanner.Advise(r));
+    private static IReadOnlyList<CookAhead> Ahead(PlannedCook cook, double minute, params (CookEventKind Kind, double Minute)[] acts) =>
+        CookAhead.Of(cook, Journal(acts), At(cook, minute, acts), r => RescuePlanner.Advise(r));
 
     private static readonly (CookEventKind, double)[] UnderPressure = [(LidOn, 0), (PressureReached, 10)];
 
@@ -49,25 +65,42 @@ public class CookNextTests
         Assert.Equal(BrowningStarted, At(Cook(Release.Natural, browned: true), 0).Next[0].Kind);
         Assert.Equal(LidOn, At(Cook(Release.Natural), 0).Next[0].Kind);
         Assert.Equal(BrowningDone, At(Cook(Release.Natural, browned: true), 1, (BrowningStarted, 0)).Next[0].Kind);
-        Assert.Equal([LidOn], At(Cook(Release.Natural, browned: true), 9, (BrowningStarted, 0), (BrowningDone, 8)).Next.Select(n => n.Kind));
+        Assert.Equal(
+            [LidOn],
+            At(Cook(Release.Natural, browned: true), 9, (BrowningStarted, 0), (BrowningDone, 8)).Next.Select(n => n.Kind)
+        );
     }
 
     [Fact]
     public void WhatIsCookedFirst_ComesBeforeTheLidOfTheMeat()
     {
-        var cook = Cook(Release.Natural) with { Before = [new("rest", "Greens in, lid on.", 4), new("pin", "Wait for the pin.", 8, Waits: true)] };
+        var cook = Cook(Release.Natural) with
+        {
+            Before = [new("rest", "Greens in, lid on.", 4), new("pin", "Wait for the pin.", 8, Waits: true)],
+        };
         Assert.Equal([StepDone, StepDone, LidOn], At(cook, 0).Next.Select(n => n.Kind));
         var waiting = At(cook, 10, (StepDone, 5)).Next[0];
         Assert.Equal(("pin", true, Start.AddMinutes(13)), (waiting.Step, waiting.Waits, waiting.DueAt!.Value));
         Assert.False(At(cook, 13, (StepDone, 5)).Next[0].Waits); // its time is over: a hand is wanted
-        Assert.Equal((CookPhase.Ready, 5.0 + 8), (At(cook, 10, (StepDone, 5)).Strip[0].Phase, (At(cook, 10, (StepDone, 5)).Strip[0].To - Start).TotalMinutes));
+        Assert.Equal(
+            (CookPhase.Ready, 5.0 + 8),
+            (At(cook, 10, (StepDone, 5)).Strip[0].Phase, (At(cook, 10, (StepDone, 5)).Strip[0].To - Start).TotalMinutes)
+        );
     }
 
     [Fact]
     public void StepDone_BeforeTheLid_MakesNoSenseWithoutSteps()
     {
         Assert.Equal(["0"], At(Cook(Release.Natural), 1, (StepDone, 1)).Ignored);
-        var possible = CookJournal.Refuse(Cook(Release.Natural), [], new CookEvent("1", Finished, Start, CookEventData.None), Start, r => RescuePlanner.Advise(r))!.Possible;
+        var possible = CookJournal
+            .Refuse(
+                Cook(Release.Natural),
+                [],
+                new CookEvent("1", Finished, Start, CookEventData.None),
+                Start,
+                r => RescuePlanner.Advise(r)
+            )!
+            .Possible;
         Assert.DoesNotContain(StepDone, possible);
     }
 
@@ -110,7 +143,8 @@ public class CookNextTests
     [Theory]
     [InlineData(12.9, false)]
     [InlineData(13.1, true)]
-    public void ComeUp_IsLateOnceInTwentyCooks(double minute, bool late) => Assert.Equal(late, At(Cook(Release.Natural), minute, (LidOn, 0)).Late is not null);
+    public void ComeUp_IsLateOnceInTwentyCooks(double minute, bool late) =>
+        Assert.Equal(late, At(Cook(Release.Natural), minute, (LidOn, 0)).Late is not null);
 
     [Fact]
     public void Pin_ThatStaysUp_IsNotForced()
@@ -133,7 +167,14 @@ public class CookNextTests
     [Fact]
     public void AfterThePot_StepsComeInOrderThenTheTable()
     {
-        (CookEventKind, double)[] open = [.. UnderPressure, (Vented, 20), (CookEventKind.PinDown, 22), (CookEventKind.Opened, 23), (NotMeasured, 24)];
+        (CookEventKind, double)[] open =
+        [
+            .. UnderPressure,
+            (Vented, 20),
+            (CookEventKind.PinDown, 22),
+            (CookEventKind.Opened, 23),
+            (NotMeasured, 24),
+        ];
         Assert.Equal(["Let it rest.", "Carve."], At(Cook(Release.Vent), 25, open).Next.Take(2).Select(n => n.Text));
         var rested = At(Cook(Release.Vent), 30, [.. open, (StepDone, 29)]);
         Assert.Equal(("Carve.", Start.AddMinutes(34)), (rested.Next[0].Text, rested.Next[0].DueAt)); // from when the rest was over
@@ -145,7 +186,10 @@ public class CookNextTests
     {
         var ahead = Ahead(Cook(Release.RestThenVent(5)), 0);
         Assert.Equal([LidOn, PressureReached, HoldOver, Vented, CookEventKind.PinDown, Opened], ahead.Select(a => a.After));
-        Assert.Equal([CookPhase.ComingUp, CookPhase.Holding, CookPhase.Resting, CookPhase.Venting, CookPhase.PinDown, CookPhase.Open], ahead.Select(a => a.Phase));
+        Assert.Equal(
+            [CookPhase.ComingUp, CookPhase.Holding, CookPhase.Resting, CookPhase.Venting, CookPhase.PinDown, CookPhase.Open],
+            ahead.Select(a => a.Phase)
+        );
         Assert.Equal([false, false, true, false, false, false], ahead.Select(a => a.ByClock));
         Assert.Equal([0, 10, 20, 25], ahead.Take(4).Select(a => (a.At - Start).TotalMinutes));
         Assert.Equal(Start.AddMinutes(20), ahead[1].Next[0].DueAt);
@@ -155,7 +199,16 @@ public class CookNextTests
     [Fact]
     public void Ahead_OfWhatWasMeasured_EndsOnTheTable()
     {
-        var ahead = Ahead(Cook(Release.Vent), 25, (LidOn, 0), (PressureReached, 10), (Vented, 20), (CookEventKind.PinDown, 22), (Opened, 23), (NotMeasured, 24));
+        var ahead = Ahead(
+            Cook(Release.Vent),
+            25,
+            (LidOn, 0),
+            (PressureReached, 10),
+            (Vented, 20),
+            (CookEventKind.PinDown, 22),
+            (Opened, 23),
+            (NotMeasured, 24)
+        );
         Assert.Equal(["rest", "carve", null], ahead.Select(a => a.Step));
         Assert.Equal((CookPhase.Done, CookVerdict.NotMeasured), (ahead[^1].Phase, ahead[^1].Verdict));
     }

@@ -17,29 +17,50 @@ public class SeveralMeatsTests
     private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.Zero);
     private static readonly PlannedCook Both = Planned();
 
-    private static PlanRequest Request(string cut, double kg, double otherKg, Arrangement arrangement = Arrangement.Single) => new PlanRequest
-    {
-        Pot = PotDefaults.For(5.7),
-        Load = new MeatLoad { Cut = CutCatalogue.Find(cut)!, Pieces = 4, TotalKg = kg, Arrangement = arrangement, State = arrangement == Arrangement.Lump ? MeatState.Frozen : MeatState.Chilled },
-        Minutes = Held,
-        Release = Release.Vent,
-        Confirmed = ["lump"],
-    }.WithOtherMeat(otherKg);
+    private static PlanRequest Request(string cut, double kg, double otherKg, Arrangement arrangement = Arrangement.Single) =>
+        new PlanRequest
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find(cut)!,
+                Pieces = 4,
+                TotalKg = kg,
+                Arrangement = arrangement,
+                State = arrangement == Arrangement.Lump ? MeatState.Frozen : MeatState.Chilled,
+            },
+            Minutes = Held,
+            Release = Release.Vent,
+            Confirmed = ["lump"],
+        }.WithOtherMeat(otherKg);
 
     private static PlannedCook Planned(Arrangement second = Arrangement.Single)
     {
         var request = Request("chicken-breast-boneless", 0.9, 0.8);
-        return PlannedCook.Of(request, Planner.Compute(request))! with { Others = [new("thighs", Request("chicken-thigh-bone-in", 0.8, 0.9, second))] };
+        return PlannedCook.Of(request, Planner.Compute(request))! with
+        {
+            Others = [new("thighs", Request("chicken-thigh-bone-in", 0.8, 0.9, second))],
+        };
     }
 
     private static CookState After(PlannedCook cook, double held, params (string Spot, double Celsius)[] readings)
     {
         List<CookEvent> events =
         [
-            .. new[] { (LidOn, 0), (PressureReached, 18), (Vented, 18 + held), (CookEventKind.PinDown, 20 + held), (CookEventKind.Opened, 21 + held) }
-                .Select((e, i) => new CookEvent($"{i}", e.Item1, Start.AddMinutes(e.Item2), CookEventData.None)),
+            .. new[]
+            {
+                (LidOn, 0),
+                (PressureReached, 18),
+                (Vented, 18 + held),
+                (CookEventKind.PinDown, 20 + held),
+                (CookEventKind.Opened, 21 + held),
+            }.Select((e, i) => new CookEvent($"{i}", e.Item1, Start.AddMinutes(e.Item2), CookEventData.None)),
         ];
-        events.AddRange(readings.Select((r, i) => new CookEvent($"r{i}", Reading, Start.AddMinutes(22 + held), new() { Spot = r.Spot, Celsius = r.Celsius })));
+        events.AddRange(
+            readings.Select(
+                (r, i) => new CookEvent($"r{i}", Reading, Start.AddMinutes(22 + held), new() { Spot = r.Spot, Celsius = r.Celsius })
+            )
+        );
         return CookJournal.StateOf(cook, events, Start.AddMinutes(40 + held), r => RescuePlanner.Advise(r));
     }
 
@@ -48,7 +69,11 @@ public class SeveralMeatsTests
     {
         Assert.Equal(["centre", "thighs/centre"], Both.Spots.Select(s => s.Id));
         Assert.StartsWith("chicken thighs", Both.Spots[1].Where, StringComparison.Ordinal);
-        Assert.Contains("chicken thighs", CookJournal.StateOf(Both, [], Start, r => RescuePlanner.Advise(r)).Next[0].Text, StringComparison.Ordinal);
+        Assert.Contains(
+            "chicken thighs",
+            CookJournal.StateOf(Both, [], Start, r => RescuePlanner.Advise(r)).Next[0].Text,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -82,7 +107,10 @@ public class SeveralMeatsTests
     {
         var state = After(Planned(Arrangement.Lump), 4, ("centre", 85), ("thighs/centre", 20));
         Assert.Equal((CookVerdict.Short, RescueMethod.SeparateAndRepeat), (state.Verdict, state.Advice!.Method));
-        Assert.Null(After(Planned(Arrangement.Lump), 4, ("centre", 60)).Advice!.Why.FirstOrDefault(w => w.Contains("apart", StringComparison.Ordinal)));
+        Assert.Null(
+            After(Planned(Arrangement.Lump), 4, ("centre", 60))
+                .Advice!.Why.FirstOrDefault(w => w.Contains("apart", StringComparison.Ordinal))
+        );
     }
 
     [Fact]

@@ -9,7 +9,9 @@ using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Tests.Running.Rehearsal;
 
-/// <summary>Whole cooks on the simulated pot with hidden truths: as planned or cut short, measured, rescued until the journal says done.</summary>
+/// <summary>
+/// Whole cooks on the simulated pot with hidden truths: as planned or cut short, measured, rescued until the journal says done.
+/// </summary>
 internal static class CookCampaign
 {
     /// <summary>How one cook ended.</summary>
@@ -26,7 +28,7 @@ internal static class CookCampaign
     public static IEnumerable<Ended> Run(int cooks, ulong seed)
     {
         var random = new SplitMix64(seed);
-        for (var done = 0; done < cooks;)
+        for (var done = 0; done < cooks; )
         {
             if (Draw(random) is { } cook)
             {
@@ -42,7 +44,14 @@ internal static class CookCampaign
         var pot = PotDefaults.For(random.Share() < 0.5 ? 5.7 : 8);
         var altitude = random.Share() * 1500;
         var loads = Enumerable.Range(0, random.Share() < 0.2 ? 2 : 1).Select(_ => Load(random)).ToArray();
-        PlanRequest Request(MeatLoad load) => new() { Pot = pot, AltitudeMetres = altitude, Load = load, Confirmed = ["giblets", "lump"] };
+        PlanRequest Request(MeatLoad load) =>
+            new()
+            {
+                Pot = pot,
+                AltitudeMetres = altitude,
+                Load = load,
+                Confirmed = ["giblets", "lump"],
+            };
         var requests = loads.Select(l => Request(l).WithOtherMeat(loads.Sum(o => o.TotalKg) - l.TotalKg)).ToArray();
         var plans = requests.Select(r => Planner.Compute(r)).ToArray();
         if (plans.Any(p => p.Minutes is null))
@@ -52,7 +61,10 @@ internal static class CookCampaign
 
         var most = plans.Max(p => p.Minutes!.Value);
         var minutes = random.Share() < 0.5 ? Math.Floor(most * 0.9 * random.Share()) : most;
-        return PlannedCook.Of(requests[0], plans[0] with { Minutes = minutes })! with { Others = [.. requests.Skip(1).Select(r => new PlannedMeat("other", r))] };
+        return PlannedCook.Of(requests[0], plans[0] with { Minutes = minutes })! with
+        {
+            Others = [.. requests.Skip(1).Select(r => new PlannedMeat("other", r))],
+        };
     }
 
     private static MeatLoad Load(SplitMix64 random)
@@ -81,7 +93,13 @@ internal static class CookCampaign
             var state = hand.Measure(pot);
             if (state.Verdict == CookVerdict.Done || state.Advice?.Minutes is null || rescues == MostRescues)
             {
-                return new(string.Join(" + ", cook.Meats.Select(m => m.Request.Load.Cut.Id)), state.Verdict, pot.WarmestColdest, rescues, hand.ExtraMinutes);
+                return new(
+                    string.Join(" + ", cook.Meats.Select(m => m.Request.Load.Cut.Id)),
+                    state.Verdict,
+                    pot.WarmestColdest,
+                    rescues,
+                    hand.ExtraMinutes
+                );
             }
 
             hand.Do(pot, CookEventKind.BackUnderPressure, hand.Now.AddSeconds(30 + 60 * rescues + seed % 120)); // quick hands and slow ones
@@ -153,7 +171,14 @@ internal static class CookCampaign
 
         private RescueAdvice Advise(RescueRequest request)
         {
-            var key = $"{request.Plan.Load.Cut.Id} {request.Plan.Load.TotalKg} " + string.Join("|", request.Readings.Concat(request.Later.SelectMany(l => l.Readings)).Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes}"));
+            var key =
+                $"{request.Plan.Load.Cut.Id} {request.Plan.Load.TotalKg} "
+                + string.Join(
+                    "|",
+                    request
+                        .Readings.Concat(request.Later.SelectMany(l => l.Readings))
+                        .Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes}")
+                );
             return _known.TryGetValue(key, out var advice) ? advice : _known[key] = RescuePlanner.Advise(request);
         }
     }

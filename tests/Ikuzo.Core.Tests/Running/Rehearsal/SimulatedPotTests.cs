@@ -1,3 +1,4 @@
+using System.Globalization;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -14,7 +15,16 @@ public class SimulatedPotTests
 
     private static PlannedCook Planned()
     {
-        var request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = new MeatLoad { Cut = CutCatalogue.Find("chicken-breast-boneless")!, Pieces = 3, TotalKg = 0.7 } };
+        var request = new PlanRequest
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find("chicken-breast-boneless")!,
+                Pieces = 3,
+                TotalKg = 0.7,
+            },
+        };
         return PlannedCook.Of(request, Planner.Compute(request))!;
     }
 
@@ -39,17 +49,18 @@ public class SimulatedPotTests
     [InlineData(SimulatedFault.ValveOpen)]
     [InlineData(SimulatedFault.Scorch)]
     [InlineData(SimulatedFault.SlowHeater)]
-    public void Fault_OnTheWayUp_MakesPressureLate(SimulatedFault fault)
-        => Assert.True(Run(7, fault)[CookEventKind.PressureReached] > Run(7)[CookEventKind.PressureReached] + 3);
+    public void Fault_OnTheWayUp_MakesPressureLate(SimulatedFault fault) =>
+        Assert.True(Run(7, fault)[CookEventKind.PressureReached] > Run(7)[CookEventKind.PressureReached] + 3);
 
     [Fact]
-    public void ValveLeftOpen_IsLaterThanTheJournalAllows()
-        => Assert.True(Run(7, SimulatedFault.ValveOpen)[CookEventKind.PressureReached] > Breasts.ToPressureMinutes.P95 + 2);
+    public void ValveLeftOpen_IsLaterThanTheJournalAllows() =>
+        Assert.True(Run(7, SimulatedFault.ValveOpen)[CookEventKind.PressureReached] > Breasts.ToPressureMinutes.P95 + 2);
 
     [Fact]
     public void PowerCut_LeavesTheMeatColder()
     {
-        double At(params SimulatedFault[] faults) => SimulatedPot.Replay(Breasts, 7, faults, [LidOn], Start.AddMinutes(Run(7)[CookEventKind.HoldOver])).ColdestCelsius;
+        double At(params SimulatedFault[] faults) =>
+            SimulatedPot.Replay(Breasts, 7, faults, [LidOn], Start.AddMinutes(Run(7)[CookEventKind.HoldOver])).ColdestCelsius;
         Assert.True(At(SimulatedFault.PowerCut) < At());
     }
 
@@ -89,15 +100,23 @@ public class SimulatedPotTests
     {
         var request = Breasts.Request;
         var spot = Planner.Compute(request).Spots[0].AtOpening;
-        var at = Enumerable.Range(0, 60).Select(seed =>
-        {
-            var said = SimulatedPot.Replay(Breasts, seed, [], [LidOn], Start.AddMinutes(120)).TakeAnnouncements();
-            var over = said.Single(a => a.Kind == CookEventKind.HoldOver).At;
-            var vented = new CookEvent("2", CookEventKind.Vented, over.AddMinutes(Breasts.Release.RestMinutes), CookEventData.None);
-            var hand = Breasts.Release.Kind == Core.Cooking.ReleaseKind.Natural ? new[] { LidOn } : [LidOn, vented];
-            var down = SimulatedPot.Replay(Breasts, seed, [], hand, Start.AddMinutes(120)).TakeAnnouncements().Single(a => a.Kind == CookEventKind.PinDown).At;
-            return SimulatedPot.Replay(Breasts, seed, [], hand, down).ColdestCelsius;
-        }).Order().ToList();
+        var at = Enumerable
+            .Range(0, 60)
+            .Select(seed =>
+            {
+                var said = SimulatedPot.Replay(Breasts, seed, [], [LidOn], Start.AddMinutes(120)).TakeAnnouncements();
+                var over = said.Single(a => a.Kind == CookEventKind.HoldOver).At;
+                var vented = new CookEvent("2", CookEventKind.Vented, over.AddMinutes(Breasts.Release.RestMinutes), CookEventData.None);
+                var hand = Breasts.Release.Kind == Core.Cooking.ReleaseKind.Natural ? new[] { LidOn } : [LidOn, vented];
+                var down = SimulatedPot
+                    .Replay(Breasts, seed, [], hand, Start.AddMinutes(120))
+                    .TakeAnnouncements()
+                    .Single(a => a.Kind == CookEventKind.PinDown)
+                    .At;
+                return SimulatedPot.Replay(Breasts, seed, [], hand, down).ColdestCelsius;
+            })
+            .Order()
+            .ToList();
         Assert.InRange(at[30], spot.P50 - 4, spot.P50 + 4);
         Assert.True(at[0] > spot.P01 - 4, $"{at[0]:0.0} against {spot.P01:0.0}");
         Assert.True(at[^1] < spot.P99 + 4, $"{at[^1]:0.0} against {spot.P99:0.0}");
@@ -108,7 +127,10 @@ public class SimulatedPotTests
     [Trait("Campaign", "cooks")]
     public void CooksWithHiddenTruths_EndDoneOnlyWhenTheyAre()
     {
-        var cooks = int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_WHOLE_COOKS") ?? "40", System.Globalization.CultureInfo.InvariantCulture);
+        var cooks = int.Parse(
+            Environment.GetEnvironmentVariable("IKUZO_SOAK_WHOLE_COOKS") ?? "40",
+            System.Globalization.CultureInfo.InvariantCulture
+        );
         var ended = CookCampaign.Run(cooks, 20261206).ToList();
         var done = ended.Where(e => e.Verdict == CookVerdict.Done).ToList();
         var under = done.Where(e => e.TrueCelsius < 74).ToList();
@@ -120,7 +142,18 @@ public class SimulatedPotTests
         Assert.True(done.Count > 0.9 * cooks, Words(ended, done, under, rescued));
     }
 
-    private static string Words(List<CookCampaign.Ended> ended, List<CookCampaign.Ended> done, List<CookCampaign.Ended> under, List<CookCampaign.Ended> rescued)
-        => FormattableString.Invariant(
-            $"{ended.Count} cooks, {done.Count} done, {under.Count} of them truly under 74 °C (lowest {done.Select(d => d.TrueCelsius).DefaultIfEmpty().Min():0.0}), {rescued.Count} needed a rescue, {rescued.Count(r => r.Rescues > 1)} more than one, {rescued.Select(r => r.ExtraMinutes).DefaultIfEmpty().Average():0.0} min more on average; not done: {string.Join(", ", ended.Except(done).Select(e => $"{e.Cut} {e.Verdict} {e.TrueCelsius:0.0}"))}");
+    private static string Words(
+        List<CookCampaign.Ended> ended,
+        List<CookCampaign.Ended> done,
+        List<CookCampaign.Ended> under,
+        List<CookCampaign.Ended> rescued
+    ) =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{ended.Count} cooks, {done.Count} done, {under.Count} of them truly under 74 °C (lowest "
+                + $"{done.Select(d => d.TrueCelsius).DefaultIfEmpty().Min():0.0}), {rescued.Count} needed a rescue, "
+                + $"{rescued.Count(r => r.Rescues > 1)} more than one, "
+                + $"{rescued.Select(r => r.ExtraMinutes).DefaultIfEmpty().Average():0.0} min more on average; not done: "
+                + $"{string.Join(", ", ended.Except(done).Select(e => $"{e.Cut} {e.Verdict} {e.TrueCelsius:0.0}"))}"
+        );
 }

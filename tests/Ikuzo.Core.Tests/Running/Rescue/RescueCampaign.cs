@@ -73,7 +73,10 @@ internal static class RescueCampaign
         var enough = pot.CookOn(!thick, Whole, release, default);
         for (var lane = 0; lane < Lanes.Width; lane++)
         {
-            ProbeReading[] readings = [.. perfect.Select((r, i) => r with { Celsius = Math.Round(pot.AtReading[i][lane] + ProbeError.Draw(random), 1) })];
+            ProbeReading[] readings =
+            [
+                .. perfect.Select((r, i) => r with { Celsius = Math.Round(pot.AtReading[i][lane] + ProbeError.Draw(random), 1) }),
+            ];
             if (pot.Coldest[lane] < SafetyRule.CoreCelsius)
             {
                 yield return Follow(new RescueRequest(request, held.HoldMinutes, release, readings, thick), pot, enough, lane);
@@ -87,7 +90,13 @@ internal static class RescueCampaign
         var cut = request.Plan.Load.Cut.Id;
         if (advice.Verdict == CheckVerdict.Done || advice.Minutes is not { } minutes)
         {
-            return new(cut, pot.Coldest[lane], advice, advice.Verdict == CheckVerdict.Done ? pot.Coldest[lane] : double.PositiveInfinity, null);
+            return new(
+                cut,
+                pot.Coldest[lane],
+                advice,
+                advice.Verdict == CheckVerdict.Done ? pot.Coldest[lane] : double.PositiveInfinity,
+                null
+            );
         }
 
         var least = enough.FirstOrDefault(o => o.Coldest[lane] >= SafetyRule.CoreCelsius)?.Branch.HoldMinutes;

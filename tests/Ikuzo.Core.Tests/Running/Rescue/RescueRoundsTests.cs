@@ -11,13 +11,29 @@ namespace Ikuzo.Core.Tests.Running.Rescue;
 public class RescueRoundsTests
 {
     private static readonly RescueRequest Once = new(
-        new PlanRequest { Pot = PotDefaults.For(5.7), Load = new MeatLoad { Cut = CutCatalogue.Find("turkey-breast-boneless")!, Pieces = 1, TotalKg = 1.3 } },
-        10, Release.Vent, [Read(45)], LiquidIsThick: false);
+        new PlanRequest
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find("turkey-breast-boneless")!,
+                Pieces = 1,
+                TotalKg = 1.3,
+            },
+        },
+        10,
+        Release.Vent,
+        [Read(45)],
+        LiquidIsThick: false
+    );
 
     private static ProbeReading Read(double celsius) => new("centre", celsius, 1);
 
-    private static RescueRequest Again(double held, double reading, bool underPressure = true)
-        => Once with { Later = [new RescueRound(underPressure, held, Release.Vent, [Read(reading)])] };
+    private static RescueRequest Again(double held, double reading, bool underPressure = true) =>
+        Once with
+        {
+            Later = [new RescueRound(underPressure, held, Release.Vent, [Read(reading)])],
+        };
 
     [Fact]
     public void SecondReading_ThatIsHot_AfterTheAdvisedMinutes_IsDone()
@@ -36,8 +52,8 @@ public class RescueRoundsTests
     }
 
     [Fact]
-    public void HotReading_AfterHardlyAnyMinutes_IsNotBelieved()
-        => Assert.Equal(CheckVerdict.Short, RescuePlanner.Advise(Again(0, 74.5)).Verdict);
+    public void HotReading_AfterHardlyAnyMinutes_IsNotBelieved() =>
+        Assert.Equal(CheckVerdict.Short, RescuePlanner.Advise(Again(0, 74.5)).Verdict);
 
     [Fact]
     public void BothReadings_Count()
@@ -48,8 +64,8 @@ public class RescueRoundsTests
     }
 
     [Fact]
-    public void Simmer_TakesLongerThanPressure()
-        => Assert.True(RescuePlanner.Advise(Again(8, 60) with { LiquidIsThick = true }).Minutes > RescuePlanner.Advise(Again(8, 60)).Minutes);
+    public void Simmer_TakesLongerThanPressure() =>
+        Assert.True(RescuePlanner.Advise(Again(8, 60) with { LiquidIsThick = true }).Minutes > RescuePlanner.Advise(Again(8, 60)).Minutes);
 
     [Fact]
     public void LumpTakenApart_IsJudgedByItsPiecesFromThen()
@@ -58,24 +74,42 @@ public class RescueRoundsTests
             new PlanRequest
             {
                 Pot = PotDefaults.For(5.7),
-                Load = new MeatLoad { Cut = CutCatalogue.Find("chicken-thigh-bone-in")!, Pieces = 5, TotalKg = 1.0, State = MeatState.Frozen, Arrangement = Arrangement.Lump },
+                Load = new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                    Pieces = 5,
+                    TotalKg = 1.0,
+                    State = MeatState.Frozen,
+                    Arrangement = Arrangement.Lump,
+                },
             },
-            10, Release.Vent, [Read(20)], LiquidIsThick: false);
+            10,
+            Release.Vent,
+            [Read(20)],
+            LiquidIsThick: false
+        );
         var advice = RescuePlanner.Advise(lump);
         Assert.Equal(RescueMethod.SeparateAndRepeat, advice.Method);
         var apart = lump with { SeparatedAtCelsius = 20, Later = [new RescueRound(true, advice.Minutes!.Value, Release.Vent, [Read(86)])] };
         Assert.Equal(CheckVerdict.Done, RescuePlanner.Advise(apart).Verdict);
-        Assert.Equal(RescueMethod.BackUnderPressure, RescuePlanner.Advise(apart with { Later = [apart.Later[0] with { Readings = [Read(60)] }] }).Method);
+        Assert.Equal(
+            RescueMethod.BackUnderPressure,
+            RescuePlanner.Advise(apart with { Later = [apart.Later[0] with { Readings = [Read(60)] }] }).Method
+        );
     }
 
     [Fact]
-    public void OpenedAgainWithoutAReading_IsRefused()
-        => Assert.Throws<ArgumentException>(() => RescuePlanner.Advise(Once with { Later = [new RescueRound(true, 5, Release.Vent, [])] }));
+    public void OpenedAgainWithoutAReading_IsRefused() =>
+        Assert.Throws<ArgumentException>(() => RescuePlanner.Advise(Once with { Later = [new RescueRound(true, 5, Release.Vent, [])] }));
 
     [Fact]
     public void EveryMinuteOfThePause_WarmsTheMiddle()
     {
-        double After(double pause) => RescuePlanner.Advise(Again(4, 82) with { Later = [new RescueRound(true, 4, Release.Vent, [Read(82)]) { ReclosedAfterMinutes = pause }] }).Spots[0].AtOpening.P50;
+        double After(double pause) =>
+            RescuePlanner
+                .Advise(Again(4, 82) with { Later = [new RescueRound(true, 4, Release.Vent, [Read(82)]) { ReclosedAfterMinutes = pause }] })
+                .Spots[0]
+                .AtOpening.P50;
         Assert.True(After(5) >= After(0) - 0.5);
     }
 }

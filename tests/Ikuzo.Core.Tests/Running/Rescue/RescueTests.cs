@@ -11,22 +11,35 @@ namespace Ikuzo.Core.Tests.Running.Rescue;
 
 public class RescueTests(ITestOutputHelper output)
 {
-    private static readonly int Cooks = int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_COOKS") ?? "150", CultureInfo.InvariantCulture);
+    private static readonly int Cooks = int.Parse(
+        Environment.GetEnvironmentVariable("IKUZO_SOAK_COOKS") ?? "150",
+        CultureInfo.InvariantCulture
+    );
 
-    private static RescueRequest Thighs(double reading, double minutes = 4, bool thick = false, Arrangement arrangement = Arrangement.Single) => new(
-        new PlanRequest
-        {
-            Pot = PotDefaults.For(5.7),
-            Load = new MeatLoad
+    private static RescueRequest Thighs(
+        double reading,
+        double minutes = 4,
+        bool thick = false,
+        Arrangement arrangement = Arrangement.Single
+    ) =>
+        new(
+            new PlanRequest
             {
-                Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
-                Pieces = 6,
-                TotalKg = 1.1,
-                Arrangement = arrangement,
-                State = arrangement == Arrangement.Lump ? MeatState.Frozen : MeatState.Chilled,
+                Pot = PotDefaults.For(5.7),
+                Load = new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                    Pieces = 6,
+                    TotalKg = 1.1,
+                    Arrangement = arrangement,
+                    State = arrangement == Arrangement.Lump ? MeatState.Frozen : MeatState.Chilled,
+                },
             },
-        },
-        minutes, Release.Natural, [new ProbeReading("centre", reading, 1)], thick);
+            minutes,
+            Release.Natural,
+            [new ProbeReading("centre", reading, 1)],
+            thick
+        );
 
     // The issue allows 1 in 100; a short run may have one more by chance.
     [Fact]
@@ -36,11 +49,17 @@ public class RescueTests(ITestOutputHelper output)
         var rescued = RescueCampaign.Run(Cooks, seed: 20261125).ToList();
         var cold = rescued.Where(r => r.AfterCelsius < SafetyRule.CoreCelsius).ToList();
         var over = rescued.Where(r => r.OverMinutes is not null).Select(r => r.OverMinutes!.Value).Order().ToList();
-        output.WriteLine($"{rescued.Count} cooks opened short; {cold.Count} below 74 °C after the advice; called done {rescued.Count(r => r.Advice.Verdict == CheckVerdict.Done)}; "
-            + $"no time is enough {rescued.Count(r => r.Advice is { Verdict: CheckVerdict.Short, Minutes: null })}; over-cook median {over[over.Count / 2]} min, 90th percentile {over[over.Count * 9 / 10]} min");
+        output.WriteLine(
+            $"{rescued.Count} cooks opened short; {cold.Count} below 74 °C after the advice; called done "
+                + $"{rescued.Count(r => r.Advice.Verdict == CheckVerdict.Done)}; "
+                + $"no time is enough {rescued.Count(r => r.Advice is { Verdict: CheckVerdict.Short, Minutes: null })}; over-cook median "
+                + $"{over[over.Count / 2]} min, 90th percentile {over[over.Count * 9 / 10]} min"
+        );
         foreach (var r in cold)
         {
-            output.WriteLine($"  {r.Cut}: {r.AtOpening:0.0} °C at opening, {r.Advice.Method} {r.Advice.Minutes} min, {r.AfterCelsius:0.0} °C after");
+            output.WriteLine(
+                $"  {r.Cut}: {r.AtOpening:0.0} °C at opening, {r.Advice.Method} {r.Advice.Minutes} min, {r.AfterCelsius:0.0} °C after"
+            );
         }
 
         Assert.True(cold.Count <= Cooks / 100.0 + (Cooks < 1000 ? 1 : 0), $"{cold.Count} of {Cooks} stayed cold");
@@ -65,21 +84,22 @@ public class RescueTests(ITestOutputHelper output)
     [Theory]
     [InlineData(73.9, 14)]
     [InlineData(74.0, 4)]
-    public void Advise_WhatOnlyTheModelOrOnlyTheProbeCallsDone_IsShort(double reading, double minutes)
-        => Assert.Equal(CheckVerdict.Short, RescuePlanner.Advise(Thighs(reading, minutes)).Verdict);
+    public void Advise_WhatOnlyTheModelOrOnlyTheProbeCallsDone_IsShort(double reading, double minutes) =>
+        Assert.Equal(CheckVerdict.Short, RescuePlanner.Advise(Thighs(reading, minutes)).Verdict);
 
     [Fact]
     public void Advise_WithThickLiquid_SimmersAndTakesLonger()
     {
-        RescueAdvice thin = RescuePlanner.Advise(Thighs(60)), thick = RescuePlanner.Advise(Thighs(60, thick: true));
+        RescueAdvice thin = RescuePlanner.Advise(Thighs(60)),
+            thick = RescuePlanner.Advise(Thighs(60, thick: true));
         Assert.Equal(RescueMethod.BackUnderPressure, thin.Method);
         Assert.Equal(RescueMethod.SimmerCovered, thick.Method);
         Assert.True(thick.Minutes > thin.Minutes);
     }
 
     [Fact]
-    public void Advise_OfALump_TakesItApart()
-        => Assert.Equal(RescueMethod.SeparateAndRepeat, RescuePlanner.Advise(Thighs(20, 10, arrangement: Arrangement.Lump)).Method);
+    public void Advise_OfALump_TakesItApart() =>
+        Assert.Equal(RescueMethod.SeparateAndRepeat, RescuePlanner.Advise(Thighs(20, 10, arrangement: Arrangement.Lump)).Method);
 
     [Fact]
     public void Advise_OfAReadingUnlikeAnythingExpected_StillFindsMinutes()
@@ -115,6 +135,6 @@ public class RescueTests(ITestOutputHelper output)
     }
 
     [Fact]
-    public void ProbeError_ReadingTooHot_IsLikelierThanTooCold()
-        => Assert.True(ProbeError.LogLikelihood(72, 70) > ProbeError.LogLikelihood(68, 70));
+    public void ProbeError_ReadingTooHot_IsLikelierThanTooCold() =>
+        Assert.True(ProbeError.LogLikelihood(72, 70) > ProbeError.LogLikelihood(68, 70));
 }
