@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
+using Ikuzo.Core.Planning;
 using Microsoft.Data.Sqlite;
 
 namespace Ikuzo.Web.Tests;

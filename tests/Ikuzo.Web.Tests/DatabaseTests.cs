@@ -1,4 +1,5 @@
 using Dapper;
+using Ikuzo.Core.Planning;
 using Ikuzo.Web.Data;
 using Microsoft.Data.Sqlite;
 

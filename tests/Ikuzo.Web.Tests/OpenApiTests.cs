@@ -1,4 +1,8 @@
 using System.Text.Json.Nodes;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Web.Errors;
 
 namespace Ikuzo.Web.Tests;

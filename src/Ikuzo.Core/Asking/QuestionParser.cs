@@ -1,6 +1,7 @@
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Asking;
 

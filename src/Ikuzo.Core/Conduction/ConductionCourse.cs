@@ -1,3 +1,4 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Conduction;

@@ -1,5 +1,6 @@
 using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Conduction;
 

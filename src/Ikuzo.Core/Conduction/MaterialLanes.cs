@@ -1,5 +1,6 @@
 using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Conduction;
@@ -20,7 +21,7 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
     private readonly Lane _offset = Lanes.All(of.Freezes ? of.FreezingCelsius * (of.C0 + of.C1 / 2 * of.FreezingCelsius) : 0);
     private readonly Lane _freezing = Lanes.All(of.Freezes ? of.FreezingCelsius : NeverCelsius);
     private readonly Lane _frozenC = Lanes.All(of.FrozenC),
-        _latent = Lanes.All(ThermalMaterial.FusionJoulePerKg * of.FreezableWater);
+        _latent = Lanes.All(Water.FusionJoulePerKg * of.FreezableWater);
     private readonly Lane _kAtFreezing = Lanes.All(of.Freezes ? of.Conductivity(of.FreezingCelsius) : 0);
     private readonly Lane _iceGain = Lanes.All(of.FreezableWater * of.IceConductivityGain);
 

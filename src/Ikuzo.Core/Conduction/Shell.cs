@@ -1,4 +1,5 @@
 using System.Diagnostics.CodeAnalysis;
+using Ikuzo.Core.Filling;
 
 namespace Ikuzo.Core.Conduction;
 

@@ -1,5 +1,9 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -20,7 +24,6 @@ internal sealed class CookBlock
     private const double OpenCooledKelvin = 6; // estimate: liquid that stood open for some minutes
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
-    private const double SteamJoulePerKg = 2_257_000; // heat of vaporisation near 100 °C, IAPWS
 
     private readonly SpotState[] _spots = [new(), new()];
     private readonly List<Saved> _saved = [];
@@ -89,7 +92,7 @@ internal sealed class CookBlock
         _gaugeFactor = Factor(Uncertain.GaugePressure);
         _held = HeldFor(model, _gaugeFactor);
         _room = Lanes.All(model.RoomCelsius);
-        _now = new Progress { Pot = _room };
+        _now = new Progress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius) };
         _sinceTick = Lane.Zero;
         Trace.Clear();
         LoadMeat(model, Draw(Uncertain.Thickness), Draw(Uncertain.Shape), Factor(Uncertain.Conductivity), Draw(Uncertain.StartTemperature));
@@ -229,12 +232,18 @@ internal sealed class CookBlock
         }
     }
 
-    /// <summary>The coldest spot, °C.</summary>
+    /// <summary>The coldest spot, °C; the pot itself where there is no meat.</summary>
     public Lane ColdestCelsius() =>
-        Spots == 1 ? _spots[0].Batch.CentreCelsius() : Vector256.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius());
+        Spots switch
+        {
+            0 => _now.Pot,
+            1 => _spots[0].Batch.CentreCelsius(),
+            _ => Vector256.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius()),
+        };
 
-    /// <summary>Surface of the first spot, °C.</summary>
-    public Lane SurfaceCelsius() => _spots[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
+    /// <summary>Surface of the first spot, °C; the pot itself where there is no meat.</summary>
+    public Lane SurfaceCelsius() =>
+        Spots == 0 ? _now.Pot : _spots[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
 
     /// <summary>Water lost to cooking and flashing so far, percent of raw weight.</summary>
     public Lane WaterLossPercent() => OverSpots((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
@@ -361,7 +370,7 @@ internal sealed class CookBlock
         for (var i = 0; i < Spots; i++)
         {
             var heat = _spots[i].Batch.BoilDownTo(_now.Pot, active) * (float)_model.Bodies[i].MassShare;
-            _now.Flash += heat * (float)(100 / SteamJoulePerKg);
+            _now.Flash += heat * (float)(100 / Water.VaporisationJoulePerKg);
             _now.Energy.Meat -= heat * (float)_model.MeatKg;
             _now.Energy.Steam += heat * (float)_model.MeatKg;
         }

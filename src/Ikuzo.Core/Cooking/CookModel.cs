@@ -2,6 +2,7 @@ using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -16,7 +17,7 @@ public sealed record BodyModel(string SpotId, double HalfThicknessMetres, double
 /// <summary>One cook in physical terms, before chance: what is in the pot and what the pot can do. SI units.</summary>
 public sealed record CookModel
 {
-    /// <summary>The spots, one or two.</summary>
+    /// <summary>The spots, one or two; none for a pot without meat.</summary>
     public required IReadOnlyList<BodyModel> Bodies { get; init; }
 
     /// <summary>The meat.</summary>
@@ -55,6 +56,9 @@ public sealed record CookModel
     /// <summary>Temperature of kitchen, liquid and companions at lid-on, °C.</summary>
     public double RoomCelsius { get; init; } = 21;
 
+    /// <summary>Temperature of the pot and what is in it beside the meat at lid-on, °C; null for that of the kitchen.</summary>
+    public double? PotCelsius { get; init; }
+
     /// <summary>Temperature of boiling water in this kitchen, °C.</summary>
     public double BoilingCelsius => Saturation.PotCelsius(AltitudeMetres, 0);
 
@@ -62,7 +66,7 @@ public sealed record CookModel
     public double HeldCelsius => Saturation.PotCelsius(AltitudeMetres, GaugeKpa);
 
     /// <summary>Heat capacity of shell, liquid and companions, J/K.</summary>
-    public double PotJoulePerKelvin => Pot.ShellJoulePerKelvin + LiquidKg * LiquidHeatCapacity + CompanionJoulePerKelvin;
+    public double PotJoulePerKelvin => Pot.ShellJoulePerKelvin + LiquidKg * Water.JoulePerKgKelvin + CompanionJoulePerKelvin;
 
     /// <summary>Step of the simulation, s, set by the thinnest spot.</summary>
     public double StepSeconds => ConductionMesh.StepSeconds(ThinnestMetres, MeatDiffusivity);
@@ -70,9 +74,8 @@ public sealed record CookModel
     /// <summary>Step while the pot holds and the meat is thawed, s.</summary>
     public double SettledStepSeconds => ConductionMesh.SettledStepSeconds(ThinnestMetres, MeatDiffusivity);
 
-    private double ThinnestMetres => Bodies.Min(b => b.HalfThicknessMetres);
+    // Without meat nothing limits the step.
+    private double ThinnestMetres => Bodies.Count == 0 ? double.PositiveInfinity : Bodies.Min(b => b.HalfThicknessMetres);
 
     private const double MeatDiffusivity = 1.4e-7; // m²/s, ASHRAE Refrigeration ch. 19, table of meats
-
-    private const double LiquidHeatCapacity = 4190; // J/kg K, water between 20 and 110 °C
 }

@@ -1,6 +1,8 @@
 using System.Buffers;
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 

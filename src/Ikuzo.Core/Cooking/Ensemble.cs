@@ -1,5 +1,7 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -47,8 +49,11 @@ public sealed class BranchOutcome
     /// <summary>From lid-on until the lid may be opened, min.</summary>
     public float[] ElapsedMinutes { get; }
 
-    /// <summary>Share of the particles whose coldest spot is at least this warm.</summary>
-    public double ChanceAtLeast(double celsius) => Coldest.Count(t => t >= celsius) / (double)Coldest.Length;
+    /// <summary>Share of the particles whose coldest spot is at the temperature of the safety rule.</summary>
+    public double ShareAtCore => SafetyRule.ShareAtCore(Coldest);
+
+    /// <summary>True when the safety rule holds.</summary>
+    public bool IsSafe => SafetyRule.Holds(ShareAtCore);
 
     internal void Record(CookBlock block, int first)
     {

@@ -1,6 +1,7 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -19,7 +20,7 @@ internal static class Film
 
     public static Lane In(Placement placement, Lane potCelsius, Lane boilingCelsius, Lane factor)
     {
-        var zero = Lanes.All(273.15);
+        var zero = Lanes.All(Water.ZeroCelsiusKelvin);
         var steam = Lanes.Exp(Lanes.All(13.1) * (Lane.One - (boilingCelsius + zero) / (potCelsius + zero)));
         var share = Vector256.Min(Lane.One, steam * steam * steam);
         var cold = placement switch

@@ -1,6 +1,7 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Physics;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -48,7 +49,9 @@ internal sealed class MeatChanges
 
         var core = batch.CentreCelsius();
         LogReduction += SalmonellaRate(core) * seconds;
-        var danger = Vector256.GreaterThan(core, Lanes.All(5)) & Vector256.LessThan(core, Lanes.All(60));
+        var danger =
+            Vector256.GreaterThan(core, Lanes.All(SafetyRule.ColdHoldingCelsius))
+            & Vector256.LessThan(core, Lanes.All(SafetyRule.HotHoldingCelsius));
         DangerSeconds += Lanes.Pick(danger, seconds, Lane.Zero);
     }
 
@@ -85,10 +88,13 @@ internal sealed class MeatChanges
 
     private static Lane CollagenRate(Lane t) =>
         Lanes.Exp(
-            (Lanes.All(1 / (Kinetics.CollagenReferenceCelsius + 273.15)) - Lane.One / (t + Lanes.All(273.15)))
-                * (float)(Kinetics.CollagenActivation / Kinetics.GasConstant)
+            (
+                Lanes.All(1 / (Kinetics.CollagenReferenceCelsius + Water.ZeroCelsiusKelvin))
+                - Lane.One / (t + Lanes.All(Water.ZeroCelsiusKelvin))
+            ) * (float)(Kinetics.CollagenActivation / Kinetics.GasConstant)
         ) * CollagenRateAtReference;
 
     private static Lane SalmonellaRate(Lane t) =>
-        Lanes.Exp((t - Lanes.All(60)) * (float)(Math.Log(10) / Kinetics.SalmonellaZKelvin)) / Lanes.All(Kinetics.SalmonellaD60Seconds);
+        Lanes.Exp((t - Lanes.All(Kinetics.SalmonellaReferenceCelsius)) * (float)(Math.Log(10) / Kinetics.SalmonellaZKelvin))
+        / Lanes.All(Kinetics.SalmonellaD60Seconds);
 }

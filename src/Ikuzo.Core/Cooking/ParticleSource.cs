@@ -1,4 +1,5 @@
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Core.Cooking;
 

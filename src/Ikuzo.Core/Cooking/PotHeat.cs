@@ -1,5 +1,6 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Filling;
 
 namespace Ikuzo.Core.Cooking;
 

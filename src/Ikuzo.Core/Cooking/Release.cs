@@ -1,3 +1,6 @@
+using Ikuzo.Core.Physics;
+using Ikuzo.Core.Pots;
+
 namespace Ikuzo.Core.Cooking;
 
 /// <summary>How the pressure is let go.</summary>
@@ -21,10 +24,10 @@ public enum ReleaseKind
 /// <param name="RestMinutes">Minutes left alone before venting, for <see cref="ReleaseKind.RestThenVent"/>; otherwise 0.</param>
 public readonly record struct Release(ReleaseKind Kind, double RestMinutes = 0)
 {
-    /// <summary>Time constant of the fall of temperature with the valve open, s. Estimate: two minutes until the pin drops.</summary>
+    /// <summary>Time constant of the fall of temperature with the valve open, s. Estimate, from two minutes until the pin drops.</summary>
     public const double VentTauSeconds = 42;
 
-    /// <summary>The same when venting in bursts, s. Estimate: five minutes until the pin drops.</summary>
+    /// <summary>The same when venting in bursts, s. Estimate, from five minutes until the pin drops.</summary>
     public const double PulsedTauSeconds = 110;
 
     /// <summary>The pin drops when the pot is this much above the local boiling point, K.</summary>
@@ -32,6 +35,25 @@ public readonly record struct Release(ReleaseKind Kind, double RestMinutes = 0)
 
     /// <summary>No pot keeps its pressure longer than this with the heater off, s.</summary>
     private const double RestLimitSeconds = 2 * 3600;
+
+    /// <summary>A usual pot left alone drops its pin after so long, min. Estimate: 8 to 13 nearly dry.</summary>
+    private const double UsualNaturalMinutes = 10;
+
+    private static readonly double UsualFallKelvin = Saturation.PotCelsius(0, PotModel.UsualHighGaugeKpa) - Saturation.PotCelsius(0, 0);
+
+    /// <summary>
+    /// From the end of the hold until the pin drops in a usual pot at sea level, min: to say and to order before anything is computed.
+    /// With the valve open the fall is exponential, from the usual high pressure to <see cref="PinKelvin"/>.
+    /// </summary>
+    public double UsualMinutes =>
+        Kind switch
+        {
+            ReleaseKind.Natural => UsualNaturalMinutes,
+            ReleaseKind.RestThenVent => RestMinutes + FallMinutes,
+            _ => FallMinutes,
+        };
+
+    private double FallMinutes => TauSeconds * Math.Log(UsualFallKelvin / PinKelvin) / 60;
 
     /// <summary>Longest time left alone before the valve is opened, s.</summary>
     internal double MostRestSeconds =>

@@ -1,6 +1,8 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Dishes;
 

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -58,6 +59,9 @@ public sealed record DishRequest
 
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double BrothMl { get; init; }
+
+    /// <summary>Units of the words in the answer.</summary>
+    public UnitSystem Units { get; init; }
 
     /// <summary>Other pots of the kitchen, for what does not fit into this one.</summary>
     public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];

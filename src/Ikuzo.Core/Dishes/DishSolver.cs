@@ -181,7 +181,7 @@ internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
                 items,
                 w.Release,
                 w.Range,
-                StageOverheadMinutes + Math.Clamp(w.Range.Wanted, w.Range.Least, w.Range.Most) + Finishing.ReleaseMinutes(w.Release)
+                StageOverheadMinutes + Math.Clamp(w.Range.Wanted, w.Range.Least, w.Range.Most) + w.Release.UsualMinutes
             ))
             .MinBy(d => d.Cost + Price(d, items));
     }

@@ -1,6 +1,9 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Dishes;
@@ -8,14 +11,7 @@ namespace Ikuzo.Core.Dishes;
 /// <summary>Computes the stages of an arrangement in full.</summary>
 internal static class Finishing
 {
-    /// <summary>Hands between two stages, min: open, take out, put in, close. Estimate.</summary>
-    public const double ChangeMinutes = 6;
-
     private const int MostCorrections = 6;
-    private const double SteamMinutes = 2,
-        PulsedMinutes = 5,
-        NaturalMinutes = 10,
-        LateFactor = 1.25;
 
     /// <summary>The stages in order, each safe with everything in the pot; null when one cannot be made so within its windows.</summary>
     public static StageOrder? Order(DishRequest dish, ItemWindows windows, IReadOnlyList<StageDraft> drafts, CancellationToken cancellation)
@@ -32,7 +28,7 @@ internal static class Finishing
             stages.Add(stage);
         }
 
-        var between = ChangeMinutes * (stages.Count - 1);
+        var between = KitchenTimes.ChangeMinutes * (stages.Count - 1);
         return new(
             stages,
             new(Math.Round(stages.Sum(s => s.TotalMinutes.P50) + between, 1), Math.Round(stages.Sum(s => s.TotalMinutes.P95) + between, 1))
@@ -56,9 +52,17 @@ internal static class Finishing
                 m => m.Key,
                 m => Ensemble.Run(ModelBuilder.Build(m.Request), ParticleSource.Ensemble, ending, cancellation)
             );
-            if (runs.Values.All(r => r.ReachesPressure && Planner.IsSafe(r.Outcomes[0])))
+            if (!runs.Values.All(r => r.ReachesPressure && r.Outcomes[0].IsSafe))
             {
-                return Report(dish, windows, draft, minutes, laterMinutes, isFirst, runs) with
+                continue;
+            }
+
+            var slowest =
+                runs.Values.MaxBy(r => PlanReport.Ninety(r.ToPressureMinutes).P50)
+                ?? Ensemble.Run(StageRequest.WithoutMeat(dish, draft.Items, isFirst), ParticleSource.Ensemble, ending, cancellation);
+            if (slowest.ReachesPressure)
+            {
+                return Report(dish, windows, draft, minutes, laterMinutes, runs, slowest) with
                 {
                     Warnings =
                     [
@@ -80,14 +84,14 @@ internal static class Finishing
         StageDraft draft,
         int minutes,
         double laterMinutes,
-        bool isFirst,
-        Dictionary<string, EnsembleResult> runs
+        Dictionary<string, EnsembleResult> runs,
+        EnsembleResult slowest
     )
     {
         var outcomes = draft.Items.Select(item =>
         {
             double? coldest = runs.TryGetValue(item.Key, out var run)
-                ? Math.Round(Quantiles.Of(Quantiles.Sorted(run.Outcomes[0].Coldest), 1 - SafetyRule.ShareSafe), 2)
+                ? Math.Round(Quantiles.Of(Quantiles.Sorted(run.Outcomes[0].Coldest), SafetyRule.ShareBelow), 2)
                 : null;
             var range = windows.Of(item, draft.Release);
             return new ItemOutcome(
@@ -97,7 +101,6 @@ internal static class Finishing
                 laterMinutes > 0 && minutes + laterMinutes <= range.Most
             );
         });
-        var slowest = runs.Values.MaxBy(r => PlanReport.Ninety(r.ToPressureMinutes).P50);
         return new DishStage(
             [.. draft.Items.Select(i => i.Key)],
             minutes,
@@ -105,8 +108,8 @@ internal static class Finishing
             StageRequest.LiquidMl(dish, draft.Items),
             DishWords.Why(draft, minutes, windows),
             [.. outcomes],
-            slowest is null ? Spread(ComeUpMinutes(dish, draft.Items, isFirst)) : Likely(slowest.ToPressureMinutes),
-            slowest is null ? Spread(ReleaseMinutes(draft.Release)) : Likely(slowest.Outcomes[0].ReleaseMinutes)
+            Likely(slowest.ToPressureMinutes),
+            Likely(slowest.Outcomes[0].ReleaseMinutes)
         );
     }
 
@@ -114,31 +117,5 @@ internal static class Finishing
     {
         var spread = PlanReport.Ninety(values);
         return new(spread.P50, spread.P95);
-    }
-
-    private static LikelyAndLate Spread(double minutes) => new(Math.Round(minutes, 1), Math.Round(minutes * LateFactor, 1));
-
-    /// <summary>About how long a release takes, min. Estimate; stages with meat are computed.</summary>
-    public static double ReleaseMinutes(Release release) =>
-        release.Kind switch
-        {
-            ReleaseKind.Natural => NaturalMinutes,
-            ReleaseKind.Pulsed => PulsedMinutes,
-            _ => SteamMinutes,
-        };
-
-    // Without meat the pot's balance is a straight line: heat for pot, liquid and food, less what is lost on the way. A later stage starts
-    // hot.
-    private static double ComeUpMinutes(DishRequest dish, IReadOnlyList<DishItem> items, bool isFirst)
-    {
-        const double LiquidHeat = 4190,
-            FoodHeat = 3600; // J/kg K
-        var pot = dish.Pot;
-        var held = Physics.Saturation.PotCelsius(dish.AltitudeMetres, pot.HighGaugeKpa);
-        var hot = isFirst ? dish.RoomCelsius : Physics.Saturation.PotCelsius(dish.AltitudeMetres, 0) - 15;
-        var food = items.OfType<BesideItem>().Sum(b => b.Grams) / 1000 * FoodHeat * (held - dish.RoomCelsius);
-        var rest = (pot.ShellJoulePerKelvin + StageRequest.LiquidMl(dish, items) / 1000 * LiquidHeat) * (held - hot);
-        var watts = pot.HeaterWatts * pot.Efficiency - pot.LossWattPerKelvin * ((held + hot) / 2 - dish.RoomCelsius);
-        return (food + rest + pot.PurgeJoule) / watts / 60;
     }
 }

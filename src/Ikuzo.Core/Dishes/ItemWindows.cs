@@ -1,6 +1,9 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Dishes;
@@ -42,9 +45,7 @@ internal sealed class ItemWindows(DishRequest dish)
 
     // Time from the end of the hold to the pin cooks on at a falling temperature: counted as this share of minutes under pressure.
     // Estimate.
-    private const double NaturalCooksOn = 0.4,
-        NaturalMinutes = 10,
-        PulsedMinutes = 4;
+    private const double CooksOn = 0.4;
 
     private readonly ConcurrentDictionary<(DishItem Item, ReleaseKind Release), MinuteRange> _known = [];
 
@@ -53,14 +54,7 @@ internal sealed class ItemWindows(DishRequest dish)
 
     private static MinuteRange Of(BesideItem item, Release release)
     {
-        var after =
-            NaturalCooksOn
-            * release.Kind switch
-            {
-                ReleaseKind.Natural => NaturalMinutes,
-                ReleaseKind.Pulsed => PulsedMinutes,
-                _ => 0,
-            };
+        var after = release.Kind is ReleaseKind.Natural or ReleaseKind.Pulsed ? CooksOn * release.UsualMinutes : 0;
         var window = item.Window;
         int Held(double minutes, Func<double, double> round) => (int)Math.Max(0, round(minutes - after));
         return window.Max < after
@@ -81,7 +75,7 @@ internal sealed class ItemWindows(DishRequest dish)
         var coldest = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Coldest[Cautious])]);
         var tender = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Tenderness[0])]);
         var window = meat.Load.Cut.Window;
-        bool Enough(int m) => coldest.At(m) >= SafetyRule.CoreCelsius && tender.At(m) >= window.Least(meat.WantedAim);
+        bool Enough(int m) => SafetyRule.IsReached(coldest.At(m)) && tender.At(m) >= window.Least(meat.WantedAim);
         bool NotPast(int m) => tender.At(m) <= window.Greatest(meat.WantedAim);
         var whole = Enumerable.Range(0, MostMinutes + 1).ToArray();
         var least = whole.FirstOrDefault(Enough, MostMinutes + 1);
@@ -93,6 +87,8 @@ internal sealed class ItemWindows(DishRequest dish)
 /// <summary>One stage as a question to the planner.</summary>
 internal static class StageRequest
 {
+    private const double EmptiedCooledKelvin = 15; // pot and liquid, while the stage before is taken out; estimate
+
     /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
     public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
     {
@@ -105,10 +101,32 @@ internal static class StageRequest
             Aim = meat.WantedAim,
             LiquidMl = LiquidMl(dish, items),
             OtherPots = dish.OtherPots,
+            Units = dish.Units,
             Companions = [.. items.OfType<BesideItem>().Select(b => b.Load)],
             Confirmed = dish.SeenTo(meat.Load),
         };
         return whole.WithOtherMeat(items.OfType<MeatItem>().Where(m => m != meat).Sum(m => m.Load.TotalKg));
+    }
+
+    /// <summary>The stage as a pot in which no meat is. A later one starts hot, with what is put in at room temperature.</summary>
+    public static CookModel WithoutMeat(DishRequest dish, IReadOnlyList<DishItem> items, bool isFirst)
+    {
+        var model = new CookModel
+        {
+            Bodies = [],
+            Meat = Tissue.ChickenLeg.Material, // of no matter: there is none
+            MeatKg = 0,
+            StartCelsius = dish.RoomCelsius,
+            Pot = dish.Pot,
+            GaugeKpa = dish.Pot.HighGaugeKpa,
+            LiquidKg = LiquidMl(dish, items) / 1000,
+            CompanionJoulePerKelvin = items.OfType<BesideItem>().Sum(b => b.Load.Kg) * Bulk.BesideJoulePerKgKelvin,
+            AltitudeMetres = dish.AltitudeMetres,
+            RoomCelsius = dish.RoomCelsius,
+        };
+        var hotShare = 1 - model.CompanionJoulePerKelvin / model.PotJoulePerKelvin;
+        var hot = model.BoilingCelsius - EmptiedCooledKelvin - dish.RoomCelsius;
+        return isFirst ? model : model with { PotCelsius = dish.RoomCelsius + hotShare * hot };
     }
 
     /// <summary>Liquid of a stage: the least of the pot, the broth wanted, and what grains and pulses drink, rounded up to 10 ml.</summary>

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Filling;
 

@@ -1,8 +1,10 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Filling;
 
@@ -65,13 +67,11 @@ public sealed record LiquidOutcome(double MinimumMl, MedianOnly GivenOffMl, doub
 /// <summary>Adds up the liquid of a cook.</summary>
 public static class LiquidBudget
 {
-    private const double SteamJoulePerGram = 2257; // latent heat of vaporisation at 100 °C, IAPWS
     private const double MeatMlPerGramLost = 1.0; // meat juice is nearly water
     private const double VegetableMinutes = 6; // time constant with which vegetables give off theirs; estimate
     private const double SoupMl = 1500; // above this it is soup, and nobody boils it down; estimate
     private const double BrowningShare = 0.6; // share of the heater's power on the browning function, which cycles; estimate
     private const double MostReductionMinutes = 15; // nobody stands there for longer; choice
-    private const double LitresPerKg = 0.95; // food under the liquid line; estimate
 
     // Starch by litre of sauce, g: common kitchen practice with maize starch.
     private static readonly (string Name, double GramsPerLitre)[] Consistencies =
@@ -93,7 +93,7 @@ public static class LiquidBudget
         double minutes
     )
     {
-        var steam = filled.Pot.PurgeJoule / SteamJoulePerGram;
+        var steam = filled.Pot.PurgeJoule / (Water.VaporisationJoulePerKg / 1000);
         var absorbed = filled.Companions.Sum(c => c.AbsorbsMl);
         double Given(double loss, double after) => loss / 100 * filled.Load.TotalKg * 1000 * MeatMlPerGramLost + FromBeside(filled, after);
         double Left(double given) => Math.Max(0, filled.Liquid + given - absorbed - steam);
@@ -119,7 +119,7 @@ public static class LiquidBudget
 
     private static Reduction Reduction(PotModel pot, double leftMl)
     {
-        var goes = Math.Min(leftMl / 2, MostReductionMinutes * 60 * BrowningWatts(pot) / SteamJoulePerGram);
+        var goes = Math.Min(leftMl / 2, MostReductionMinutes * 60 * BrowningWatts(pot) / (Water.VaporisationJoulePerKg / 1000));
         return new(Math.Round((leftMl - goes) / 10) * 10, ReductionMinutes(pot, goes));
     }
 
@@ -128,7 +128,8 @@ public static class LiquidBudget
     /// <summary>Minutes on the browning function to boil off some liquid, lid off.</summary>
     /// <param name="pot">The pot.</param>
     /// <param name="offMl">What goes, ml.</param>
-    public static double ReductionMinutes(PotModel pot, double offMl) => Math.Ceiling(offMl * SteamJoulePerGram / BrowningWatts(pot) / 60);
+    public static double ReductionMinutes(PotModel pot, double offMl) =>
+        Math.Ceiling(offMl * (Water.VaporisationJoulePerKg / 1000) / BrowningWatts(pot) / 60);
 
     /// <summary>
     /// How full the pot is at lid-on and at opening. Grains drink what is there already: only what food gives off is added.
@@ -140,8 +141,8 @@ public static class LiquidBudget
         var swells = filled.Companions.Any(c => c.Spurts);
         var before =
             filled.Liquid / 1000
-            + filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * LitresPerKg
-            + (filled.Load.Placement == Placement.InLiquid ? filled.Load.TotalKg * LitresPerKg : 0);
+            + filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg
+            + (filled.Load.Placement == Placement.InLiquid ? filled.Load.TotalKg * Bulk.LitresPerKg : 0);
         return new(
             Math.Round(before, 2),
             Math.Round(before + givenOffMl / 1000, 2),

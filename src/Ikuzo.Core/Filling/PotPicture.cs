@@ -1,4 +1,5 @@
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Filling;
 
@@ -33,8 +34,6 @@ public sealed record PotPicture(
     IReadOnlyList<PlacedPiece> Pieces
 )
 {
-    private const double MeatKgPerCubicMetre = 1060,
-        BesideKgPerCubicMetre = 900; // raw poultry, ASHRAE Refrigeration ch. 19; vegetables and wet grain, estimate
     private const double Loose = 0.75; // share of a layer of pieces that is meat, estimate
     private const double Sagging = 0.92; // pieces settle into each other by this much, estimate
     private const double GapMm = 2;
@@ -53,7 +52,7 @@ public sealed record PotPicture(
     {
         var pot = filled.Pot;
         var floor = pot.FloorSquareMetres;
-        var bed = filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 / BesideKgPerCubicMetre / floor * 1000;
+        var bed = filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 / Bulk.BesideKgPerCubicMetre / floor * 1000;
         var rack = filled.Load.Placement == Placement.Rack ? pot.RackMetres * 1000 : 0;
         var bottom = filled.Load.Placement switch
         {
@@ -67,7 +66,7 @@ public sealed record PotPicture(
         double Level(double ml)
         {
             var empty = ml / 1e6 / floor * 1000 + bed;
-            var meat = filled.Load.TotalKg / MeatKgPerCubicMetre / floor * 1000;
+            var meat = filled.Load.TotalKg / Bulk.MeatKgPerCubicMetre / floor * 1000;
             var share = meat / Math.Max(meat, top - bottom);
             return empty <= bottom ? empty : Math.Min(bottom + (empty - bottom) / (1 - share * 0.999), empty + meat);
         }
@@ -106,7 +105,7 @@ public sealed record PotPicture(
     {
         var load = filled.Load;
         var thick = load.ThicknessMetres;
-        var across = Math.Sqrt(load.PieceKg / MeatKgPerCubicMetre / thick / Loose);
+        var across = Math.Sqrt(load.PieceKg / Bulk.MeatKgPerCubicMetre / thick / Loose);
         var width = Math.Min(Math.Max(across, thick), filled.Pot.InnerDiameterMetres) * 1000;
         var inRow = Math.Max(1, (int)(filled.Pot.InnerDiameterMetres * 1000 / (width + GapMm)));
         var inLayer = Math.Max(inRow, (int)(filled.Pot.FloorSquareMetres * Loose / (width * width / 1e6)));

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.LineUps;
 
@@ -9,16 +10,6 @@ namespace Ikuzo.Core.LineUps;
 /// </summary>
 public static class BackSchedule
 {
-    private const double StoreMinutes = 10,
-        WarmLimitMinutes = 120; // cooked food stands for two hours at most: USDA FSIS
-    private const double PreheatMinutes = 15,
-        BrownMinutesPerBatch = 6,
-        SeasonMinutes = 6,
-        CarveMinutes = 5,
-        StirInMinutes = 4,
-        TableMinutes = 5;
-    private const double KgPerBatch = 0.6; // what browns at once without steaming; estimate
-
     /// <summary>Makes the line-up of a dish.</summary>
     /// <param name="request">The meal.</param>
     /// <param name="cancellation">Stops the computation.</param>
@@ -53,7 +44,7 @@ public static class BackSchedule
     )
     {
         var at = board.Hands("serve", request.ServeAt, 0, "Serve.");
-        at = board.Hands("carve", at, CarveMinutes, "Carve or pull, and plate.");
+        at = board.Hands("carve", at, KitchenTimes.CarveMinutes, "Carve or pull, and plate.");
         if (request.CrispMinutes > 0)
         {
             var crisp = board.Put(
@@ -64,13 +55,13 @@ public static class BackSchedule
                 "Crisp under the grill, in a metal tray, never glass. Stay and watch.",
                 handsOn: true
             );
-            board.Put("preheat", LineUpLane.Oven, crisp, PreheatMinutes, "Heat the grill.", handsOn: false);
+            board.Put("preheat", LineUpLane.Oven, crisp, KitchenTimes.PreheatMinutes, "Heat the grill.", handsOn: false);
             at = crisp;
         }
 
         if (plan.StirIn.Count + request.Finish.Count > 0)
         {
-            at = board.Hands("finish", at, StirInMinutes + request.Finish.Count, FinishWords(request, plan));
+            at = board.Hands("finish", at, KitchenTimes.StirInMinutes + request.Finish.Count, FinishWords(request, plan));
         }
 
         at = at.AddMinutes(-request.RestMinutes);
@@ -96,7 +87,7 @@ public static class BackSchedule
     // Jobs go into the latest stretch in which the pot works alone; what fits nowhere is done before the first lid.
     private static void Meanwhile(Board board, LineUpRequest request, DateTimeOffset firstLid)
     {
-        var jobs = request.Meanwhile.Append(new HandsFreeJob("Set the table and warm the plates.", TableMinutes)).ToList();
+        var jobs = request.Meanwhile.Append(new HandsFreeJob("Set the table and warm the plates.", KitchenTimes.TableMinutes)).ToList();
         for (var i = jobs.Count - 1; i >= 0; i--)
         {
             var id = FormattableString.Invariant($"meanwhile-{i + 1}");
@@ -113,11 +104,11 @@ public static class BackSchedule
         var at = firstLid;
         if (request.Brown && meats.Count > 0)
         {
-            var batches = Math.Max(1, Math.Ceiling(meats.Sum(m => m.Load.TotalKg) / KgPerBatch));
+            var batches = Math.Max(1, Math.Ceiling(meats.Sum(m => m.Load.TotalKg) / KitchenTimes.BrownKgPerBatch));
             at = board.Hands(
                 "brown",
                 at,
-                batches * BrownMinutesPerBatch,
+                batches * KitchenTimes.BrownMinutesPerBatch,
                 string.Create(
                     CultureInfo.InvariantCulture,
                     $"Brown in {batches:0} {(batches == 1 ? "batch" : "batches")}; then loosen everything from the floor of the pot with "
@@ -132,7 +123,7 @@ public static class BackSchedule
             at = board.Hands(
                 "dry",
                 at,
-                SeasonMinutes,
+                KitchenTimes.SeasonMinutes,
                 "Wash hands. Lift the meat out of its marinade and pat it dry. The marinade is raw: boil it or throw it away."
             );
             at = board.Put(
@@ -146,7 +137,7 @@ public static class BackSchedule
             at = board.Hands(
                 "marinate",
                 at,
-                SeasonMinutes,
+                KitchenTimes.SeasonMinutes,
                 $"Look for giblet bag, twine and pads. Rub or marinate{seasoning}, covered, into the fridge. Its own board and knife; do "
                     + "not rinse."
             );
@@ -156,7 +147,7 @@ public static class BackSchedule
             at = board.Hands(
                 "season",
                 at,
-                SeasonMinutes,
+                KitchenTimes.SeasonMinutes,
                 $"Wash hands. Pat the meat dry, do not rinse; season{seasoning}. Look for giblet bag, twine and pads. Its own board and "
                     + "knife."
             );
@@ -186,7 +177,7 @@ public static class BackSchedule
                 board.Hands(
                     FormattableString.Invariant($"water-{meat.Key}-{after:0}"),
                     start.AddMinutes(after),
-                    2,
+                    KitchenTimes.FetchMinutes,
                     "Change the cold water."
                 );
             }
@@ -195,21 +186,21 @@ public static class BackSchedule
         board.Hands(
             $"take-out-{meat.Key}",
             start,
-            2,
+            KitchenTimes.FetchMinutes,
             $"From the freezer into {(way == ThawWay.Fridge ? "the fridge" : "cold water")}: {name}."
         );
     }
 
     private static void Store(Board board, LineUpRequest request, DateTimeOffset opening)
     {
-        var due = opening.AddMinutes(WarmLimitMinutes);
-        if (due.AddMinutes(-StoreMinutes) >= request.ServeAt)
+        var due = opening.AddHours(SafetyRule.MostHoursOut);
+        if (due.AddMinutes(-KitchenTimes.StoreMinutes) >= request.ServeAt)
         {
             board.Put(
                 "store",
                 LineUpLane.Hands,
                 due,
-                StoreMinutes,
+                KitchenTimes.StoreMinutes,
                 "By now leftovers are in shallow boxes in the fridge: two hours after opening, never overnight on warm.",
                 handsOn: true
             );

@@ -1,6 +1,8 @@
 using System.Globalization;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.LineUps;
 
@@ -8,7 +10,6 @@ namespace Ikuzo.Core.LineUps;
 internal static class Conflicts
 {
     private const double MostThawedHours = 48; // 1 to 2 days in the fridge: USDA FSIS
-    private const double WarmLimitMinutes = 120; // two-hour rule: USDA FSIS
 
     public static IEnumerable<string> Of(LineUpRequest request, IReadOnlyList<LineUpTask> tasks)
     {
@@ -23,9 +24,10 @@ internal static class Conflicts
         }
 
         var firstOut = tasks.First(t => t.Id == "check-1").End;
-        if ((request.ServeAt - firstOut).TotalMinutes > WarmLimitMinutes)
+        if ((request.ServeAt - firstOut).TotalMinutes > SafetyRule.MostHoursOut * 60)
         {
-            yield return "What is cooked first would wait for more than two hours. Keep it at 60 °C or more, or cook it last.";
+            yield return "What is cooked first would wait for more than two hours. "
+                + $"Keep it at {new Wording(request.Dish.Units).Temperature(SafetyRule.HotHoldingCelsius)} or more, or cook it last.";
         }
 
         var thaws = request.Dish.Items.Any(i => i is MeatItem { Load.State: MeatState.Frozen });

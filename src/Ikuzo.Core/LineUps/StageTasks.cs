@@ -1,16 +1,15 @@
 using System.Globalization;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.LineUps;
 
 /// <summary>The tasks of one time under the lid, from opening back to layering.</summary>
 internal static class StageTasks
 {
-    private const double LayerMinutes = 8,
-        VentMinutes = 3,
-        CheckMinutes = 4;
-
     /// <summary>Puts the tasks of a stage on the board so that its check is over at a moment; returns when layering begins.</summary>
     public static DateTimeOffset Put(
         Board board,
@@ -23,13 +22,15 @@ internal static class StageTasks
     {
         var number = FormattableString.Invariant($"{index + 1}");
         var names = DishWords.Names(dish, stage);
+        var say = new Wording(dish.Units);
         var meat = dish.Items.Any(i => i is MeatItem && stage.Items.Contains(i.Key));
         var opened = board.Hands(
             $"check-{number}",
             done,
-            CheckMinutes,
+            KitchenTimes.CheckMinutes,
             meat
-                ? "Open only when the pin is down, lid away from the face. Measure the coldest spots, not on the bone: 74 °C or more."
+                ? "Open only when the pin is down, lid away from the face. Measure the coldest spots, not on the bone: "
+                    + $"{say.Temperature(SafetyRule.CoreCelsius)} or more."
                 : "Open only when the pin is down, lid away from the face, and taste."
         );
         var release = Release(board, stage, number, opened);
@@ -61,10 +62,10 @@ internal static class StageTasks
         return board.Hands(
             $"lid-{number}",
             lid,
-            index == 0 ? LayerMinutes : Finishing.ChangeMinutes,
+            index == 0 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
             string.Create(
                 CultureInfo.InvariantCulture,
-                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {names}{with} with {stage.LiquidMl:0} ml of thin "
+                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {names}{with} with {say.Pour(stage.LiquidMl)} of thin "
                     + $"liquid. Valve to sealing, lid on, set {stage.Minutes:0} min."
             )
         );
@@ -91,7 +92,7 @@ internal static class StageTasks
                     $"vent-{number}",
                     LineUpLane.Hands,
                     release,
-                    release.AddMinutes(Math.Min(VentMinutes, stage.ReleaseMinutes.P95)),
+                    release.AddMinutes(Math.Min(KitchenTimes.ValveMinutes, stage.ReleaseMinutes.P95)),
                     stage.Release.Kind == ReleaseKind.Pulsed
                         ? "Vent in short bursts, hand covered."
                         : "Vent, hand covered, steam away from the cupboards.",

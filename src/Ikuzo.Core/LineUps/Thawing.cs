@@ -3,6 +3,7 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.LineUps;
 

@@ -17,6 +17,9 @@ public static class Kinetics
     /// <summary>Reference temperature of the half-life, °C.</summary>
     public const double CollagenReferenceCelsius = 95;
 
+    /// <summary>Reference temperature of the decimal reduction time, °C.</summary>
+    public const double SalmonellaReferenceCelsius = 60;
+
     /// <summary>
     /// Decimal reduction time of Salmonella in chicken at 60 °C, s: a seventh of the 35 minutes that give 7 log10 in chicken
     /// with 12 % fat (USDA FSIS Cooking Guideline for Meat and Poultry Products, appendix A, 2021).
@@ -49,7 +52,11 @@ public static class Kinetics
     public static double CollagenRate(double celsius) =>
         Math.Log(2)
         / CollagenHalfLifeSeconds
-        * Math.Exp(CollagenActivation / GasConstant * (1 / (CollagenReferenceCelsius + 273.15) - 1 / (celsius + 273.15)));
+        * Math.Exp(
+            CollagenActivation
+                / GasConstant
+                * (1 / (CollagenReferenceCelsius + Water.ZeroCelsiusKelvin) - 1 / (celsius + Water.ZeroCelsiusKelvin))
+        );
 
     /// <summary>
     /// Loss that meat held at a temperature tends to, percent of raw weight: logistic through 12 % at 60 °C, 24 % at 70, 33 % at 80
@@ -61,5 +68,6 @@ public static class Kinetics
 
     /// <summary>Log10 reduction of Salmonella per second at a temperature (log-linear D and z).</summary>
     /// <param name="celsius">Temperature, °C.</param>
-    public static double SalmonellaLogPerSecond(double celsius) => Math.Pow(10, (celsius - 60) / SalmonellaZKelvin) / SalmonellaD60Seconds;
+    public static double SalmonellaLogPerSecond(double celsius) =>
+        Math.Pow(10, (celsius - SalmonellaReferenceCelsius) / SalmonellaZKelvin) / SalmonellaD60Seconds;
 }

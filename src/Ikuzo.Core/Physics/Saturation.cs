@@ -46,7 +46,7 @@ public static class Saturation
         var g = N[1] * beta * beta + N[4] * beta + N[7];
         var d = 2 * g / (-f - Math.Sqrt(f * f - 4 * e * g));
         var kelvin = (N[9] + d - Math.Sqrt((N[9] + d) * (N[9] + d) - 4 * (N[8] + N[9] * d))) / 2;
-        return kelvin - 273.15;
+        return kelvin - Water.ZeroCelsiusKelvin;
     }
 
     /// <summary>Temperature inside a pot at a gauge pressure above the local atmosphere, °C.</summary>

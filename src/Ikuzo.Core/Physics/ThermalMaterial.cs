@@ -11,9 +11,6 @@ namespace Ikuzo.Core.Physics;
 /// </remarks>
 public sealed record ThermalMaterial
 {
-    /// <summary>Latent heat of fusion of water, J/kg (ASHRAE Refrigeration ch. 19).</summary>
-    public const double FusionJoulePerKg = 333_600;
-
     /// <summary>Density, kg/m³, taken as constant.</summary>
     public required double DensityKgPerM3 { get; init; }
 
@@ -52,7 +49,7 @@ public sealed record ThermalMaterial
     {
         if (Freezes && celsius < FreezingCelsius)
         {
-            return FrozenC * (celsius - FreezingCelsius) - FusionJoulePerKg * IceFraction(celsius);
+            return FrozenC * (celsius - FreezingCelsius) - Water.FusionJoulePerKg * IceFraction(celsius);
         }
 
         var from = Freezes ? FreezingCelsius : 0;

@@ -32,7 +32,7 @@ internal sealed class MinuteBand
     /// <summary>The least whole minutes that are safe and at least this tender, or null.</summary>
     public double? Least(double tenderness) => Points.FirstOrDefault(p => IsSafe(p) && p.Tenderness >= tenderness)?.Minutes;
 
-    private static bool IsSafe(BandPoint point) => point.ChanceSafe >= SafetyRule.ShareSafe && point.ColdestP01 >= SafetyRule.CoreCelsius;
+    private static bool IsSafe(BandPoint point) => SafetyRule.Holds(point.ChanceSafe);
 
     private static double Median(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
 
@@ -60,16 +60,10 @@ internal sealed class MinuteBand
     private static BandPoint Point(int minutes, Span<float> coldest, MonotoneCurve loss, MonotoneCurve tenderness)
     {
         coldest.Sort();
-        var below = 0;
-        while (below < coldest.Length && coldest[below] < SafetyRule.CoreCelsius)
-        {
-            below++;
-        }
-
         return new BandPoint(
             minutes,
-            1 - below / (double)coldest.Length,
-            Quantiles.Of(coldest, 0.01),
+            SafetyRule.ShareAtCore(coldest),
+            Quantiles.Of(coldest, SafetyRule.ShareBelow),
             Quantiles.Of(coldest, 0.5),
             loss.At(minutes),
             tenderness.At(minutes)

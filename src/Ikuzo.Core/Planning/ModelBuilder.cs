@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
@@ -15,12 +16,10 @@ public static class ModelBuilder
     public const double MostLooseLayers = 2.5;
 
     private const double LoosePacking = 0.6; // share of a layer that is meat, as of loosely packed rounds. Estimate.
-    private const double MeatKgPerCubicMetre = 1060; // Choi & Okos 1986 for lean meat at 20 °C, rounded
 
     /// <summary>A lump is never taken as thicker than this many times its piece. Estimate.</summary>
     public const double MostLumpThickening = 2;
 
-    private const double CompanionJoulePerKgKelvin = 3600; // estimate: mostly water
     private const double MostBoneFraction = 0.6;
 
     /// <summary>The model of a request.</summary>
@@ -39,7 +38,7 @@ public static class ModelBuilder
             Pot = request.Pot,
             GaugeKpa = request.GaugeKpa,
             LiquidKg = request.Liquid / 1000,
-            CompanionJoulePerKelvin = request.Companions.Sum(c => c.Kg) * CompanionJoulePerKgKelvin,
+            CompanionJoulePerKelvin = request.Companions.Sum(c => c.Kg) * Bulk.BesideJoulePerKgKelvin,
             AltitudeMetres = request.AltitudeMetres,
             RoomCelsius = request.RoomCelsius,
         };
@@ -66,7 +65,7 @@ public static class ModelBuilder
     public static bool IsPiled(MeatLoad load, PotModel pot) =>
         load is { Pieces: > 1, Arrangement: Arrangement.Single }
         && BirdSize.Of(load) is null
-        && load.TotalKg / MeatKgPerCubicMetre > MostLooseLayers * LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres;
+        && load.TotalKg / Bulk.MeatKgPerCubicMetre > MostLooseLayers * LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres;
 
     private static BodyModel Body(MeatLoad load, Spot spot, PotModel pot)
     {

@@ -1,7 +1,9 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 
@@ -114,6 +116,9 @@ public sealed record Plan
 
     /// <summary>Share of the ensemble with the coldest spot at 74 °C or more at opening.</summary>
     public double? ChanceSafe { get; init; }
+
+    /// <summary>True when there are minutes, and the safety rule holds for them.</summary>
+    internal bool IsSafe => ChanceSafe is { } chance && SafetyRule.Holds(chance);
 
     /// <summary>From lid-on until pressure.</summary>
     public Spread90? ToPressureMinutes { get; init; }

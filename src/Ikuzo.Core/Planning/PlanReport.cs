@@ -1,7 +1,10 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
@@ -30,7 +33,7 @@ internal static class PlanReport
             Why = Reasons.Of(request, model, branch, safe, run, scouted),
             SafeMinimumMinutes = safe,
             RecommendedMinutes = recommended,
-            ChanceSafe = run.Outcome.ChanceAtLeast(SafetyRule.CoreCelsius),
+            ChanceSafe = run.Outcome.ShareAtCore,
             ToPressureMinutes = Ninety(run.ToPressureMinutes),
             ReleaseMinutes = Ninety(run.Outcome.ReleaseMinutes),
             TotalMinutes = Ninety(run.Outcome.ElapsedMinutes),
@@ -48,7 +51,7 @@ internal static class PlanReport
             FlashLossPercent = new MedianOnly(Median(run.Outcome.FlashPercent)),
             Tenderness = tenderness,
             Log10Reduction = new LowOnly(
-                Round(Math.Min(Physics.Kinetics.LogReductionCap, Quantiles.Of(Quantiles.Sorted(run.LogReduction), 0.01)))
+                Round(Math.Min(Physics.Kinetics.LogReductionCap, Quantiles.Of(Quantiles.Sorted(run.LogReduction), SafetyRule.ShareBelow)))
             ),
             DangerZoneMinutesP95 = Ninety(run.DangerMinutes).P95,
             Curve = Curve(run),
@@ -67,9 +70,9 @@ internal static class PlanReport
 
     private static IEnumerable<Warning> AfterComputing(PlanRequest request, DetailedRun run, double? safe, TendernessOutcome tenderness)
     {
-        if (!Planner.IsSafe(run.Outcome))
+        if (!run.Outcome.IsSafe)
         {
-            var chance = run.Outcome.ChanceAtLeast(SafetyRule.CoreCelsius);
+            var chance = run.Outcome.ShareAtCore;
             yield return Warnings.TooShort(chance, NinetyEight(run.Outcome.Coldest), safe, new Wording(request.Units));
         }
 
@@ -79,9 +82,9 @@ internal static class PlanReport
         }
 
         var danger = Ninety(run.DangerMinutes).P95;
-        if (danger > SafetyRule.DangerZoneMinutes)
+        if (danger > SafetyRule.MostHoursOut * 60)
         {
-            yield return Warnings.SlowThroughDanger(danger);
+            yield return Warnings.SlowThroughDanger(danger, new Wording(request.Units));
         }
     }
 
@@ -136,7 +139,7 @@ internal static class PlanReport
                 surface[i] = Round(SparseMedian(run.SurfaceAt(i)));
                 var coldest = run.ColdestAt(i);
                 coldest.Sort();
-                p01[i] = Round(Quantiles.Of(coldest, 0.01));
+                p01[i] = Round(Quantiles.Of(coldest, SafetyRule.ShareBelow));
                 p50[i] = Round(Quantiles.Of(coldest, 0.5));
                 p99[i] = Round(Quantiles.Of(coldest, 0.99));
             }
@@ -167,7 +170,11 @@ internal static class PlanReport
     private static Spread98 NinetyEight(float[] values)
     {
         var sorted = Quantiles.Sorted(values);
-        return new Spread98(Down(Quantiles.Of(sorted, 0.01)), Round(Quantiles.Of(sorted, 0.5)), Round(Quantiles.Of(sorted, 0.99)));
+        return new Spread98(
+            Down(Quantiles.Of(sorted, SafetyRule.ShareBelow)),
+            Round(Quantiles.Of(sorted, 0.5)),
+            Round(Quantiles.Of(sorted, 0.99))
+        );
     }
 
     private static BandPoint Rounded(BandPoint p) =>

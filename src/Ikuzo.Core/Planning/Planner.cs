@@ -1,6 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
-using Ikuzo.Core.Safety;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Planning;
 
@@ -37,7 +38,7 @@ public static class Planner
         }
 
         var followed = ComputeOwn(request with { Minutes = saying.Minutes, Release = saying.School.Release }, cancellation);
-        return followed.ChanceSafe >= SafetyRule.ShareSafe && followed.Warnings.All(w => w.Code != Plan.TooShortCode)
+        return followed.IsSafe
             ? followed with
             {
                 RecommendedMinutes = own.RecommendedMinutes,
@@ -103,7 +104,7 @@ public static class Planner
 
         var branch = new Branch(request.Minutes ?? recommended!.Value, best.Release);
         var run = session.Finish(branch.HoldMinutes, CurveMinutes(branch, best), cancellation);
-        for (var i = 0; i < MostCorrections && request.Minutes is null && !IsSafe(run.Outcome); i++)
+        for (var i = 0; i < MostCorrections && request.Minutes is null && !run.Outcome.IsSafe; i++)
         {
             // Interpolation between nodes can promise a shade too much; the full computation has the last word.
             run.Dispose();
@@ -114,7 +115,7 @@ public static class Planner
         }
 
         using var finished = run;
-        if (request.Minutes is null && !IsSafe(run.Outcome))
+        if (request.Minutes is null && !run.Outcome.IsSafe)
         {
             return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);
         }
@@ -127,11 +128,6 @@ public static class Planner
             Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
         };
     }
-
-    /// <summary>True when 99 % of the ensemble has every spot at 74 °C or more at opening.</summary>
-    internal static bool IsSafe(BranchOutcome outcome) =>
-        outcome.ChanceAtLeast(SafetyRule.CoreCelsius) >= SafetyRule.ShareSafe
-        && Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01) >= SafetyRule.CoreCelsius;
 
     // Minutes at which the ensemble is computed: around what the scout found, where other cooks stand, and as far as the cook wants to try.
     private static double[] Nodes(PlanRequest request, ScoutedRelease best, IReadOnlyList<Saying> sayings)

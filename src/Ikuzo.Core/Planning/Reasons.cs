@@ -3,6 +3,7 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 
@@ -33,7 +34,7 @@ internal static class Reasons
 
     private static string Slowest(PlanRequest request, DetailedRun run, Branch chosen, Wording say)
     {
-        var lowest = run.Outcome.SpotCelsius.Select(s => Quantiles.Of(Quantiles.Sorted(s), 0.01)).ToArray();
+        var lowest = run.Outcome.SpotCelsius.Select(s => Quantiles.Of(Quantiles.Sorted(s), SafetyRule.ShareBelow)).ToArray();
         var slow = Array.IndexOf(lowest, lowest.Min());
         var spot = request.Load.Cut.Spots[slow];
         var name = request.Load.Cut.Spots.Count > 1 ? $"The {spot.Id} is slowest" : "The middle is slowest";

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Pots;
 
 namespace Ikuzo.Core.Planning;
 

@@ -3,6 +3,7 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
@@ -111,10 +112,10 @@ public static class Schools
     private static SchoolOutcome Judge(School school, PlanRequest request, BranchOutcome outcome, double planLoss)
     {
         double Middle(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
-        var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), 0.01);
+        var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), SafetyRule.ShareBelow);
         var tenderness = Middle(outcome.Tenderness);
         var verdict =
-            !Planner.IsSafe(outcome) ? SchoolVerdict.Short
+            !outcome.IsSafe ? SchoolVerdict.Short
             : tenderness > request.Load.Cut.Window.Greatest(request.WantedAim) ? SchoolVerdict.Long
             : SchoolVerdict.Safe;
         var consequence = Consequence(verdict, request, outcome, coldest, tenderness, Middle(outcome.WaterLossPercent) - planLoss);
@@ -148,7 +149,7 @@ public static class Schools
         {
             SchoolVerdict.Short => string.Create(
                 CultureInfo.InvariantCulture,
-                $"Not safe: in {Math.Max(1, (1 - outcome.ChanceAtLeast(SafetyRule.CoreCelsius)) * 100):0} of 100 cooks the middle stays "
+                $"Not safe: in {Math.Max(1, (1 - outcome.ShareAtCore) * 100):0} of 100 cooks the middle stays "
                     + $"under {say.Temperature(SafetyRule.CoreCelsius)}, at worst {say.AtLeast(coldest)}."
             ),
             SchoolVerdict.Long =>

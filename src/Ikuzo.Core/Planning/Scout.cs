@@ -106,7 +106,7 @@ internal static class Scout
                 block.ReleaseSeconds[lane] / 60,
                 block.WaterLossPercent()[lane]
             );
-            Done = _after.Cautious >= SafetyRule.CoreCelsius && _after.Tenderness >= leastTenderness;
+            Done = SafetyRule.IsReached(_after.Cautious) && _after.Tenderness >= leastTenderness;
         }
 
         public ScoutedRelease Result()

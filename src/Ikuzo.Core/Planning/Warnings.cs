@@ -1,5 +1,6 @@
 using System.Globalization;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
@@ -42,7 +43,9 @@ internal static class Warnings
             request.Load.State == MeatState.Frozen
                 ? "Do not cook it like this. Thaw it first, or cut it smaller."
                 : "Do not cook it like this. Cut it smaller or flatten it.",
-            Inv($"Even after {Scout.MostMinutes:0} min under pressure the middle might not reach 74 °C.")
+            Inv(
+                $"Even after {Scout.MostMinutes:0} min under pressure the middle might not reach {new Wording(request.Units).Temperature(SafetyRule.CoreCelsius)}."
+            )
         );
 
     /// <summary>The stop of a pot that never comes to pressure.</summary>
@@ -95,12 +98,14 @@ internal static class Warnings
         );
 
     /// <summary>The caution of a middle that is slow through the danger zone.</summary>
-    public static Warning SlowThroughDanger(double minutes) =>
+    public static Warning SlowThroughDanger(double minutes, Wording say) =>
         new(
             "danger-zone",
             WarningLevel.Caution,
             "Thaw it in the fridge first.",
-            Inv($"The middle could spend {minutes:0} min between 5 and 60 °C; two hours is the limit.")
+            Inv(
+                $"The middle could spend {minutes:0} min between {say.Between(SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius)}; two hours is the limit."
+            )
         );
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);

@@ -1,3 +1,5 @@
+using Ikuzo.Core.Filling;
+
 namespace Ikuzo.Core.Pots;
 
 /// <summary>An electric multicooker as the energy balance sees it.</summary>
@@ -12,11 +14,17 @@ public sealed record PotModel
     /// <summary>Least thin liquid that the manual asks for, ml.</summary>
     public required double MinimumLiquidMl { get; init; }
 
+    /// <summary>Usual pressure above the atmosphere on the high setting, kPa. Estimate: 70 to 80.</summary>
+    public const double UsualHighGaugeKpa = 75;
+
+    /// <summary>Usual pressure above the atmosphere on the low setting, kPa. Estimate.</summary>
+    public const double UsualLowGaugeKpa = 40;
+
     /// <summary>Pressure above the atmosphere on the high setting, kPa.</summary>
-    public double HighGaugeKpa { get; init; } = 75;
+    public double HighGaugeKpa { get; init; } = UsualHighGaugeKpa;
 
     /// <summary>Pressure above the atmosphere on the low setting, kPa.</summary>
-    public double LowGaugeKpa { get; init; } = 40;
+    public double LowGaugeKpa { get; init; } = UsualLowGaugeKpa;
 
     /// <summary>Share of the electric power that reaches the contents and the hot parts.</summary>
     public double Efficiency { get; init; } = 0.85;

@@ -1,3 +1,5 @@
+using Ikuzo.Core.Running.Journal;
+
 namespace Ikuzo.Core.Quantities;
 
 /// <summary>The units that words on screen use. Numbers in requests and answers are always SI.</summary>
@@ -31,6 +33,10 @@ public sealed class Wording(UnitSystem units)
     /// <summary>A temperature in whole degrees.</summary>
     public string Temperature(double celsius) => Us ? Text($"{celsius * 1.8 + 32:0} °F") : Text($"{celsius:0} °C");
 
+    /// <summary>Two temperatures in whole degrees: "5 and 60 °C".</summary>
+    public string Between(double fromCelsius, double toCelsius) =>
+        Us ? Text($"{fromCelsius * 1.8 + 32:0} and {Temperature(toCelsius)}") : Text($"{fromCelsius:0} and {Temperature(toCelsius)}");
+
     /// <summary>A temperature in whole degrees, never rounded up: for what is said about safety.</summary>
     public string AtLeast(double celsius) => Us ? Text($"{Math.Floor(celsius * 1.8 + 32):0} °F") : Text($"{Math.Floor(celsius):0} °C");
 
@@ -40,6 +46,9 @@ public sealed class Wording(UnitSystem units)
         var cups = Math.Round(ml / CupMl * 4) / 4;
         return Us ? Text($"{cups:0.##} {(cups == 1 ? "cup" : "cups")}") : Text($"{Math.Round(ml / 10) * 10:0} ml");
     }
+
+    /// <summary>A volume to pour: whole millilitres, or quarter cups.</summary>
+    public string Pour(double ml) => Us ? Volume(ml) : Text($"{ml:0} ml");
 
     /// <summary>A mass: grams below a kilogram; pounds and ounces.</summary>
     public string Mass(double kg) =>

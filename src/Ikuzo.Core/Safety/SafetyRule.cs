@@ -1,14 +1,54 @@
 namespace Ikuzo.Core.Safety;
 
-/// <summary>The household safety rule.</summary>
+/// <summary>The household safety rule: the only place that says what is safe. Whoever asks, asks here.</summary>
 public static class SafetyRule
 {
     /// <summary>Every spot must reach this before the lid opens, °C: 165 °F, USDA FSIS, all poultry.</summary>
     public const double CoreCelsius = 74;
 
-    /// <summary>Share of the ensemble that must reach it.</summary>
+    /// <summary>Share of the possible cooks that must reach it. Our rule.</summary>
     public const double ShareSafe = 0.99;
 
-    /// <summary>Longest time that food may spend between 5 and 60 °C, min (USDA FSIS two-hour rule).</summary>
-    public const double DangerZoneMinutes = 120;
+    /// <summary>Share of the possible cooks below the value that is shown as the lowest: what the rule leaves out.</summary>
+    public const double ShareBelow = 1 - ShareSafe;
+
+    /// <summary>Food is in danger above this and below <see cref="HotHoldingCelsius"/>, °C: USDA FSIS, 40 °F.</summary>
+    public const double ColdHoldingCelsius = 5;
+
+    /// <summary>Hot food is held at this or more, °C: USDA FSIS, 140 °F.</summary>
+    public const double HotHoldingCelsius = 60;
+
+    /// <summary>Longest time in between, h: USDA FSIS.</summary>
+    public const double MostHoursOut = 2;
+
+    /// <summary>The same in a room above <see cref="HotRoomCelsius"/>, h: USDA FSIS.</summary>
+    public const double MostHoursOutInHeat = 1;
+
+    /// <summary>A hot room, °C: USDA FSIS, 90 °F.</summary>
+    public const double HotRoomCelsius = 32;
+
+    /// <summary>How long raw or cooked food may be out at a room temperature, h.</summary>
+    /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
+    public static double HoursOut(double roomCelsius) => roomCelsius > HotRoomCelsius ? MostHoursOutInHeat : MostHoursOut;
+
+    /// <summary>True when a temperature, or the lowest of a belief, is that of the rule.</summary>
+    /// <param name="celsius">Temperature, °C.</param>
+    public static bool IsReached(double celsius) => celsius >= CoreCelsius;
+
+    /// <summary>Share of equally likely cooks whose coldest spot is at the temperature of the rule.</summary>
+    /// <param name="coldestCelsius">Coldest spot of each, °C, in any order; at least one.</param>
+    public static double ShareAtCore(ReadOnlySpan<float> coldestCelsius)
+    {
+        var reached = 0;
+        foreach (var celsius in coldestCelsius)
+        {
+            reached += IsReached(celsius) ? 1 : 0;
+        }
+
+        return reached / (double)coldestCelsius.Length;
+    }
+
+    /// <summary>True when enough of the possible cooks are at the temperature of the rule.</summary>
+    /// <param name="shareAtCore">Their share, 0 to 1.</param>
+    public static bool Holds(double shareAtCore) => shareAtCore >= ShareSafe;
 }

@@ -2,6 +2,7 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
 
@@ -42,21 +43,22 @@ public static class Assumptions
         Probe = "The thermometer";
 
     /// <summary>All of them, by heading.</summary>
-    public static IReadOnlyList<Assumption> All { get; } = [.. General(), .. Spread(), .. OfCuts()];
+    /// <param name="units">Units of the words.</param>
+    public static IReadOnlyList<Assumption> Of(UnitSystem units) => [.. General(new Wording(units)), .. Spread(), .. OfCuts()];
 
-    private static IEnumerable<Assumption> General() =>
+    private static IEnumerable<Assumption> General(Wording say) =>
         [
             new(
                 Safety,
                 "Safe at the coldest spot",
-                Inv($"{SafetyRule.CoreCelsius:0} °C"),
+                say.Temperature(SafetyRule.CoreCelsius),
                 Standing.Exact,
                 "USDA FSIS, safe minimum internal temperature for all poultry"
             ),
             new(Safety, "Share of such cooks that must be safe", Inv($"{SafetyRule.ShareSafe:0.##}"), Standing.Exact, "our rule"),
             new(
                 Safety,
-                "Time for a tenth of the germs to be left at 60 °C",
+                $"Time for a tenth of the germs to be left at {say.Temperature(Kinetics.SalmonellaReferenceCelsius)}",
                 Inv($"{Kinetics.SalmonellaD60Seconds / 60:0.#} min"),
                 Standing.Literature,
                 "USDA FSIS Cooking Guideline, appendix A (2021): Salmonella in chicken; shown, never used"
@@ -102,7 +104,7 @@ public static class Assumptions
             new(Meat, "Ice in frozen meat", "from water and protein", Standing.Literature, "ASHRAE Refrigeration, chapter 19"),
             new(
                 Meat,
-                "Half of the collagen gone at 95 °C",
+                $"Half of the collagen gone at {say.Temperature(Kinetics.CollagenReferenceCelsius)}",
                 Inv($"{Kinetics.CollagenHalfLifeSeconds / 60:0} min"),
                 Standing.Estimate,
                 "half an hour for leg meat"
@@ -138,51 +140,57 @@ public static class Assumptions
             ),
         ];
 
-    private static IEnumerable<Assumption> Spread()
-    {
-        (string Name, Spread Spread)[] all =
-        [
-            ("Thickness from the weight", Spreads.Thickness(measured: false)),
-            ("Thickness with a ruler", Spreads.Thickness(measured: true)),
-            ("Shape", Spreads.Of(Uncertain.Shape)),
-            ("Conductivity of the meat", Spreads.Of(Uncertain.Conductivity)),
-            ("Power of the heater", Spreads.Of(Uncertain.HeaterPower)),
-            ("Pressure that the pot holds", Spreads.Of(Uncertain.GaugePressure)),
-            ("Heat transfer to the meat", Spreads.Of(Uncertain.SurfaceFilm)),
-            ("Juice that this meat gives off", Spreads.Of(Uncertain.WaterLoss)),
-            ("How fast this bird turns tender", Spreads.Of(Uncertain.Collagen)),
-        ];
-        return all.Select(s => new Assumption(Chance, s.Name, Inv($"± {s.Spread.Value * 100:0} %"), Of(s.Spread.Source), s.Spread.Source))
-            .Append(
-                new(
-                    Chance,
-                    "Temperature of the fridge",
-                    Inv($"± {Spreads.StartKelvin(frozen: false).Value:0.#} K"),
-                    Standing.Estimate,
-                    Spreads.StartKelvin(frozen: false).Source
-                )
-            )
-            .Append(
-                new(
-                    Chance,
-                    "Temperature of the freezer",
-                    Inv($"± {Spreads.StartKelvin(frozen: true).Value:0.#} K"),
-                    Standing.Estimate,
-                    Spreads.StartKelvin(frozen: true).Source
-                )
+    // Everything that is drawn, as it is drawn.
+    private static IEnumerable<Assumption> Spread() =>
+        Enum.GetValues<Uncertain>()
+            .SelectMany<Uncertain, Assumption>(quantity =>
+                quantity switch
+                {
+                    Uncertain.Thickness =>
+                    [
+                        Percent("Thickness from the weight", Spreads.Thickness(measured: false)),
+                        Percent("Thickness with a ruler", Spreads.Thickness(measured: true)),
+                    ],
+                    Uncertain.StartTemperature =>
+                    [
+                        Kelvin("Temperature of the fridge", Spreads.StartKelvin(frozen: false)),
+                        Kelvin("Temperature of the freezer", Spreads.StartKelvin(frozen: true)),
+                    ],
+                    _ => [Percent(Name(quantity), Spreads.Of(quantity))],
+                }
             );
-    }
+
+    private static string Name(Uncertain quantity) =>
+        quantity switch
+        {
+            Uncertain.HeaterPower => "Power of the heater",
+            Uncertain.Shape => "Shape",
+            Uncertain.Conductivity => "Conductivity of the meat",
+            Uncertain.HeatLoss => "Heat lost to the kitchen",
+            Uncertain.GaugePressure => "Pressure that the pot holds",
+            Uncertain.SurfaceFilm => "Heat transfer to the meat",
+            Uncertain.Purge => "Steam lost before the valve closes",
+            Uncertain.WaterLoss => "Juice that this meat gives off",
+            Uncertain.Collagen => "How fast this bird turns tender",
+            _ => throw new ArgumentOutOfRangeException(nameof(quantity), quantity, "has no name yet."),
+        };
+
+    private static Assumption Percent(string name, Spread spread) =>
+        new(Chance, name, Inv($"± {spread.Value * 100:0} %"), Known(spread.Source), spread.Source);
+
+    private static Assumption Kelvin(string name, Spread spread) =>
+        new(Chance, name, Inv($"± {spread.Value:0.#} K"), Known(spread.Source), spread.Source);
 
     private static IEnumerable<Assumption> OfCuts() =>
         CutCatalogue.All.Select(c => new Assumption(
             "Thickness of each cut",
             c.Name,
             Inv($"{c.ThicknessMm.Value:0} mm at {c.TypicalKg.Value:0.##} kg"),
-            Of(c.ThicknessMm.Source),
+            Known(c.ThicknessMm.Source),
             c.ThicknessMm.Source
         ));
 
-    private static Standing Of(string source) =>
+    private static Standing Known(string source) =>
         source.StartsWith(Estimate, StringComparison.Ordinal) ? Standing.Estimate : Standing.Literature;
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);

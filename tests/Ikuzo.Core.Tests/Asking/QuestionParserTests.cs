@@ -2,6 +2,7 @@ using Ikuzo.Core.Asking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Tests.Asking;
 

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Core.Tests.Cooking;
 

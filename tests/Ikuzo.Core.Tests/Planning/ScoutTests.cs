@@ -56,8 +56,8 @@ public class ScoutTests
         {
             var scouted = Scout.Run(Model(cut), [Release.Natural], 0)![0].Minutes!.Value;
             using var session = EnsembleSession.Start(Model(cut), ParticleSource.Ensemble, Release.Natural, [0, scouted, scouted + 4]);
-            Assert.True(session.Nodes[2].ChanceAtLeast(SafetyRule.CoreCelsius) >= SafetyRule.ShareSafe, cut);
-            Assert.True(session.Nodes[1].ChanceAtLeast(SafetyRule.CoreCelsius) >= 0.95, cut);
+            Assert.True(session.Nodes[2].ShareAtCore >= SafetyRule.ShareSafe, cut);
+            Assert.True(session.Nodes[1].ShareAtCore >= 0.95, cut);
         }
     }
 

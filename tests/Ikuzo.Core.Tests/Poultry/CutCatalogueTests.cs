@@ -1,3 +1,4 @@
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Tests.Poultry;

@@ -1,4 +1,6 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 using Ikuzo.Core.Trust;
 
@@ -6,22 +8,33 @@ namespace Ikuzo.Core.Tests.Trust;
 
 public class AssumptionsTests
 {
+    private static readonly IReadOnlyList<Assumption> All = Assumptions.Of(UnitSystem.Metric);
+
     [Fact]
     public void All_HaveNameValueAndSource() =>
-        Assert.All(Assumptions.All, a => Assert.All(new[] { a.About, a.Name, a.Value, a.Source }, text => Assert.NotEmpty(text)));
+        Assert.All(All, a => Assert.All(new[] { a.About, a.Name, a.Value, a.Source }, text => Assert.NotEmpty(text)));
 
     [Fact]
     public void All_CoverEveryCut() =>
-        Assert.Superset(CutCatalogue.All.Select(c => c.Name).ToHashSet(), Assumptions.All.Select(a => a.Name).ToHashSet());
+        Assert.Superset(CutCatalogue.All.Select(c => c.Name).ToHashSet(), All.Select(a => a.Name).ToHashSet());
 
     [Fact]
     public void All_QuoteTheRuleThatIsApplied() =>
-        Assert.Contains(Assumptions.All, a => a.Standing == Standing.Exact && a.Value == $"{SafetyRule.CoreCelsius} °C");
+        Assert.Equal(
+            ["74 °C", "165 °F"],
+            new[] { UnitSystem.Metric, UnitSystem.Us }.Select(units => Assumptions.Of(units).First(a => a.Standing == Standing.Exact).Value)
+        );
+
+    [Fact]
+    public void All_NameEverythingThatIsDrawn()
+    {
+        var drawn = All.Where(a => a.Value.StartsWith('±')).Select(a => a.Name).ToList();
+        Assert.Equal(Enum.GetValues<Uncertain>().Length + 2, drawn.Distinct().Count()); // thickness and start temperature have two each
+        Assert.Contains("Heat lost to the kitchen", drawn);
+        Assert.Contains("Steam lost before the valve closes", drawn);
+    }
 
     [Fact]
     public void All_NeverCallAnEstimateLiterature() =>
-        Assert.DoesNotContain(
-            Assumptions.All,
-            a => a.Standing == Standing.Literature && a.Source.StartsWith("estimate", StringComparison.Ordinal)
-        );
+        Assert.DoesNotContain(All, a => a.Standing == Standing.Literature && a.Source.StartsWith("estimate", StringComparison.Ordinal));
 }

@@ -1,28 +1,15 @@
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Running.Aftercare;
 
 /// <summary>What comes after the pot: rest, crisp, sauce, the clock of two hours.</summary>
 public static class AfterPot
 {
-    /// <summary>Cooked food may stand between 5 and 60 °C for so long, h: USDA FSIS.</summary>
-    public const double MostHoursOut = 2;
-
-    /// <summary>The same in a room above <see cref="HotRoomCelsius"/>, h: USDA FSIS.</summary>
-    public const double MostHoursOutInHeat = 1;
-
-    /// <summary>A hot room, °C: USDA FSIS, 90 °F.</summary>
-    public const double HotRoomCelsius = 32;
-
-    /// <summary>Hot food is held at this or more, °C: USDA FSIS, 140 °F.</summary>
-    public const double HotHoldingCelsius = 60;
-
-    private const double CarveMinutes = 5;
-
-    /// <summary>How long cooked food may be out at this room temperature, h.</summary>
-    public static double HoursOut(double roomCelsius) => roomCelsius > HotRoomCelsius ? MostHoursOutInHeat : MostHoursOut;
+    private const double OvenCelsius = 230; // crisps skin in a quarter of an hour; general knowledge
 
     /// <summary>The steps after the pot, in order.</summary>
     /// <param name="request">The cook.</param>
@@ -46,19 +33,21 @@ public static class AfterPot
         ];
         steps.AddRange(stages ?? []);
         steps.AddRange(
-            (finish ?? []).Select((line, i) => new CookStep(FormattableString.Invariant($"finish-{i + 1}"), line, CarveMinutes))
+            (finish ?? []).Select(
+                (line, i) => new CookStep(FormattableString.Invariant($"finish-{i + 1}"), line, KitchenTimes.CarveMinutes)
+            )
         );
         if (crispMinutes is > 0 and var minutes)
         {
             steps.Add(new("crisp", "Crisp the skin in a metal tray, watching it. No glass: it can shatter.", minutes));
         }
 
-        steps.Add(new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", CarveMinutes));
+        steps.Add(new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", KitchenTimes.CarveMinutes));
         return steps;
     }
 
     /// <summary>Ways to crisp the skin of a load. Minutes are general knowledge, shorter for fat birds, which brown faster.</summary>
-    public static IReadOnlyList<CrispAdvice> Crisping(MeatLoad load)
+    public static IReadOnlyList<CrispAdvice> Crisping(MeatLoad load, UnitSystem units)
     {
         var fat = load.Cut.Species == Species.Duck ? 0.75 : 1;
         string[] sugar =
@@ -89,7 +78,7 @@ public static class AfterPot
                 CrispWay.Oven,
                 8,
                 15,
-                "In an oven at 230 °C, patted dry, on a rack over a metal tray.",
+                $"In an oven at {new Wording(units).Temperature(OvenCelsius)}, patted dry, on a rack over a metal tray.",
                 "Heat the oven while the pot is under pressure."
             ),
             Way(

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Running.Aftercare;
 

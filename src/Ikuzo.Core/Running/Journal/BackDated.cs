@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using static Ikuzo.Core.Running.Journal.CookEventKind;
 
 namespace Ikuzo.Core.Running.Journal;
@@ -12,14 +13,12 @@ public static class BackDated
     /// <summary>Text of each entry, so that the journal says what nobody saw.</summary>
     public const string NotSeen = "not seen, as expected";
 
-    private const double PinMinutes = 1; // from the fall of the pin to the open lid; estimate
-
     /// <summary>From lid-on to opening; the end of the minutes the clock of the journal knows itself.</summary>
     /// <param name="cook">The cook, with the minutes that it was held and the release that it had.</param>
     /// <param name="openedAt">When the lid came off.</param>
     public static IReadOnlyList<CookEvent> Journal(PlannedCook cook, DateTimeOffset openedAt)
     {
-        var pin = openedAt.AddMinutes(-PinMinutes);
+        var pin = openedAt.AddMinutes(-KitchenTimes.OpenMinutes);
         var over = pin.AddMinutes(-cook.ReleaseMinutes.P50);
         var pressure = over.AddMinutes(-cook.Minutes);
         (CookEventKind Kind, DateTimeOffset At)[] entries =

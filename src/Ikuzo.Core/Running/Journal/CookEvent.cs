@@ -1,3 +1,5 @@
+using Ikuzo.Core.Poultry;
+
 namespace Ikuzo.Core.Running.Journal;
 
 /// <summary>What can happen to a cook.</summary>

@@ -1,4 +1,6 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Rescue;
 
@@ -18,11 +20,7 @@ internal sealed class CookExpectation(
     // A pot that is hot already needs about this share of its first come-up, at most this much. Estimates.
     private const double AgainLikely = 0.4,
         AgainLate = 0.9;
-    private const double VentLikelyMinutes = 2.5,
-        VentLateMinutes = 6,
-        PulsedLikelyMinutes = 5,
-        PulsedLateMinutes = 10;
-    private const double CheckMinutes = 4; // for the strip
+    private const double VentLateMinutes = 4; // later than usual by this much, the pin is stuck; estimate
 
     /// <summary>The moment for which this is said.</summary>
     public required DateTimeOffset Now { get; init; }
@@ -57,15 +55,7 @@ internal sealed class CookExpectation(
             ],
             CookPhase.Holding => [Due(CookEventKind.HoldOver, round!.Minutes, null, CookWords.Holding(cook))],
             CookPhase.Resting => Resting(),
-            CookPhase.Venting =>
-            [
-                Due(
-                    CookEventKind.PinDown,
-                    IsPulsed ? PulsedLikelyMinutes : VentLikelyMinutes,
-                    IsPulsed ? PulsedLateMinutes : VentLateMinutes,
-                    CookWords.Venting(IsPulsed)
-                ),
-            ],
+            CookPhase.Venting => [Due(CookEventKind.PinDown, VentMinutes, VentMinutes + VentLateMinutes, CookWords.Venting(IsPulsed))],
             CookPhase.PinDown => [Step(CookEventKind.Opened, CookWords.Open)],
             CookPhase.Open => Open(),
             CookPhase.Finishing => [.. Steps(cook.After), Step(CookEventKind.Finished, CookWords.Serve)],
@@ -97,6 +87,8 @@ internal sealed class CookExpectation(
         }
     }
 
+    private double VentMinutes => (IsPulsed ? Release.Pulsed : Release.Vent).UsualMinutes;
+
     private bool IsPulsed => cook.Release.Kind == ReleaseKind.Pulsed;
 
     private IEnumerable<(CookPhase Phase, double Minutes)> Ahead()
@@ -108,7 +100,7 @@ internal sealed class CookExpectation(
             (CookPhase.Rescuing, round is { Simmers: true } ? round.Minutes : cook.ToPressureMinutes.P50 * AgainLikely),
             (CookPhase.Holding, round?.Minutes ?? cook.Minutes),
             (CookPhase.Resting, cook.ReleaseMinutes.P50),
-            (CookPhase.Open, CheckMinutes),
+            (CookPhase.Open, KitchenTimes.CheckMinutes),
             (CookPhase.Finishing, phase == CookPhase.Finishing ? StepMinutes(cook.After) : cook.After.Sum(s => s.Minutes)),
         ];
         var from = phase switch
@@ -119,7 +111,7 @@ internal sealed class CookExpectation(
         };
         if (phase is CookPhase.Venting or CookPhase.PinDown)
         {
-            yield return (phase, VentLikelyMinutes);
+            yield return (phase, VentMinutes);
         }
 
         foreach (var part in all.SkipWhile(p => p.Item1 != from))

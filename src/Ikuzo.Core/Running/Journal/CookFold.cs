@@ -1,7 +1,9 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Running.Aftercare;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Core.Safety;
 using static Ikuzo.Core.Running.Journal.CookEventKind;
 
 namespace Ikuzo.Core.Running.Journal;
@@ -87,7 +89,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Advice = _advice,
             Readings = readings,
             SpotsToRead = unread,
-            OutUntil = _firstOpenedAt?.AddHours(AfterPot.HoursOut(cook.Request.RoomCelsius)),
+            OutUntil = _firstOpenedAt?.AddHours(SafetyRule.HoursOut(cook.Request.RoomCelsius)),
             StepsDone = _stepsDone,
             Strip = [.. _past, .. expected.Strip()],
             Ignored = _ignored,

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Core.Trust;
 
 namespace Ikuzo.Core.Running.Journal;
 

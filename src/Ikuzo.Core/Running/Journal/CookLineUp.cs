@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Rescue;

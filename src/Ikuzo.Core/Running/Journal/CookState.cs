@@ -1,3 +1,5 @@
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Running.Journal;

@@ -1,7 +1,10 @@
 using System.Globalization;
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Running.Journal;
 
@@ -31,13 +34,13 @@ internal static class CookWords
             .. cook.Request.Companions.Where(c => c.Companion != Companion.OtherMeat).Select(c => c.Companion.Name.ToLowerInvariant()),
         ];
         var with = beside.Length > 0 ? $"{string.Join(", ", beside)} in with it, " : "";
-        return Close(with, cook.Request.Liquid, cook.Minutes, cook.Request.Pressure);
+        return Close(with, new Wording(cook.Request.Units).Pour(cook.Request.Liquid), cook.Minutes, cook.Request.Pressure);
     }
 
-    public static string Close(string with, double liquidMl, double minutes, PressureSetting pressure = PressureSetting.High) =>
+    public static string Close(string with, string liquid, double minutes, PressureSetting pressure = PressureSetting.High) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{with}{liquidMl:0} ml of thin liquid in, lid on, valve to sealing, set {minutes:0} min at "
+            $"{with}{liquid} of thin liquid in, lid on, valve to sealing, set {minutes:0} min at "
                 + $"{(pressure == PressureSetting.High ? "high" : "low")} pressure."
         );
 

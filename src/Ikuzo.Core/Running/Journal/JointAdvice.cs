@@ -1,4 +1,5 @@
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 

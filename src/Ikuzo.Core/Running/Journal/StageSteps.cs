@@ -1,5 +1,6 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 
@@ -8,9 +9,6 @@ namespace Ikuzo.Core.Running.Journal;
 /// <summary>A time under the lid without meat, as steps at the pot: it has nothing to measure, so its clock is all that it needs.</summary>
 public static class StageSteps
 {
-    private const double LayerMinutes = 4,
-        OpenMinutes = 2; // estimates
-
     /// <summary>Put in, wait for the pin, hold, let go, open.</summary>
     /// <param name="dish">The dish.</param>
     /// <param name="stage">One of its stages.</param>
@@ -25,8 +23,8 @@ public static class StageSteps
         [
             Step(
                 "lid",
-                CookWords.Close($"{put}{Wording.Capital(names)} and ", stage.LiquidMl, stage.Minutes),
-                number == 1 ? LayerMinutes : Finishing.ChangeMinutes,
+                CookWords.Close($"{put}{Wording.Capital(names)} and ", new Wording(dish.Units).Pour(stage.LiquidMl), stage.Minutes),
+                number == 1 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
                 false
             ),
             Step("come-up", CookWords.ComingUp, stage.ToPressureMinutes.P50, true),
@@ -43,7 +41,7 @@ public static class StageSteps
             _ => (CookWords.Vent, false),
         };
         steps.Add(Step("release", words, stage.ReleaseMinutes.P50, waits));
-        steps.Add(Step("open", $"{CookWords.Open} Taste: {names}.", OpenMinutes, false));
+        steps.Add(Step("open", $"{CookWords.Open} Taste: {names}.", KitchenTimes.TasteMinutes, false));
         return steps;
     }
 }

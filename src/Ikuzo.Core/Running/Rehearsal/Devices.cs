@@ -1,3 +1,4 @@
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Running.Rehearsal;

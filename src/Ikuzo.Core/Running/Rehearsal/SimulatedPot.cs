@@ -1,6 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
 

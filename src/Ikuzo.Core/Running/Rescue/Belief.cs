@@ -1,4 +1,8 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Running.Rescue;
 
@@ -76,7 +80,15 @@ public sealed class Belief
         return Math.Min(Quantile(values, share), mean + Physics.NormalQuantile.Of(share) * Math.Sqrt(square));
     }
 
+    /// <summary>The value that as much of the belief lies above as the safety rule asks for.</summary>
+    /// <param name="values">One per particle.</param>
+    public double Lowest(float[] values) => Low(values, SafetyRule.ShareBelow);
+
+    /// <summary>True when the safety rule holds for what is believed.</summary>
+    /// <param name="coldestCelsius">Coldest spot, one per particle, °C.</param>
+    public bool Holds(float[] coldestCelsius) => SafetyRule.IsReached(Lowest(coldestCelsius));
+
     /// <summary>1st, 50th and 99th percentile.</summary>
     public Spread98 Spread(float[] values) =>
-        new(Math.Floor(Low(values, 0.01) * 100) / 100, Math.Round(Quantile(values, 0.5), 2), Math.Round(Quantile(values, 0.99), 2));
+        new(Math.Floor(Lowest(values) * 100) / 100, Math.Round(Quantile(values, 0.5), 2), Math.Round(Quantile(values, 0.99), 2));
 }

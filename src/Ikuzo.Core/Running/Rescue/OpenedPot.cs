@@ -1,6 +1,7 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Running.Rescue;
 

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Running.Rescue;
 

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
@@ -50,9 +51,9 @@ public static class RescuePlanner
 
         using (pot)
         {
-            var likely = belief.Low(pot.Coldest, 1 - SafetyRule.ShareSafe);
+            var likely = belief.Lowest(pot.Coldest);
             var lowest = request.NewestReadings.Min(r => r.Celsius);
-            return likely >= SafetyRule.CoreCelsius && lowest >= SafetyRule.CoreCelsius ? Done(request, pot, belief, likely)
+            return SafetyRule.IsReached(likely) && SafetyRule.IsReached(lowest) ? Done(request, pot, belief, likely)
                 : IsLump(request) ? Separate(request, lowest, cancellation)
                 : CookOn(request, pot, belief, likely, lowest, cancellation);
         }
@@ -135,7 +136,7 @@ public static class RescuePlanner
         : request.Release;
 
     private static BranchOutcome? Enough(IReadOnlyList<BranchOutcome> outcomes, Belief belief) =>
-        outcomes.FirstOrDefault(o => belief.Low(o.Coldest, 1 - SafetyRule.ShareSafe) >= SafetyRule.CoreCelsius);
+        outcomes.FirstOrDefault(o => belief.Holds(o.Coldest));
 
     // Nothing is counted on after opening, so the peak is what was reached by then.
     private static IReadOnlyList<SpotOutcome> Spots(RescueRequest request, Belief belief, IReadOnlyList<float[]> celsius) =>

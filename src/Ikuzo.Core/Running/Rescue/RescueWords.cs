@@ -1,5 +1,7 @@
 using System.Globalization;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
@@ -51,7 +53,7 @@ internal static class RescueWords
         };
 
     private static string Because(Wording say, double likely, double lowest) =>
-        lowest < SafetyRule.CoreCelsius
+        !SafetyRule.IsReached(lowest)
             ? $"It reads {say.AtLeast(lowest)}; {say.Temperature(SafetyRule.CoreCelsius)} is needed at every spot."
             : $"It reads {say.AtLeast(lowest)}, but a probe beside the middle reads too hot; it could be {say.AtLeast(likely)} where it "
                 + "is coldest.";

@@ -3,6 +3,7 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;

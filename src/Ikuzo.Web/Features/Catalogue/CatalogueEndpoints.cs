@@ -1,6 +1,7 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Safety;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -49,12 +50,23 @@ public sealed record CatalogueCompanion(
 /// <summary>A way in which other cooks choose minutes and release.</summary>
 public sealed record CatalogueSchool(string Id, string Name);
 
-/// <summary>Everything that a plan can be made of.</summary>
+/// <summary>The household safety rule, for what shows it.</summary>
+/// <param name="CoreCelsius">Every spot must reach this, °C.</param>
+/// <param name="ShareSafe">Share of the possible cooks that must reach it.</param>
+/// <param name="HotHoldingCelsius">Hot food is held at this or more, °C.</param>
+public sealed record CatalogueSafety(double CoreCelsius, double ShareSafe, double HotHoldingCelsius)
+{
+    /// <summary>As Core applies it.</summary>
+    internal static readonly CatalogueSafety Rule = new(SafetyRule.CoreCelsius, SafetyRule.ShareSafe, SafetyRule.HotHoldingCelsius);
+}
+
+/// <summary>Everything that a plan can be made of, and the rule that it must keep.</summary>
 public sealed record CatalogueView(
     IReadOnlyList<CatalogueCut> Cuts,
     IReadOnlyList<CatalogueCompanion> Companions,
     IReadOnlyList<Pot> Pots,
-    IReadOnlyList<CatalogueSchool> Schools
+    IReadOnlyList<CatalogueSchool> Schools,
+    CatalogueSafety Safety
 );
 
 internal static class CatalogueEndpoints
@@ -68,7 +80,8 @@ internal static class CatalogueEndpoints
                 [.. CutCatalogue.All.Select(ToView)],
                 [.. CompanionCatalogue.All.Select(ToView)],
                 await kitchen.PotsAsync(cancellation),
-                [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))]
+                [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))],
+                CatalogueSafety.Rule
             )
         );
 

@@ -1,4 +1,7 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;

@@ -1,8 +1,12 @@
 using System.Security.Cryptography;
 using System.Text;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Safety;
 using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -203,9 +207,9 @@ internal static class CookEndpoints
         await cooks.LoadAsync(id, cancellation) is { } live
             ? TypedResults.Ok(
                 new AftercareView(
-                    AfterPot.Crisping(live.Planned.Request.Load),
+                    AfterPot.Crisping(live.Planned.Request.Load, live.Planned.Request.Units),
                     record.PlanOf(live, cancellation).Liquid,
-                    AfterPot.HotHoldingCelsius
+                    SafetyRule.HotHoldingCelsius
                 )
             )
             : Missing();

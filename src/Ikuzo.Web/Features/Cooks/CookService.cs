@@ -1,6 +1,9 @@
 using System.Collections.Concurrent;
 using System.Text.Json;
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Features.Kitchen;

@@ -159,6 +159,7 @@ public record DishBody
             Pot = Pot?.ToModel() ?? kitchen.Pot,
             AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
             RoomCelsius = kitchen.Settings.RoomCelsius,
+            Units = kitchen.Settings.Units,
             BrothMl = BrothMl ?? 0,
             LidTried = LidTried,
             Wanted = Stages,

@@ -21,7 +21,7 @@ internal static class EngineEndpoints
         engine.MapPost("/verify", Verify).WithName("verifyEngine");
         engine.MapPost("/course", Course).WithName("courseOfEngine");
         engine.MapPost("/energy", EnergyAsync).WithName("energyOfPlan");
-        engine.MapGet("/assumptions", () => TypedResults.Ok(Assumptions.All)).WithName("assumptions");
+        engine.MapGet("/assumptions", AssumptionsAsync).WithName("assumptions");
     }
 
     private static Results<Ok<VerifyView>, BadRequest<HttpValidationProblemDetails>> Verify(VerifyBody body)
@@ -83,6 +83,9 @@ internal static class EngineEndpoints
             )
         );
     }
+
+    private static async Task<Ok<IReadOnlyList<Assumption>>> AssumptionsAsync(KitchenStore kitchen, CancellationToken cancellation) =>
+        TypedResults.Ok(Assumptions.Of((await kitchen.SettingsAsync(cancellation)).Units));
 
     private static double Difference(Theta a, Theta b) =>
         Math.Max(Math.Abs(a.Centre - b.Centre), Math.Max(Math.Abs(a.Surface - b.Surface), Math.Abs(a.Mean - b.Mean)));

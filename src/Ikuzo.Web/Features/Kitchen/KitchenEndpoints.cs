@@ -1,4 +1,5 @@
 using Ikuzo.Core.Physics;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;

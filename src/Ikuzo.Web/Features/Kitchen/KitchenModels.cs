@@ -1,3 +1,5 @@
+using Ikuzo.Core.Filling;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;

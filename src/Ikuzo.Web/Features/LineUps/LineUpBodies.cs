@@ -1,3 +1,4 @@
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Dishes;

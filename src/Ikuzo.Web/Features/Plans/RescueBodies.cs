@@ -1,3 +1,5 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;

@@ -1,9 +1,12 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Tests.Running.Aftercare;
 
@@ -60,7 +63,10 @@ public class AftercareTests
     [Fact]
     public void Crisping_OfDuckIsShorterAndWarnsOfFat()
     {
-        var (duck, chicken) = (AfterPot.Crisping(Load("duck-leg")), AfterPot.Crisping(Load("chicken-drumstick")));
+        var (duck, chicken) = (
+            AfterPot.Crisping(Load("duck-leg"), UnitSystem.Metric),
+            AfterPot.Crisping(Load("chicken-drumstick"), UnitSystem.Metric)
+        );
         Assert.All(duck.Zip(chicken), p => Assert.True(p.First.MostMinutes < p.Second.MostMinutes));
         Assert.All(duck, c => Assert.Contains(c.Mind, m => m.Contains("fat", StringComparison.Ordinal)));
         Assert.Contains(chicken.Single(c => c.Way == CrispWay.Grill).Mind, m => m.Contains("glass", StringComparison.Ordinal));
@@ -69,7 +75,7 @@ public class AftercareTests
     [Theory]
     [InlineData(21, 2)]
     [InlineData(34, 1)]
-    public void HoursOut_AreHalvedInAHotRoom(double room, double hours) => Assert.Equal(hours, AfterPot.HoursOut(room));
+    public void HoursOut_AreHalvedInAHotRoom(double room, double hours) => Assert.Equal(hours, SafetyRule.HoursOut(room));
 
     [Fact]
     public void Steps_HaveRestFirstAndEveryFinishOnce()
