@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text.RegularExpressions;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
@@ -10,15 +9,14 @@ using Ikuzo.Core.Running.Journal;
 namespace Ikuzo.Core.Asking;
 
 /// <summary>Reads a line of a list of ingredients: "6 frozen chicken thighs, 1.2 kg", "250 g pearl barley", "2 onions".</summary>
-public static partial class IngredientReader
+public static class IngredientReader
 {
     /// <summary>Longest line, in characters.</summary>
     public const int MostCharacters = 300;
 
-    // Typical kitchen measures, g. Estimates.
-    private const double GrainCupGrams = 190,
-        OtherCupGrams = 140,
-        SpoonGrams = 12;
+    // What a cup weighs of grain and pulses, and of what is cut, g. Estimates. What is poured weighs as much as water.
+    private const double GrainCupGrams = 190;
+    private const double CutCupGrams = 140;
 
     // Made of a bird without being the meat that is cooked.
     private static readonly string[] NotMeat =
@@ -87,8 +85,7 @@ public static partial class IngredientReader
             ),
             BesideItem beside => string.Create(
                 CultureInfo.InvariantCulture,
-                $"{beside.Grams:0.###} g "
-                    + $"{beside.Companion.Name.ToLowerInvariant()}{(beside.Size == PieceSize.Usual ? "" : $", {beside.Size.ToString().ToLowerInvariant()}")}{(beside.InBowl ? ", in a bowl" : "")}"
+                $"{beside.Grams:0.###} g {beside.Companion.Name.ToLowerInvariant()}{Size(beside)}{(beside.InBowl ? ", in a bowl" : "")}"
             ),
             _ => item.Key,
         };
@@ -116,9 +113,10 @@ public static partial class IngredientReader
 
     private static BesideItem? Beside(string line, string key)
     {
-        var words = Words(line);
+        var tokens = Tokens.Split(line);
+        string[] words = [.. Words(tokens)];
         var found = Names.FirstOrDefault(n => n.Words.All(w => words.Contains(w))).Companion ?? Loosely(words);
-        if (found is null || Grams(line, found) is not { } grams || grams is < 1 or > 5000)
+        if (found is null || Grams(tokens, found) is not { } grams || grams is < BesideItem.LeastGrams or > BesideItem.MostGrams)
         {
             return null;
         }
@@ -157,50 +155,42 @@ public static partial class IngredientReader
                     )
             );
 
-    private static double? Grams(string line, Companion of)
+    // The first amount of the line; a bare number counts pieces.
+    private static double? Grams(IReadOnlyList<Token> tokens, Companion of)
     {
-        var match = Amount().Match(line.Trim());
-        if (!match.Success)
+        var at = tokens.TakeWhile(t => t.Number is null).Count();
+        if (at == tokens.Count)
         {
             return null;
         }
 
-        var number = Number(match.Groups["whole"].Value, match.Groups["part"].Value);
-        var unit = match.Groups["unit"].Value.ToLowerInvariant();
-        return unit.StartsWith("cup", StringComparison.Ordinal)
-                ? number * (of.Kind is CompanionKind.Grain or CompanionKind.Pulse ? GrainCupGrams : OtherCupGrams)
-            : QuantityReader.KilogramsIn(unit) is { } kg ? number * kg * 1000
-            : unit == "ml" ? number // as of water
-            : unit is "tbsp" or "tablespoon" or "tablespoons" ? number * SpoonGrams
-            : PieceGrams.TryGetValue(of.Id, out var piece) ? number * piece
-            : null;
-    }
-
-    private static double Number(string whole, string part)
-    {
-        var fraction = part switch
+        return QuantityReader.ReadAt(tokens, at) switch
         {
-            "½" => 0.5,
-            "¼" => 0.25,
-            "¾" => 0.75,
-            "1/2" => 0.5,
-            "1/4" => 0.25,
-            "3/4" => 0.75,
-            "1/3" => 1 / 3.0,
-            _ => 0,
+            { Dimension: Dimension.Mass } mass => mass.Middle * 1000,
+            { Dimension: Dimension.Volume } volume => volume.Middle * GramsPerMl(of),
+            null when PieceGrams.TryGetValue(of.Id, out var piece) => QuantityReader.NumberAt(tokens, at)!.Value is var n
+                ? (n.Least + n.Most) / 2 * piece
+                : null,
+            _ => null,
         };
-        return (double.TryParse(whole.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var n) ? n : 0)
-            + fraction;
     }
 
-    private static string[] Words(string text) =>
-        [
-            .. Word()
-                .Matches(text.ToLowerInvariant())
-                .Select(m => m.Value)
-                .Where(w => w is not ("in" or "of" or "the" or "a"))
-                .Select(w => w.Length > 3 && w.EndsWith('s') && !w.EndsWith("ss", StringComparison.Ordinal) ? w[..^1] : w),
-        ];
+    private static double GramsPerMl(Companion of) =>
+        of.Kind switch
+        {
+            CompanionKind.Enrichment => 1,
+            CompanionKind.Grain or CompanionKind.Pulse => GrainCupGrams / Wording.CupMl,
+            _ => CutCupGrams / Wording.CupMl,
+        };
+
+    // The words that name something, in the singular.
+    private static string[] Words(string text) => [.. Words(Tokens.Split(text))];
+
+    private static IEnumerable<string> Words(IReadOnlyList<Token> tokens) =>
+        tokens
+            .SelectMany(t => t.Text.Split('-'))
+            .Where(w => w.Length > 0 && char.IsLetter(w[0]) && w is not ("in" or "of" or "the" or "a"))
+            .Select(w => w.Length > 3 && w.EndsWith('s') && !w.EndsWith("ss", StringComparison.Ordinal) ? w[..^1] : w);
 
     private static string State(MeatLoad load) =>
         load switch
@@ -210,6 +200,8 @@ public static partial class IngredientReader
             { State: MeatState.Room } => "room temperature, ",
             _ => "",
         };
+
+    private static string Size(BesideItem beside) => beside.Size == PieceSize.Usual ? "" : $", {beside.Size.ToString().ToLowerInvariant()}";
 
     private static string Thickness(MeatLoad load) =>
         load.ThicknessMm is { } mm ? string.Create(CultureInfo.InvariantCulture, $", {mm:0.#} mm") : "";
@@ -230,14 +222,4 @@ public static partial class IngredientReader
             Core.Poultry.Aim.FallApart => ", to fall apart",
             _ => "",
         };
-
-    [GeneratedRegex(
-        @"^(?<whole>\d+(?:[.,]\d+)?(?!/))?\s*(?<part>½|¼|¾|\d/\d)?\s*(?<unit>[a-zA-Z]+)?",
-        RegexOptions.CultureInvariant,
-        matchTimeoutMilliseconds: 100
-    )]
-    private static partial Regex Amount();
-
-    [GeneratedRegex(@"\p{L}+", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 100)]
-    private static partial Regex Word();
 }

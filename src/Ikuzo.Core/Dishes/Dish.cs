@@ -32,6 +32,12 @@ public sealed record MeatItem(string Key, MeatLoad Load, Aim? Aim) : DishItem(Ke
 public sealed record BesideItem(string Key, Companion Companion, double Grams, PieceSize Size = PieceSize.Usual, bool InBowl = false)
     : DishItem(Key)
 {
+    /// <summary>Least amount, g.</summary>
+    public const double LeastGrams = 1;
+
+    /// <summary>Greatest amount, g.</summary>
+    public const double MostGrams = 5000;
+
     /// <summary>Window under high pressure as it is cut and placed, min.</summary>
     public MinuteWindow Window => Companion.Window(Size, InBowl);
 

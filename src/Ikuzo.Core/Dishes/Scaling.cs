@@ -80,7 +80,7 @@ public static class Scaling
         item switch
         {
             MeatItem { Load: var load } => load.TotalKg is >= MeatLoad.LeastKg and <= MeatLoad.MostKg && load.Pieces <= MeatLoad.MostPieces,
-            BesideItem beside => beside.Grams is >= 1 and <= 5000,
+            BesideItem beside => beside.Grams is >= BesideItem.LeastGrams and <= BesideItem.MostGrams,
             _ => true,
         };
 }

@@ -18,11 +18,24 @@ public enum Dimension
 
 /// <summary>A quantity that was read.</summary>
 /// <param name="Dimension">What it measures.</param>
-/// <param name="Value">In kg, m, ml or °C.</param>
+/// <param name="Value">In kg, m, ml or °C; the greatest of a range.</param>
 /// <param name="Tokens">Tokens that it took.</param>
-public readonly record struct Quantity(Dimension Dimension, double Value, int Tokens);
+/// <param name="Least">The least of a range; null for a single quantity.</param>
+public readonly record struct Quantity(Dimension Dimension, double Value, int Tokens, double? Least = null)
+{
+    /// <summary>The middle of a range, or the value itself.</summary>
+    public double Middle => ((Least ?? Value) + Value) / 2;
+}
 
-/// <summary>Reads "3 lb 4 oz", "1,5 kg", "half a kilo", "1 1/4 inch", "8qt", "74C".</summary>
+/// <summary>A number or a range of numbers that was read.</summary>
+/// <param name="Least">The least.</param>
+/// <param name="Most">The greatest; the same for a single number.</param>
+/// <param name="Tokens">Tokens that it took.</param>
+public readonly record struct NumberSpan(double Least, double Most, int Tokens);
+
+/// <summary>
+/// The one reader of numbers with and without units: "3 lb 4 oz", "1,5 kg", "half a kilo", "1 1/4 inch", "8qt", "74C", "2-3 lb", "2 to 3".
+/// </summary>
 public static class QuantityReader
 {
     private static readonly (Dimension Dimension, double Factor, string Names)[] UnitNames =
@@ -37,35 +50,47 @@ public static class QuantityReader
         (Dimension.Volume, 1, "ml millilitre millilitres milliliters"),
         (Dimension.Volume, 1000, "l litre litres liter liters"),
         (Dimension.Volume, Wording.QuartMl, "qt qts quart quarts"),
+        (Dimension.Volume, Wording.QuartMl / 2, "pint pints"),
         (Dimension.Volume, Wording.CupMl, "cup cups"),
+        (Dimension.Volume, Wording.CupMl / 16, "tbsp tbsps tablespoon tablespoons"),
+        (Dimension.Volume, Wording.CupMl / 48, "tsp tsps teaspoon teaspoons"),
+        (Dimension.Volume, 10, "cl centilitre centilitres"),
+        (Dimension.Volume, 100, "dl decilitre decilitres"),
     ];
 
     private static readonly Dictionary<string, (Dimension Dimension, double Factor)> Units = UnitNames
         .SelectMany(u => u.Names.Split(' ').Select(name => (name, (u.Dimension, u.Factor))))
         .ToDictionary(u => u.name, u => u.Item2);
 
-    /// <summary>Kilograms in a unit of mass by one of its names in lower case; null for anything else.</summary>
-    internal static double? KilogramsIn(string unit) =>
-        Units.TryGetValue(unit, out var found) && found.Dimension == Dimension.Mass ? found.Factor : null;
+    /// <summary>Reads a number, or a range of two, that starts at a token; null when there is none.</summary>
+    public static NumberSpan? NumberAt(IReadOnlyList<Token> tokens, int at) =>
+        tokens[at].Number is not { } least ? null
+        : at + 2 < tokens.Count && tokens[at + 1].Text is (Tokens.To or "to") && tokens[at + 2].Number is { } most && most > least
+            ? new(least, most, 3)
+        : new(least, least, 1);
 
     /// <summary>Reads a quantity that starts at a token; null when there is none.</summary>
     public static Quantity? ReadAt(IReadOnlyList<Token> tokens, int at)
     {
-        if (tokens[at].Number is not { } number)
+        if (NumberAt(tokens, at) is not { } number)
         {
             return null;
         }
 
-        var unitAt = tokens[at].Text == "half" && at + 1 < tokens.Count && tokens[at + 1].Text is ("a" or "an") ? at + 2 : at + 1;
-        if (Temperature(tokens, unitAt, number) is { } temperature)
+        var next = at + number.Tokens;
+        var unitAt = tokens[at].Text == "half" && next < tokens.Count && tokens[next].Text is ("a" or "an") ? next + 1 : next;
+        if (TemperatureAt(tokens, unitAt) is var (celsius, length))
         {
-            return temperature with { Tokens = temperature.Tokens + unitAt - at };
+            return Span(Dimension.Temperature, number, celsius, unitAt - at + length);
         }
 
         return UnitAt(tokens, unitAt) is { } unit
-            ? AndSmaller(tokens, at, new Quantity(unit.Dimension, number * unit.Factor, unitAt - at + 1), unit.Factor)
+            ? AndSmaller(tokens, at, Span(unit.Dimension, number, n => n * unit.Factor, unitAt - at + 1), unit.Factor)
             : null;
     }
+
+    private static Quantity Span(Dimension dimension, NumberSpan number, Func<double, double> toSi, int tokens) =>
+        new(dimension, toSi(number.Most), tokens, number.Tokens > 1 ? toSi(number.Least) : null);
 
     /// <summary>
     /// Reads a text that is one quantity of one kind and nothing else; a bare number counts in <paramref name="bareFactor"/>.
@@ -81,7 +106,7 @@ public static class QuantityReader
         {
             [] => null,
             [{ Number: { } bare }] => bare * bareFactor,
-            _ when ReadAt(tokens, 0) is { } q && q.Dimension == dimension && q.Tokens == tokens.Count => q.Value,
+            _ when ReadAt(tokens, 0) is { } q && q.Dimension == dimension && q.Tokens == tokens.Count && q.Least is null => q.Value,
             _ => null,
         };
     }
@@ -108,20 +133,24 @@ public static class QuantityReader
             && tokens[next].Number is { } more
             && UnitAt(tokens, next + 1) is { } unit
             && unit.Dimension == first.Dimension
-            && first.Dimension == Dimension.Mass
+            && first is { Dimension: Dimension.Mass, Least: null }
             && unit.Factor < factor
-            ? new Quantity(first.Dimension, first.Value + more * unit.Factor, first.Tokens + 2)
+            ? first with
+            {
+                Value = first.Value + more * unit.Factor,
+                Tokens = first.Tokens + 2,
+            }
             : first;
     }
 
-    private static Quantity? Temperature(IReadOnlyList<Token> tokens, int at, double number)
+    private static (Func<double, double> ToCelsius, int Tokens)? TemperatureAt(IReadOnlyList<Token> tokens, int at)
     {
         var degree = at < tokens.Count && tokens[at].Text is ("°" or "degrees" or "deg") ? 1 : 0;
         var unit = at + degree < tokens.Count ? tokens[at + degree].Text : "";
         return unit switch
         {
-            "c" or "celsius" => new Quantity(Dimension.Temperature, number, degree + 1),
-            "f" or "fahrenheit" => new Quantity(Dimension.Temperature, (number - 32) / 1.8, degree + 1),
+            "c" or "celsius" => (celsius => celsius, degree + 1),
+            "f" or "fahrenheit" => (fahrenheit => (fahrenheit - 32) / 1.8, degree + 1),
             _ => null,
         };
     }

@@ -9,9 +9,14 @@ namespace Ikuzo.Core.Quantities;
 /// <param name="Number">Its value if it is a number.</param>
 public readonly record struct Token(string Text, double? Number);
 
-/// <summary>Cuts text into words and numbers: "1,5", "1 1/2", "½", "six", "half", "x4" and "3lb" all come apart rightly.</summary>
+/// <summary>
+/// Cuts text into words and numbers: "1,5", "1 1/2", "1-1/2", "½", "six", "half", "x4", "3lb" and "2-3" all come apart rightly.
+/// </summary>
 public static partial class Tokens
 {
+    /// <summary>Text of the token between the two numbers of a range such as "2-3".</summary>
+    public const string To = "–";
+
     private static readonly Dictionary<string, double> NumberWords =
         "half=0.5 one=1 two=2 couple=2 pair=2 three=3 four=4 five=5 six=6 seven=7 eight=8 nine=9 ten=10 eleven=11 twelve=12 dozen=12"
             .Split(' ')
@@ -25,7 +30,7 @@ public static partial class Tokens
     /// <summary>Splits text.</summary>
     public static IReadOnlyList<Token> Split(string text)
     {
-        var pieces = Piece().Matches(Plain(text)).Select(m => m.Value).ToList();
+        var pieces = Piece().Matches(Plain(text)).Select(m => Dash().IsMatch(m.Value) ? To : m.Value).ToList();
         var tokens = new List<Token>();
         for (var i = 0; i < pieces.Count; i++)
         {
@@ -33,15 +38,10 @@ public static partial class Tokens
             {
                 tokens.Add(new Token(pieces[i], NumberWords.TryGetValue(pieces[i], out var word) ? word : null));
             }
-            else if (
-                i + 1 < pieces.Count
-                && pieces[i + 1].Contains('/')
-                && number == Math.Floor(number)
-                && ReadNumber(pieces[i + 1]) is { } part
-            )
+            else if (FractionAfter(pieces, i, number) is var (at, part))
             {
-                tokens.Add(new Token($"{pieces[i]} {pieces[i + 1]}", number + part));
-                i++;
+                tokens.Add(new Token($"{pieces[i]} {pieces[at]}", number + part));
+                i = at;
             }
             else
             {
@@ -50,6 +50,14 @@ public static partial class Tokens
         }
 
         return tokens;
+    }
+
+    // "1 1/2" and "1-1/2".
+    private static (int At, double Part)? FractionAfter(List<string> pieces, int i, double number)
+    {
+        var at = i + 1 < pieces.Count && pieces[i + 1] == To ? i + 2 : i + 1;
+        var isFraction = at < pieces.Count && pieces[at].Contains('/') && number == Math.Floor(number);
+        return isFraction && ReadNumber(pieces[at]) is { } part && (at == i + 1 || part < 1) ? (at, part) : null;
     }
 
     private static string Plain(string text)
@@ -94,8 +102,13 @@ public static partial class Tokens
         return double.TryParse(plain, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) ? value : null;
     }
 
-    [GeneratedRegex(@"\d+/\d+|\d+(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?|\.\d+|°|""|#|\p{L}+(?:['-]\p{L}+)*|[^\s,.;:()&+–-]")]
+    [GeneratedRegex(
+        @"\d+/\d+|(?<=\d)\s*[–-]\s*(?=[\d.])|\d+(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?|\.\d+|°|""|#|\p{L}+(?:['-]\p{L}+)*|[^\s,.;:()&+–-]"
+    )]
     private static partial Regex Piece();
+
+    [GeneratedRegex(@"^\s*[–-]\s*$")]
+    private static partial Regex Dash();
 
     [GeneratedRegex(@"^\d{1,3}(,\d{3})+$")]
     private static partial Regex Thousands();

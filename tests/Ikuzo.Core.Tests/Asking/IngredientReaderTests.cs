@@ -53,6 +53,15 @@ public class IngredientReaderTests
     [InlineData("0,5 kg carrots in chunks", "carrots-chunks", 500)]
     [InlineData("2 kilo carrots in chunks", "carrots-chunks", 2000)]
     [InlineData("250 ml cream", "cream", 250)]
+    [InlineData("1,200 g potatoes", "potatoes-chunks", 1200)]
+    [InlineData("2/3 lb carrots", "carrots-chunks", 302.4)]
+    [InlineData("two onions", "onions", 240)]
+    [InlineData("half an onion", "onions", 60)]
+    [InlineData("2-3 onions", "onions", 300)]
+    [InlineData("2 to 3 lb carrots", "carrots-chunks", 1134)]
+    [InlineData("1-1/2 cups long-grain white rice", "long-grain-white-rice", 285)]
+    [InlineData("3 tablespoons honey glaze", "honey-glaze", 44.4)]
+    [InlineData("onions, 2", "onions", 240)]
     public void Read_LinesOfOtherCooks_FindsWhatAndHowMuch(string line, string id, double grams)
     {
         var item = Assert.IsType<BesideItem>(IngredientReader.Read(line, "a"));

@@ -21,9 +21,24 @@ public class QuantityReaderTests
     [InlineData("1 1/2 pounds", 0.680388555)]
     [InlineData("three pounds", 1.36077711)]
     [InlineData("12 ounces", 0.3401942775)]
+    [InlineData("1-1/2 lb", 0.680388555)]
+    [InlineData("2/3 lb", 0.30239491333333)]
     [InlineData("4#", 1.81436948)]
     public void Read_AMass_GivesKilograms(string text, double kilograms) =>
         Assert.Equal(kilograms, QuantityReader.Read(text, Dimension.Mass, 1)!.Value, Exactly);
+
+    [Theory]
+    [InlineData("2-3 lb", 2, 3, "lb")]
+    [InlineData("1.2 – 1.4 kg", 1.2, 1.4, "kg")]
+    [InlineData("2 to 3 pounds", 2, 3, "lb")]
+    [InlineData("½-1 kg", 0.5, 1, "kg")]
+    [InlineData("two to three kilos", 2, 3, "kg")]
+    public void ReadAt_ARange_GivesBothEnds(string text, double least, double most, string unit)
+    {
+        var kg = unit == "lb" ? 0.45359237 : 1;
+        var read = QuantityReader.ReadAt(Tokens.Split(text), 0)!.Value;
+        Assert.Equal((least * kg, most * kg, (least + most) / 2 * kg), (read.Least!.Value, read.Value, read.Middle));
+    }
 
     [Theory]
     [InlineData("32 mm", 0.032)]
@@ -59,6 +74,7 @@ public class QuantityReaderTests
     [InlineData("3 kg", Dimension.Length)]
     [InlineData("3 kg of it", Dimension.Mass)]
     [InlineData("3 kg 2 kg", Dimension.Mass)]
+    [InlineData("2-3 kg", Dimension.Mass)]
     [InlineData("kg", Dimension.Mass)]
     [InlineData("1/0 kg", Dimension.Mass)]
     public void Read_WhatIsNotOneQuantityOfTheKind_GivesNothing(string text, Dimension dimension) =>
