@@ -49,6 +49,7 @@ builder.Services.AddSingleton<DishSchema>();
 builder.Services.AddSingleton<LineUpService>();
 builder.Services.AddSingleton<CookStore>();
 builder.Services.AddSingleton<CookMaker>();
+builder.Services.AddSingleton<AdviceCache>();
 builder.Services.AddSingleton<CookService>();
 builder.Services.AddSingleton<CookRecord>();
 builder.Services.AddSingleton<Rehearsals>();

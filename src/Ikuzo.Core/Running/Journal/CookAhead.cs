@@ -29,30 +29,23 @@ public sealed record CookAhead(
     /// <summary>
     /// What follows step by step, each thing the likeliest and at its expected moment, until the thermometer decides or it is served.
     /// </summary>
-    /// <param name="cook">What was planned.</param>
-    /// <param name="events">The journal in the order in which it was written.</param>
+    /// <param name="fold">The journal until now; it is not changed.</param>
     /// <param name="state">Its state at the present moment.</param>
-    /// <param name="advise">What readings lead to.</param>
-    public static IReadOnlyList<CookAhead> Of(
-        PlannedCook cook,
-        IReadOnlyList<CookEvent> events,
-        CookState state,
-        Func<RescueRequest, RescueAdvice> advise
-    )
+    internal static IReadOnlyList<CookAhead> Of(CookFold fold, CookState state)
     {
         List<CookAhead> ahead = [];
-        List<CookEvent> journal = [.. events];
+        var future = fold.Fork();
         while (ahead.Count < Most && state.Phase != CookPhase.Open && state.Next is [var next, ..])
         {
             var at = next.DueAt > state.Now ? next.DueAt.Value : state.Now;
-            var after = CookJournal.StateOf(cook, journal, at, advise);
-            var byClock = after.Phase != state.Phase;
+            future.AdvanceTo(at);
+            var byClock = future.Phase != state.Phase;
             if (!byClock)
             {
-                journal.Add(new CookEvent($"ahead-{ahead.Count}", next.Kind, at, new CookEventData { Step = next.Step }));
-                after = CookJournal.StateOf(cook, journal, at, advise);
+                future.Take(new CookEvent($"ahead-{ahead.Count}", next.Kind, at, new CookEventData { Step = next.Step }));
             }
 
+            var after = future.State(at, state.EverNotMeasured);
             ahead.Add(
                 new(
                     byClock ? CookEventKind.HoldOver : next.Kind,

@@ -92,25 +92,4 @@ internal static class CookWords
             CookPhase.Finishing => "done in the pot",
             _ => "over",
         };
-
-    public static string Name(CookEventKind kind) =>
-        kind switch
-        {
-            CookEventKind.BrowningStarted => "Browning",
-            CookEventKind.BrowningDone => "The end of browning",
-            CookEventKind.LidOn => "Putting the lid on",
-            CookEventKind.PressureReached => "Reaching pressure",
-            CookEventKind.HoldOver => "The end of the minutes",
-            CookEventKind.Vented => "Venting",
-            CookEventKind.PinDown => "The fall of the pin",
-            CookEventKind.Opened => "Opening",
-            CookEventKind.Reading => "A reading",
-            CookEventKind.NotMeasured => "Going on unmeasured",
-            CookEventKind.BackUnderPressure => "Cooking on",
-            CookEventKind.Thickened => "Thickening",
-            CookEventKind.StepDone => "A step after the pot",
-            CookEventKind.Finished => "Serving",
-            CookEventKind.Abandoned => "Giving up",
-            _ => "This entry",
-        };
 }

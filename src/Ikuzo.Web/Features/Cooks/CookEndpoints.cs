@@ -136,18 +136,8 @@ internal static class CookEndpoints
         Results<Ok<CookReadingView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
     > ReadingAsync(string id, CookReadingBody body, CookService cooks, KitchenStore kitchen, CancellationToken cancellation)
     {
-        if (await cooks.LoadAsync(id, cancellation) is not { } live)
-        {
-            return Missing();
-        }
-
-        if (body.Check(live.Planned) is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var check = (await kitchen.SettingsAsync(cancellation)).Thermometer;
-        var shown = body.Celsius!.Value;
+        var shown = body.Celsius ?? 0; // refused below when it is missing
         var celsius = check is null ? shown : Math.Round(check.Correct(shown), 2);
         var data = new CookEventData
         {
@@ -156,8 +146,9 @@ internal static class CookEndpoints
             Piece = body.Piece,
             ShownCelsius = celsius == shown ? null : shown,
         };
-        return (await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation)) switch
+        return (await cooks.AppendAsync(id, body.ClientId ?? "", CookEventKind.Reading, body.At, data, cancellation, body.Check)) switch
         {
+            { Errors: { } errors } => TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary())),
             { Cook: null } => Missing(),
             { Refusal: { IsTime: true } refusal } => TypedResults.BadRequest(WrongTime(refusal)),
             { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),

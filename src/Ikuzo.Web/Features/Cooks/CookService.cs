@@ -1,3 +1,4 @@
+using Ikuzo.Web.Errors;
 using System.Collections.Concurrent;
 using System.Text.Json;
 using Ikuzo.Core.Cooking;
@@ -14,15 +15,13 @@ namespace Ikuzo.Web.Features.Cooks;
 /// <summary>What came of adding to a journal: the cook after it, or why not.</summary>
 /// <param name="Cook">The cook; null when there is none.</param>
 /// <param name="Refusal">Why not; null when it was taken.</param>
-internal readonly record struct Appended(CookView? Cook, JournalRefusal? Refusal);
+/// <param name="Errors">What is wrong with its fields; null when nothing is.</param>
+internal readonly record struct Appended(CookView? Cook, JournalRefusal? Refusal, FieldErrors? Errors = null);
 
 /// <summary>Adds to journals one at a time per cook, tells who listens, and computes states.</summary>
-internal sealed class CookService(CookStore store, KitchenStore kitchen, TimeProvider clock, IHubContext<CookHub> hub)
+internal sealed class CookService(CookStore store, KitchenStore kitchen, TimeProvider clock, IHubContext<CookHub> hub, AdviceCache advice)
 {
-    private const int MostRemembered = 500;
-
     private readonly ConcurrentDictionary<string, SemaphoreSlim> _turns = new();
-    private readonly ConcurrentDictionary<string, RescueAdvice> _advice = new();
 
     /// <summary>Raised with each entry, in the order of each journal.</summary>
     public event Action<LiveCook, CookEvent>? Taken;
@@ -37,17 +36,29 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             return null;
         }
 
-        return new LiveCook(cook, cook.Planned.ToCook(await kitchen.UsualAsync(cancellation)), await store.JournalAsync(id, cancellation));
+        return new LiveCook(
+            cook,
+            cook.Planned.ToCook(await kitchen.UsualAsync(cancellation)),
+            await store.JournalAsync(id, cancellation)
+        );
     }
 
     /// <summary>Adds an entry. One with a client id that is there already changes nothing.</summary>
+    /// <param name="id">The cook.</param>
+    /// <param name="clientId">Name that the client gave the entry.</param>
+    /// <param name="kind">What happened.</param>
+    /// <param name="at">When, on the clock of the cook; null for now.</param>
+    /// <param name="data">What belongs to it.</param>
+    /// <param name="cancellation">Stops it before anything is kept.</param>
+    /// <param name="check">What is wrong with it for this cook; null when that needs no look at the cook.</param>
     public async Task<Appended> AppendAsync(
         string id,
         string clientId,
         CookEventKind kind,
         DateTimeOffset? at,
         CookEventData data,
-        CancellationToken cancellation
+        CancellationToken cancellation,
+        Func<PlannedCook, FieldErrors>? check = null
     )
     {
         var turn = _turns.GetOrAdd(id, _ => new SemaphoreSlim(1));
@@ -57,6 +68,11 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             if (await LoadAsync(id, cancellation) is not { } live)
             {
                 return default;
+            }
+
+            if (check?.Invoke(live.Planned) is { None: false } errors)
+            {
+                return new(null, null, errors);
             }
 
             return live.Journal.Any(j => j.ClientId == clientId)
@@ -71,13 +87,15 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
 
     /// <summary>What is left of a cook, from now on.</summary>
     public LineUp LineUp(LiveCook live, TimeZoneInfo zone) =>
-        CookLineUp.Of(live.Planned, State(live, live.Events, live.Time.At(clock.GetUtcNow())), CookRecord.LidOnAt(live), zone);
+        CookLineUp.Of(live.Planned, Fold(live).State(live.Time.At(clock.GetUtcNow())), CookRecord.LidOnAt(live), zone);
 
-    public CookView View(LiveCook live)
+    public CookView View(LiveCook live) => View(live, Fold(live));
+
+    private CookView View(LiveCook live, FoldedJournal journal)
     {
         var time = live.Time;
-        var state = State(live, live.Events, time.At(clock.GetUtcNow()));
-        return CookView.Of(live, state, CookAhead.Of(live.Planned, live.Events, state, r => Advise(live.Cook.Id, r)), time.Speed);
+        var state = journal.State(time.At(clock.GetUtcNow()));
+        return CookView.Of(live, state, journal.Ahead(state), time.Speed);
     }
 
     private async Task<Appended> TakeAsync(
@@ -89,39 +107,25 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         CancellationToken cancellation
     )
     {
+        const string Untitled = "new";
         var now = live.Time.At(clock.GetUtcNow());
-        var events = live.Events;
-        var entry = CookJournal.Complete(new CookEvent("new", kind, at ?? now, data), State(live, events, now));
-        if (CookJournal.Refuse(live.Planned, events, entry, now, r => Advise(live.Cook.Id, r)) is { } refusal)
+        var journal = Fold(live);
+        var tried = journal.Try(new CookEvent(Untitled, kind, at ?? now, data), now);
+        if (tried.After is not { } after)
         {
-            return new(View(live), refusal);
+            return new(View(live, journal), tried.Refusal);
         }
 
-        // Begun is finished.
-        var kept = await store.AppendAsync(live.Cook.Id, clientId, entry, State(live, [.. events, entry], now), CancellationToken.None);
-        var after = new LiveCook(live.Cook, live.Planned, [.. live.Journal, kept]);
-        Taken?.Invoke(after, kept.Event);
-        var view = View(after);
+        // What was begun is finished, whoever hangs up.
+        var kept = await store.AppendAsync(live.Cook.Id, clientId, tried.Entry, after.State(now), CancellationToken.None);
+        var longer = new LiveCook(live.Cook, live.Planned, [.. live.Journal, kept]);
+        Taken?.Invoke(longer, kept.Event);
+        var view = View(longer, after.Kept(Untitled, kept.Event));
         await hub.Clients.Groups(view.Id, CookHub.All).SendAsync(CookHub.Changed, view, cancellation);
         return new(view, null);
     }
 
-    private CookState State(LiveCook live, IReadOnlyList<CookEvent> events, DateTimeOffset now) =>
-        CookJournal.StateOf(live.Planned, events, now, r => Advise(live.Cook.Id, r));
-
-    // Advice takes some tens of milliseconds and depends on nothing but the question.
-    private RescueAdvice Advise(string cookId, RescueRequest request)
-    {
-        var key =
-            $"{cookId} "
-            + $"{JsonSerializer.Serialize(new { request.Plan.Load.Cut.Id, request.Plan.Load.Pieces, request.Plan.Load.TotalKg, request.MinutesHeld, request.Release, request.Readings, request.LiquidIsThick, request.Later, request.SeparatedAtCelsius })}";
-        if (_advice.Count > MostRemembered)
-        {
-            _advice.Clear();
-        }
-
-        return _advice.GetOrAdd(key, _ => RescuePlanner.Advise(request));
-    }
+    private FoldedJournal Fold(LiveCook live) => CookJournal.Fold(live.Planned, live.Events, advice.Of);
 }
 
 /// <summary>A cook with its plan and journal.</summary>

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using CsCheck;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
@@ -57,8 +58,9 @@ public class CookJournalProperties
         foreach (var (random, minutes, celsius, of) in acts)
         {
             now = now.AddMinutes(minutes);
-            var before = CookJournal.StateOf(Cook, journal, now, Advise);
-            var kind = of % 4 == 0 ? random : Sensible(before, (int)random); // mostly what makes sense, so that cooks get far
+            var folded = CookJournal.Fold(Cook, journal, Advise);
+            var before = folded.State(now);
+            var kind = of % 4 == 0 ? random : Sensible(folded, before, (int)random); // mostly what makes sense, so that cooks get far
             var spots = Cook.Request.Load.Cut.Spots;
             var data = new CookEventData
             {
@@ -67,8 +69,9 @@ public class CookJournalProperties
                 Celsius = kind == CookEventKind.Reading ? celsius : null,
                 Step = kind == CookEventKind.StepDone ? "rest" : null,
             };
-            var entry = CookJournal.Complete(new CookEvent($"{journal.Count}", kind, now, data), before);
-            if (CookJournal.Refuse(Cook, journal, entry, now, Advise) is { } refusal)
+            var tried = folded.Try(new CookEvent($"{journal.Count}", kind, now, data), now);
+            var entry = tried.Entry;
+            if (tried.Refusal is { } refusal)
             {
                 refused.Add(refusal);
                 Assert.True(refusal.IsTime || !refusal.Possible.Contains(kind), $"{kind} is refused as possible");
@@ -76,15 +79,17 @@ public class CookJournalProperties
             else
             {
                 journal.Add(entry);
+                var whole = CookJournal.StateOf(Cook, journal, now, Advise);
+                Assert.Equal(JsonSerializer.Serialize(whole), JsonSerializer.Serialize(tried.After!.State(now)));
             }
         }
 
         return (journal, now, refused);
     }
 
-    private static CookEventKind Sensible(CookState state, int chance)
+    private static CookEventKind Sensible(FoldedJournal journal, CookState state, int chance)
     {
-        CookEventKind[] possible = [.. CookFold.Possible(state).Where(k => k is not (CookEventKind.Abandoned or CookEventKind.Note))];
+        CookEventKind[] possible = [.. journal.Possible(state).Where(k => k is not (CookEventKind.Abandoned or CookEventKind.Note))];
         return possible.Length == 0 ? CookEventKind.Note : possible[chance % possible.Length];
     }
 

@@ -42,7 +42,10 @@ public class CookJournalTests
         CookJournal.StateOf(Thighs, events, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
 
     private static JournalRefusal? Refuse(double minute, CookEvent entry, params CookEvent[] events) =>
-        CookJournal.Refuse(Thighs, events, entry, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
+        Try(minute, entry, events).Refusal;
+
+    private static Tried Try(double minute, CookEvent entry, params CookEvent[] events) =>
+        CookJournal.Fold(Thighs, events, r => RescuePlanner.Advise(r)).Try(entry, Start.AddMinutes(minute));
 
     private static CookEvent[] Opened(double held = 25) =>
         [
@@ -141,7 +144,7 @@ public class CookJournalTests
         Assert.Equal((CookPhase.Open, CookVerdict.Short), (state.Phase, state.Verdict));
         Assert.Equal(BackUnderPressure, state.Next[0].Kind);
         var minutes = state.Advice!.Minutes!.Value;
-        var back = CookJournal.Complete(E("8", BackUnderPressure, 23), state);
+        var back = Try(23, E("8", BackUnderPressure, 23), events).Entry;
         Assert.Equal(minutes, back.Data.Minutes);
         CookEvent[] again =
         [
@@ -170,7 +173,7 @@ public class CookJournalTests
         CookEvent[] events = [.. Opened(held: 5), E("7", Thickened, 21), Read("8", 22, 60)];
         var state = At(22, events);
         Assert.Equal(RescueMethod.SimmerCovered, state.Advice!.Method);
-        var back = CookJournal.Complete(E("9", BackUnderPressure, 23), state);
+        var back = Try(23, E("9", BackUnderPressure, 23), events).Entry;
         state = At(24, [.. events, back]);
         Assert.Equal((CookPhase.Rescuing, true), (state.Phase, state.Simmers));
         Assert.Equal(CookPhase.PinDown, At(23 + back.Data.Minutes!.Value + 1, [.. events, back]).Phase);

@@ -55,7 +55,7 @@ public class CookNextTests
         CookJournal.StateOf(cook, Journal(acts), Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
 
     private static IReadOnlyList<CookAhead> Ahead(PlannedCook cook, double minute, params (CookEventKind Kind, double Minute)[] acts) =>
-        CookAhead.Of(cook, Journal(acts), At(cook, minute, acts), r => RescuePlanner.Advise(r));
+        CookJournal.Fold(cook, Journal(acts), r => RescuePlanner.Advise(r)).Ahead(At(cook, minute, acts));
 
     private static readonly (CookEventKind, double)[] UnderPressure = [(LidOn, 0), (PressureReached, 10)];
 
@@ -92,15 +92,8 @@ public class CookNextTests
     public void StepDone_BeforeTheLid_MakesNoSenseWithoutSteps()
     {
         Assert.Equal(["0"], At(Cook(Release.Natural), 1, (StepDone, 1)).Ignored);
-        var possible = CookJournal
-            .Refuse(
-                Cook(Release.Natural),
-                [],
-                new CookEvent("1", Finished, Start, CookEventData.None),
-                Start,
-                r => RescuePlanner.Advise(r)
-            )!
-            .Possible;
+        var journal = CookJournal.Fold(Cook(Release.Natural), [], r => RescuePlanner.Advise(r));
+        var possible = journal.Try(new CookEvent("1", Finished, Start, CookEventData.None), Start).Refusal!.Possible;
         Assert.DoesNotContain(StepDone, possible);
     }
 

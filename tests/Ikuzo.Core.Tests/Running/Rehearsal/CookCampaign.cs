@@ -119,15 +119,11 @@ internal static class CookCampaign
         {
             Now = at;
             var entry = new CookEvent(FormattableString.Invariant($"{_journal.Count}"), kind, at, data ?? CookEventData.None);
-            if (kind == CookEventKind.BackUnderPressure)
-            {
-                entry = CookJournal.Complete(entry, State());
-                ExtraMinutes += entry.Data.Minutes!.Value;
-            }
-
-            Assert.Null(CookJournal.Refuse(cook, _journal, entry, at, Advise));
-            _journal.Add(entry);
-            pot.Take(entry);
+            var tried = CookJournal.Fold(cook, _journal, Advise).Try(entry, at);
+            Assert.Null(tried.Refusal);
+            ExtraMinutes += kind == CookEventKind.BackUnderPressure ? tried.Entry.Data.Minutes!.Value : 0;
+            _journal.Add(tried.Entry);
+            pot.Take(tried.Entry);
         }
 
         public void UntilOpen(SimulatedPot pot)
