@@ -52,13 +52,14 @@ builder.Services.AddSingleton<CookMaker>();
 builder.Services.AddSingleton<AdviceCache>();
 builder.Services.AddSingleton<CookService>();
 builder.Services.AddSingleton<CookRecord>();
-builder.Services.AddSingleton<Rehearsals>();
+builder.Services.AddSingleton<IDeviceMaker, SimulatedDevices>();
+builder.Services.AddSingleton<DeviceRunner>();
 builder
     .Services.AddSignalR()
     .AddJsonProtocol(o => o.PayloadSerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower)));
 if (!describing)
 {
-    builder.Services.AddHostedService(services => services.GetRequiredService<Rehearsals>());
+    builder.Services.AddHostedService(services => services.GetRequiredService<DeviceRunner>());
 }
 
 var app = builder.Build();

@@ -2,6 +2,8 @@ using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.TestHost;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Ikuzo.Web.Tests;
 
@@ -10,14 +12,16 @@ public sealed class IkuzoServer : WebApplicationFactory<Program>
 {
     private readonly bool _demo;
     private readonly bool _keep;
+    private readonly Action<IServiceCollection>? _services;
 
     /// <summary>A server with an empty database.</summary>
     public IkuzoServer()
         : this(demo: false, folder: null) { }
 
-    /// <summary>A server with or without demo data, in a folder of its own or a given one that it leaves behind.</summary>
-    internal IkuzoServer(bool demo, string? folder)
+    /// <summary>A server with or without demo data, in a folder of its own or a given one that it leaves behind, with other services.</summary>
+    internal IkuzoServer(bool demo, string? folder, Action<IServiceCollection>? services = null)
     {
+        _services = services;
         _demo = demo;
         _keep = folder is not null;
         Folder = folder ?? Directory.CreateTempSubdirectory("ikuzo-test-").FullName;
@@ -56,6 +60,7 @@ public sealed class IkuzoServer : WebApplicationFactory<Program>
 
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
+        builder.ConfigureTestServices(services => _services?.Invoke(services));
         builder.UseSetting("IKUZO_DATA", Folder);
         builder.UseSetting("IKUZO_DEMO", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Fatal");

@@ -23,12 +23,7 @@ public sealed class FoldedJournal
     private readonly Func<RescueRequest, RescueAdvice> _advise;
     private readonly CookFold _fold;
 
-    internal FoldedJournal(
-        PlannedCook cook,
-        IReadOnlyList<CookEvent> events,
-        Func<RescueRequest, RescueAdvice> advise,
-        CookFold fold
-    )
+    internal FoldedJournal(PlannedCook cook, IReadOnlyList<CookEvent> events, Func<RescueRequest, RescueAdvice> advise, CookFold fold)
     {
         _cook = cook;
         _events = events;
@@ -89,8 +84,7 @@ public sealed class FoldedJournal
     {
         CookEvent[] events = [.. _events, entry];
         var isNewest =
-            entry.Kind is not (CookEventKind.Undone or CookEventKind.Corrected)
-            && CookJournal.Standing(_events).All(e => e.At <= entry.At);
+            entry.Kind is not (CookEventKind.Undone or CookEventKind.Corrected) && CookJournal.Standing(_events).All(e => e.At <= entry.At);
         if (!isNewest)
         {
             return CookJournal.Fold(_cook, events, _advise);
@@ -129,11 +123,7 @@ public sealed class FoldedJournal
         };
 
     private JournalRefusal Senseless(CookEvent entry, CookState before) =>
-        new(
-            false,
-            $"{Transitions.Of(entry.Kind).Name} makes no sense while it is {CookWords.Name(before.Phase)}.",
-            Possible(before)
-        );
+        new(false, $"{Transitions.Of(entry.Kind).Name} makes no sense while it is {CookWords.Name(before.Phase)}.", Possible(before));
 
     private JournalRefusal Unfitting(CookState before) =>
         new(true, "At that time it does not fit what came before or after it.", Possible(before));

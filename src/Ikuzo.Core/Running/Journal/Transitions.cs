@@ -25,7 +25,12 @@ internal static class Transitions
         new(PressureReached, "Reaching pressure", f => IsHeating(f) && !f.Simmers, (f, e) => f.ReachPressure(e.At)),
         new(HoldOver, "The end of the minutes", f => f.Phase == CookPhase.Holding || IsSimmering(f), (f, e) => f.EndHold(e.At)),
         new(Vented, "Venting", In(CookPhase.Holding, CookPhase.Resting), (f, e) => f.Vent(e.At)),
-        new(CookEventKind.PinDown, "The fall of the pin", In(CookPhase.Resting, CookPhase.Venting), (f, e) => f.Enter(CookPhase.PinDown, e.At)),
+        new(
+            CookEventKind.PinDown,
+            "The fall of the pin",
+            In(CookPhase.Resting, CookPhase.Venting),
+            (f, e) => f.Enter(CookPhase.PinDown, e.At)
+        ),
         new(Opened, "Opening", In(CookPhase.PinDown, CookPhase.ComingUp, CookPhase.Rescuing), (f, e) => f.OpenUp(e.At)),
         new(Reading, "A reading", In(CookPhase.Open, CookPhase.Finishing), (f, e) => f.Read(e)),
         new(NotMeasured, "Going on unmeasured", In(CookPhase.Open), (f, e) => f.LeaveUnmeasured(e.At)),

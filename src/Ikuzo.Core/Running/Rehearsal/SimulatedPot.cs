@@ -11,7 +11,7 @@ namespace Ikuzo.Core.Running.Rehearsal;
 /// A multicooker and a probe made of the engine, with a hidden truth that the plan does not know: one cook drawn by chance. It follows the
 /// journal, and its own clock in steps of a fixed grid, so that the same journal always gives the same cook.
 /// </summary>
-public sealed class SimulatedPot : IMulticooker, IProbe
+public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
 {
     /// <summary>Grid of its clock, s.</summary>
     public const double GridSeconds = 5;
@@ -79,29 +79,11 @@ public sealed class SimulatedPot : IMulticooker, IProbe
     /// <summary>The highest that the coldest spot truly was, °C.</summary>
     public double WarmestColdest { get; private set; }
 
-    /// <summary>Minutes since the first lid-on, pot and coldest spot, °C, every quarter of a minute.</summary>
+    /// <inheritdoc/>
+    /// <remarks>Every quarter of a minute.</remarks>
     public IReadOnlyList<(double Minutes, double Pot, double Coldest)> Curve => _curve;
 
-    /// <summary>A pot that has followed a whole journal until a moment.</summary>
-    public static SimulatedPot Replay(
-        PlannedCook cook,
-        long seed,
-        IReadOnlyList<SimulatedFault> faults,
-        IEnumerable<CookEvent> events,
-        DateTimeOffset until
-    )
-    {
-        var pot = new SimulatedPot(cook, seed, faults);
-        foreach (var entry in events)
-        {
-            pot.Take(entry);
-        }
-
-        pot.AdvanceTo(until);
-        return pot;
-    }
-
-    /// <summary>Follows what a hand did.</summary>
+    /// <inheritdoc/>
     public void Take(CookEvent entry)
     {
         AdvanceTo(entry.At);
@@ -129,7 +111,8 @@ public sealed class SimulatedPot : IMulticooker, IProbe
         }
     }
 
-    /// <summary>Lets time pass until a moment, in whole steps of the grid.</summary>
+    /// <inheritdoc/>
+    /// <remarks>In whole steps of the grid.</remarks>
     public void AdvanceTo(DateTimeOffset until)
     {
         if (_stage == Stage.Idle)

@@ -185,9 +185,9 @@ internal static class CookEndpoints
         string id,
         string spot,
         CookService cooks,
-        Rehearsals rehearsals,
+        DeviceRunner devices,
         CancellationToken cancellation
-    ) => await cooks.FindAsync(id, cancellation) is null ? Missing() : TypedResults.Ok(new ProbeView(rehearsals.Probe(id, spot)));
+    ) => await cooks.FindAsync(id, cancellation) is null ? Missing() : TypedResults.Ok(new ProbeView(devices.Probe(id, spot)));
 
     private static async Task<Results<Ok<AftercareView>, NotFound<ProblemDetails>>> AftercareAsync(
         string id,

@@ -27,7 +27,7 @@ public sealed record CookFile(string Format, int Version, CookView Cook, CookCur
 }
 
 /// <summary>Curves and files of a cook.</summary>
-internal sealed class CookRecord(CookService cooks, CookStore store, Rehearsals rehearsals, TimeProvider clock)
+internal sealed class CookRecord(CookService cooks, CookStore store, DeviceRunner devices, TimeProvider clock)
 {
     private const string PotChannel = "simulated pot",
         MeatChannel = "simulated coldest spot";
@@ -40,7 +40,7 @@ internal sealed class CookRecord(CookService cooks, CookStore store, Rehearsals 
     {
         List<TemperatureChannel> measured = [.. await store.TemperaturesAsync(live.Cook.Id, cancellation)];
         var until = live.Cook.Ended ? live.Journal[^1].Event.At : live.Time.At(clock.GetUtcNow());
-        if (rehearsals.Curve(live, until) is { Count: > 0 } curve)
+        if (devices.Curve(live, until) is { Count: > 0 } curve)
         {
             double[] minutes = [.. curve.Select(c => c.Minutes)];
             measured.Add(new(PotChannel, minutes, [.. curve.Select(c => c.Pot)]));

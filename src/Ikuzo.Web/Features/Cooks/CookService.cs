@@ -1,4 +1,3 @@
-using Ikuzo.Web.Errors;
 using System.Collections.Concurrent;
 using System.Text.Json;
 using Ikuzo.Core.Cooking;
@@ -7,6 +6,7 @@ using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.SignalR;
 
@@ -36,11 +36,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             return null;
         }
 
-        return new LiveCook(
-            cook,
-            cook.Planned.ToCook(await kitchen.UsualAsync(cancellation)),
-            await store.JournalAsync(id, cancellation)
-        );
+        return new LiveCook(cook, cook.Planned.ToCook(await kitchen.UsualAsync(cancellation)), await store.JournalAsync(id, cancellation));
     }
 
     /// <summary>Adds an entry. One with a client id that is there already changes nothing.</summary>

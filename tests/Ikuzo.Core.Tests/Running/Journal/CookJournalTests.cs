@@ -41,8 +41,7 @@ public class CookJournalTests
     private static CookState At(double minute, params CookEvent[] events) =>
         CookJournal.StateOf(Thighs, events, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
 
-    private static JournalRefusal? Refuse(double minute, CookEvent entry, params CookEvent[] events) =>
-        Try(minute, entry, events).Refusal;
+    private static JournalRefusal? Refuse(double minute, CookEvent entry, params CookEvent[] events) => Try(minute, entry, events).Refusal;
 
     private static Tried Try(double minute, CookEvent entry, params CookEvent[] events) =>
         CookJournal.Fold(Thighs, events, r => RescuePlanner.Advise(r)).Try(entry, Start.AddMinutes(minute));

@@ -116,7 +116,8 @@ public class SeveralMeatsTests
     [Fact]
     public void SimulatedPot_HoldsBothAndItsColdestIsTheColderOne()
     {
-        var pot = SimulatedPot.Replay(Both, 11, [], [new("1", LidOn, Start, CookEventData.None)], Start.AddMinutes(22));
+        var pot = new SimulatedPot(Both, 11, []);
+        new Attached(pot, pot).After([new("1", LidOn, Start, CookEventData.None)], Start.AddMinutes(22));
         var (breast, thigh) = (pot.Read("centre")!.Value, pot.Read("thighs/centre")!.Value);
         Assert.NotEqual(breast, thigh);
         Assert.InRange(pot.ColdestCelsius, Math.Min(breast, thigh) - 8, Math.Min(breast, thigh) + 8);

@@ -29,11 +29,24 @@ public class SimulatedPotTests
         return PlannedCook.Of(request, Planner.Compute(request))!;
     }
 
+    private static SimulatedPot Replay(
+        PlannedCook cook,
+        long seed,
+        IReadOnlyList<SimulatedFault> faults,
+        IEnumerable<CookEvent> events,
+        DateTimeOffset until
+    )
+    {
+        var pot = new SimulatedPot(cook, seed, faults);
+        new Attached(pot, pot).After(events, until);
+        return pot;
+    }
+
     private static CookEvent LidOn => new("1", CookEventKind.LidOn, Start, CookEventData.None);
 
     private static Dictionary<CookEventKind, double> Run(long seed, params SimulatedFault[] faults)
     {
-        var pot = SimulatedPot.Replay(Breasts, seed, faults, [LidOn], Start.AddMinutes(120));
+        var pot = Replay(Breasts, seed, faults, [LidOn], Start.AddMinutes(120));
         return pot.TakeAnnouncements().ToDictionary(a => a.Kind, a => (a.At - Start).TotalMinutes);
     }
 
@@ -61,7 +74,7 @@ public class SimulatedPotTests
     public void PowerCut_LeavesTheMeatColder()
     {
         double At(params SimulatedFault[] faults) =>
-            SimulatedPot.Replay(Breasts, 7, faults, [LidOn], Start.AddMinutes(Run(7)[CookEventKind.HoldOver])).ColdestCelsius;
+            Replay(Breasts, 7, faults, [LidOn], Start.AddMinutes(Run(7)[CookEventKind.HoldOver])).ColdestCelsius;
         Assert.True(At(SimulatedFault.PowerCut) < At());
     }
 
@@ -70,7 +83,7 @@ public class SimulatedPotTests
     {
         List<double?> Reads(params SimulatedFault[] faults)
         {
-            var pot = SimulatedPot.Replay(Breasts, 3, faults, [LidOn], Start.AddMinutes(30));
+            var pot = Replay(Breasts, 3, faults, [LidOn], Start.AddMinutes(30));
             return [.. Enumerable.Range(0, 60).Select(_ => pot.Read("centre") - pot.ColdestCelsius)];
         }
 
@@ -91,7 +104,7 @@ public class SimulatedPotTests
         }
 
         steps.AdvanceTo(Start.AddMinutes(25));
-        var once = SimulatedPot.Replay(Breasts, 11, [], [LidOn], Start.AddMinutes(25));
+        var once = Replay(Breasts, 11, [], [LidOn], Start.AddMinutes(25));
         Assert.Equal(once.ColdestCelsius, steps.ColdestCelsius);
         Assert.Equal(once.TakeAnnouncements(), steps.TakeAnnouncements());
     }
@@ -105,16 +118,15 @@ public class SimulatedPotTests
             .Range(0, 60)
             .Select(seed =>
             {
-                var said = SimulatedPot.Replay(Breasts, seed, [], [LidOn], Start.AddMinutes(120)).TakeAnnouncements();
+                var said = Replay(Breasts, seed, [], [LidOn], Start.AddMinutes(120)).TakeAnnouncements();
                 var over = said.Single(a => a.Kind == CookEventKind.HoldOver).At;
                 var vented = new CookEvent("2", CookEventKind.Vented, over.AddMinutes(Breasts.Release.RestMinutes), CookEventData.None);
                 var hand = Breasts.Release.Kind == Core.Cooking.ReleaseKind.Natural ? new[] { LidOn } : [LidOn, vented];
-                var down = SimulatedPot
-                    .Replay(Breasts, seed, [], hand, Start.AddMinutes(120))
+                var down = Replay(Breasts, seed, [], hand, Start.AddMinutes(120))
                     .TakeAnnouncements()
                     .Single(a => a.Kind == CookEventKind.PinDown)
                     .At;
-                return SimulatedPot.Replay(Breasts, seed, [], hand, down).ColdestCelsius;
+                return Replay(Breasts, seed, [], hand, down).ColdestCelsius;
             })
             .Order()
             .ToList();

@@ -18,33 +18,34 @@ namespace Ikuzo.Web.Devices;
 public sealed record DeviceReport(string CookId, DateTimeOffset At, CookerReport Pot, IReadOnlyDictionary<string, double?> Probe);
 
 /// <summary>
-/// Runs the simulated pots: each follows the journal of its cook, and what it announces goes into the journal like a hand's entry.
+/// The one runner of pots and probes: each follows the journal of its cook, and what it announces goes into the journal like a hand's entry.
 /// </summary>
-/// <remarks>A pot is made anew from the journal when the server starts, and comes out the same.</remarks>
-internal sealed partial class Rehearsals(
+/// <remarks>What is at a cook is made anew from the journal when the server starts.</remarks>
+internal sealed partial class DeviceRunner(
     CookService cooks,
     CookStore store,
     IHubContext<CookHub> hub,
     TimeProvider clock,
-    ILogger<Rehearsals> logger
+    ILogger<DeviceRunner> logger,
+    IEnumerable<IDeviceMaker> makers
 ) : BackgroundService
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
     private const int BeatsPerReport = 4;
 
-    private readonly ConcurrentDictionary<string, Rehearsal> _running = new();
+    private readonly ConcurrentDictionary<string, Running> _running = new();
 
-    /// <summary>What a probe says now; null when the cook has no simulated one or it is silent.</summary>
+    /// <summary>What a probe says now; null when the cook has none or it is silent.</summary>
     public double? Probe(string cookId, string spot)
     {
-        if (!_running.TryGetValue(cookId, out var rehearsal))
+        if (!_running.TryGetValue(cookId, out var running))
         {
             return null;
         }
 
-        lock (rehearsal.Pot)
+        lock (running.At.Pot)
         {
-            return rehearsal.Pot.Report.LidOn ? null : rehearsal.Pot.Read(spot);
+            return running.At.Pot.Report.LidOn ? null : running.At.Probe.Read(spot);
         }
     }
 
@@ -53,9 +54,9 @@ internal sealed partial class Rehearsals(
         cooks.Taken += Follow;
         foreach (var cook in await store.AllAsync(ended: false, cancellationToken))
         {
-            if (cook.Simulated && await cooks.LoadAsync(cook.Id, cancellationToken) is { } live)
+            if (makers.Any(m => m.Serves(cook)) && await cooks.LoadAsync(cook.Id, cancellationToken) is { } live && Make(live) is { } made)
             {
-                _running[cook.Id] = Make(live);
+                _running[cook.Id] = made;
             }
         }
 
@@ -63,18 +64,18 @@ internal sealed partial class Rehearsals(
     }
 
     /// <summary>
-    /// What the pot of a rehearsal has gone through until a moment, minutes since lid-on and °C; null for a cook without one.
+    /// What the pot of a running has gone through until a moment, minutes since lid-on and °C; null for a cook without one.
     /// </summary>
     internal IReadOnlyList<(double Minutes, double Pot, double Coldest)>? Curve(LiveCook live, DateTimeOffset until)
     {
-        if (!_running.TryGetValue(live.Cook.Id, out var rehearsal))
+        if (!_running.TryGetValue(live.Cook.Id, out var running))
         {
-            return live.IsSimulated ? Make(live, until).Pot.Curve : null;
+            return (Make(live, until)?.At.Pot as IRecorder)?.Curve;
         }
 
-        lock (rehearsal.Pot)
+        lock (running.At.Pot)
         {
-            return [.. rehearsal.Pot.Curve];
+            return running.At.Pot is IRecorder recorder ? [.. recorder.Curve] : null;
         }
     }
 
@@ -83,11 +84,11 @@ internal sealed partial class Rehearsals(
         using var timer = new PeriodicTimer(Beat, clock);
         for (var beat = 0; await timer.WaitForNextTickAsync(stoppingToken); beat++)
         {
-            foreach (var (id, rehearsal) in _running)
+            foreach (var (id, running) in _running)
             {
                 try
                 {
-                    await GoOnAsync(id, rehearsal, beat % BeatsPerReport == 0, stoppingToken);
+                    await GoOnAsync(id, running, beat % BeatsPerReport == 0, stoppingToken);
                 }
                 catch (Exception error) when (error is not OperationCanceledException)
                 {
@@ -98,18 +99,18 @@ internal sealed partial class Rehearsals(
         }
     }
 
-    private async Task GoOnAsync(string id, Rehearsal rehearsal, bool report, CancellationToken cancellation)
+    private async Task GoOnAsync(string id, Running running, bool report, CancellationToken cancellation)
     {
         Announcement[] said;
         DeviceReport? told = null;
-        lock (rehearsal.Pot)
+        lock (running.At.Pot)
         {
-            rehearsal.Pot.AdvanceTo(rehearsal.Time.At(clock.GetUtcNow()));
+            running.At.Pot.AdvanceTo(running.Time.At(clock.GetUtcNow()));
             // The journal's clock knows that itself.
-            said = [.. rehearsal.Pot.TakeAnnouncements().Where(a => a.Kind != CookEventKind.HoldOver)];
+            said = [.. running.At.Pot.TakeAnnouncements().Where(a => a.Kind != CookEventKind.HoldOver)];
             if (report)
             {
-                told = Report(id, rehearsal);
+                told = Report(id, running);
             }
         }
 
@@ -124,49 +125,58 @@ internal sealed partial class Rehearsals(
         }
     }
 
-    private DeviceReport Report(string id, Rehearsal rehearsal)
+    private DeviceReport Report(string id, Running running)
     {
-        var pot = rehearsal.Pot.Report;
-        IReadOnlyList<CookSpot> spots = pot.LidOn ? [] : rehearsal.Planned.Spots;
-        return new(id, rehearsal.Time.At(clock.GetUtcNow()), pot, spots.ToDictionary(s => s.Id, s => rehearsal.Pot.Read(s.Id)));
+        var pot = running.At.Pot.Report;
+        IReadOnlyList<CookSpot> spots = pot.LidOn ? [] : running.Planned.Spots;
+        return new(id, running.Time.At(clock.GetUtcNow()), pot, spots.ToDictionary(s => s.Id, s => running.At.Probe.Read(s.Id)));
     }
 
     // In the order of the journal; called while the turn of the cook is held.
     private void Follow(LiveCook live, CookEvent entry)
     {
         var id = live.Cook.Id;
-        var known = _running.TryGetValue(id, out var rehearsal);
         if (entry.Kind is CookEventKind.Finished or CookEventKind.Abandoned)
         {
             _running.TryRemove(id, out _);
         }
-        else if (entry.Kind == CookEventKind.Simulated || (known && entry.Kind is CookEventKind.Undone or CookEventKind.Corrected))
+        else if (
+            _running.TryGetValue(id, out var running)
+            && entry.Kind is not (CookEventKind.Simulated or CookEventKind.Undone or CookEventKind.Corrected)
+        )
         {
-            _running[id] = Make(live);
-        }
-        else if (known)
-        {
-            lock (rehearsal!.Pot)
+            lock (running.At.Pot)
             {
-                rehearsal.Pot.Take(entry);
+                running.At.Pot.Take(entry);
             }
+        }
+        else if (Make(live) is { } made)
+        {
+            _running[id] = made;
+        }
+        else
+        {
+            _running.TryRemove(id, out _);
         }
     }
 
-    private static Rehearsal Make(LiveCook live, DateTimeOffset? until = null)
+    private Running? Make(LiveCook live, DateTimeOffset? until = null)
     {
-        var simulated = live.Events.Last(e => e.Kind == CookEventKind.Simulated).Data;
+        if (makers.Select(m => m.Make(live)).FirstOrDefault(a => a is not null) is not { } attached)
+        {
+            return null;
+        }
+
         var standing = CookJournal.Standing(live.Events).ToList();
-        var pot = SimulatedPot.Replay(live.Planned, simulated.Seed ?? 0, simulated.Faults ?? [], standing, until ?? standing[^1].At);
-        return new(live.Planned, pot, live.Time);
+        return new(live.Planned, attached.After(standing, until ?? standing[^1].At), live.Time);
     }
 
     // The same announcement has the same name, also from a pot that was made anew.
     private static string ClientId(string cookId, Announcement said) =>
         new Guid(SHA256.HashData(Encoding.UTF8.GetBytes($"{cookId} {said.Kind} {said.At:O}")).AsSpan(0, 16)).ToString();
 
-    [LoggerMessage(Level = LogLevel.Error, Message = "The simulated pot of cook {Id} stopped")]
+    [LoggerMessage(Level = LogLevel.Error, Message = "The devices of cook {Id} stopped")]
     private static partial void LogStopped(ILogger logger, Exception exception, string id);
 
-    private sealed record Rehearsal(PlannedCook Planned, SimulatedPot Pot, CookTime Time);
+    private sealed record Running(PlannedCook Planned, Attached At, CookTime Time);
 }
