@@ -126,11 +126,19 @@ const dishes = [
   [bird('bird', 'chicken-thigh-bone-in', 6, 1.2, { state: 'frozen' }, 'pull'), beside('grain', 'wild-rice-blend', 270)],
   [bird('bird', 'chicken-breast-bone-in', 4, 1.3), beside('pasta', 'penne-pasta', 320)],
   [bird('bird', 'turkey-tenderloin', 2, 0.7), beside('green', 'broccoli', 350)],
-  [bird('a', 'chicken-drumstick', 6, 0.7), bird('b', 'turkey-thigh-bone-in', 1, 0.6), beside('p', 'potatoes-chunks', 600)],
+  [
+    bird('a', 'chicken-drumstick', 6, 0.7),
+    bird('b', 'turkey-thigh-bone-in', 1, 0.6),
+    beside('p', 'potatoes-chunks', 600),
+  ],
   [bird('bird', 'chicken-whole', 1, 3.5)],
   [beside('beans', 'dry-navy-beans', 300), beside('onion', 'onions', 150)],
   [bird('bird', 'duck-leg', 4, 1.1), beside('sauce', 'cream', 200), beside('f', 'fennel', 300)],
-  [bird('bird', 'chicken-thigh-boneless', 6, 0.75), beside('l', 'red-lentils', 200, { inBowl: true }), beside('m', 'mushrooms', 200)],
+  [
+    bird('bird', 'chicken-thigh-boneless', 6, 0.75),
+    beside('l', 'red-lentils', 200, { inBowl: true }),
+    beside('m', 'mushrooms', 200),
+  ],
   [beside('only', 'cream', 200)],
   [],
 ]
@@ -167,12 +175,23 @@ const journal = [
 ]
 
 function* requests(catalogue) {
-  for (const path of ['health', 'catalogue', 'kitchen', 'plans', 'dishes', 'dishes/schema', 'engine/assumptions', 'nothing', 'plans/none'])
+  for (const path of [
+    'health',
+    'catalogue',
+    'kitchen',
+    'plans',
+    'dishes',
+    'dishes/schema',
+    'engine/assumptions',
+    'nothing',
+    'plans/none',
+  ])
     yield ['GET', `/api/${path}`]
   for (const { id, pieceKg } of catalogue.cuts) {
     const pieces = pieceKg.typical < 0.3 ? 4 : 1
     const totalKg = Math.round(pieceKg.typical * pieces * 1000) / 1000
-    for (const state of ['chilled', 'frozen']) yield ['POST', '/api/plans/preview', meat(id, pieces, totalKg, { state })]
+    for (const state of ['chilled', 'frozen'])
+      yield ['POST', '/api/plans/preview', meat(id, pieces, totalKg, { state })]
   }
   for (const body of previews) yield ['POST', '/api/plans/preview', body]
   for (const body of refused) yield ['POST', '/api/plans/preview', body]
@@ -181,15 +200,32 @@ function* requests(catalogue) {
   for (const text of ingredients) yield ['POST', '/api/dishes/item', { text, key: 'it' }]
   for (const items of dishes) yield ['POST', '/api/dishes/solve', { items }]
   for (const meal of meals)
-    yield ['POST', '/api/lineup', { dish: { items: dishes[2], ...meal }, serveAt: '2026-12-06T19:00:00+01:00', timeZone: 'Europe/Vienna' }]
+    yield [
+      'POST',
+      '/api/lineup',
+      { dish: { items: dishes[2], ...meal }, serveAt: '2026-12-06T19:00:00+01:00', timeZone: 'Europe/Vienna' },
+    ]
   yield ['POST', '/api/lineup/ics', { dish: { items: dishes[0] }, serveAt: '2026-12-06T19:00:00+01:00' }]
   yield ['POST', '/api/lineup', { dish: { items: [] }, serveAt: null, timeZone: 'Nowhere' }]
   for (const body of [thighs, breasts, whole]) yield ['POST', '/api/lineup/thaw', body]
-  for (const [celsius, thick, minutes] of [[60, false, 4], [68, false, 4], [68, true, 4], [73.5, false, 8], [80, false, 12], [95, false, 12]])
+  for (const [celsius, thick, minutes] of [
+    [60, false, 4],
+    [68, false, 4],
+    [68, true, 4],
+    [73.5, false, 8],
+    [80, false, 12],
+    [95, false, 12],
+  ])
     yield [
       'POST',
       '/api/plans/rescue',
-      { plan: breasts, minutesHeld: minutes, release: { kind: 'vent' }, readings: [{ spot: 'centre', celsius }], liquidIsThick: thick },
+      {
+        plan: breasts,
+        minutesHeld: minutes,
+        release: { kind: 'vent' },
+        readings: [{ spot: 'centre', celsius }],
+        liquidIsThick: thick,
+      },
     ]
   yield [
     'POST',
@@ -201,7 +237,8 @@ function* requests(catalogue) {
     },
   ]
   yield ['POST', '/api/plans/rescue', { plan: breasts, readings: [] }]
-  for (const body of [{ shapeDimensionality: 1.5, biot: 5, fourier: 0.3 }, { shapeDimensionality: 9 }]) yield ['POST', '/api/engine/verify', body]
+  for (const body of [{ shapeDimensionality: 1.5, biot: 5, fourier: 0.3 }, { shapeDimensionality: 9 }])
+    yield ['POST', '/api/engine/verify', body]
   yield ['POST', '/api/engine/course', { shapeDimensionality: 2, biot: 10 }]
   yield ['POST', '/api/engine/energy', breasts]
   for (const query of ['', '?iceWater=true', '?depthMm=40', '?depthMm=4']) yield ['GET', `/api/cooling${query}`]
@@ -209,7 +246,14 @@ function* requests(catalogue) {
 
 // Requests that depend on the answers before them.
 async function walk(send) {
-  const kitchen = { name: 'Down House', altitudeMetres: 200, roomCelsius: 22, units: 'us', iceCelsius: 0.5, boilingCelsius: 99.8 }
+  const kitchen = {
+    name: 'Down House',
+    altitudeMetres: 200,
+    roomCelsius: 22,
+    units: 'us',
+    iceCelsius: 0.5,
+    boilingCelsius: 99.8,
+  }
   await send('PUT', '/api/kitchen', { ...kitchen, altitudeMetres: 99999, name: '' })
   await send('PUT', '/api/kitchen', kitchen)
   const pot = await send('POST', '/api/kitchen/pots', { name: 'Nell', capacityLitres: 8, isDefault: true })
@@ -238,10 +282,16 @@ async function walk(send) {
   await send('POST', '/api/dishes/import', { nothing: true })
   const cook = await send('POST', '/api/cooks', { plan: { ...breasts, minutes: 6, release: { kind: 'vent' } } })
   let n = 0
-  for (const [what, body] of journal) await send('POST', `/api/cooks/${cook.id}/${what}`, { clientId: `entry-${n++}`, ...body })
-  for (const what of ['', '/aftercare', '/lineup', '/lineup.ics', '/curves', '/journal', '/journal.csv']) await send('GET', `/api/cooks/${cook.id}${what}`)
+  for (const [what, body] of journal)
+    await send('POST', `/api/cooks/${cook.id}/${what}`, { clientId: `entry-${n++}`, ...body })
+  for (const what of ['', '/aftercare', '/lineup', '/lineup.ics', '/curves', '/journal', '/journal.csv'])
+    await send('GET', `/api/cooks/${cook.id}${what}`)
   await send('POST', `/api/cooks/${cook.id}/events`, { clientId: 'late', kind: 'undone', data: { of: '1' } })
-  const open = await send('POST', '/api/cooks', { plan: { ...breasts, minutes: 6, release: { kind: 'vent' } }, openedMinutesAgo: 4, name: 'Open already' })
+  const open = await send('POST', '/api/cooks', {
+    plan: { ...breasts, minutes: 6, release: { kind: 'vent' } },
+    openedMinutesAgo: 4,
+    name: 'Open already',
+  })
   await send('POST', `/api/cooks/${open.id}/readings`, { clientId: 'r', spot: 'centre', celsius: 71.5, at: null })
   await send('POST', `/api/cooks/${open.id}/temperatures`, 'minutes,probe (F)\n0,40\n5,120\n10,165\n')
   await send('GET', '/api/cooks?state=active')
@@ -263,19 +313,34 @@ async function record(folder, file) {
   const answers = []
   const names = new Map()
   const counted = (moment) => {
-    const seconds = (Date.parse(moment.replace(/^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z$/, '$1-$2-$3T$4:$5:$6Z')) - began) / 1000
+    const seconds =
+      (Date.parse(moment.replace(/^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z$/, '$1-$2-$3T$4:$5:$6Z')) - began) / 1000
     return Math.abs(seconds) < 86_400 ? `<${seconds.toFixed(2)}>` : moment
   }
   const plain = (text) =>
     text
-      .replace(/[0-9a-f]{32}|[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}/g, (id) => names.get(id) ?? names.set(id, `name-${names.size + 1}`).get(id))
+      .replace(
+        /[0-9a-f]{32}|[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}/g,
+        (id) => names.get(id) ?? names.set(id, `name-${names.size + 1}`).get(id),
+      )
       .replace(/\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d+)?([+-]\d\d:\d\d|Z)|\d{8}T\d{6}Z/g, counted)
   const send = async (method, path, body) => {
     const text = typeof body === 'string' ? body : JSON.stringify(body)
     const type = path.endsWith('/temperatures') ? 'text/csv' : 'application/json'
-    const answer = await fetch(address + path, { method, body: text, signal: AbortSignal.timeout(20_000), headers: body === undefined ? {} : { 'Content-Type': type } })
+    const answer = await fetch(address + path, {
+      method,
+      body: text,
+      signal: AbortSignal.timeout(20_000),
+      headers: body === undefined ? {} : { 'Content-Type': type },
+    })
     const raw = await answer.text()
-    answers.push({ method, path: plain(path), body: body && plain(text), status: answer.status, answer: plain(raw.replace(/"traceId":"[^"]*"/g, '"traceId":""')) })
+    answers.push({
+      method,
+      path: plain(path),
+      body: body && plain(text),
+      status: answer.status,
+      answer: plain(raw.replace(/"traceId":"[^"]*"/g, '"traceId":""')),
+    })
     return raw.startsWith('{') || raw.startsWith('[') ? JSON.parse(raw) : null
   }
   try {
@@ -307,7 +372,8 @@ const alike = (a, b) => {
 
 function* differences(a, b, path = '') {
   if (a && b && typeof a === 'object' && typeof b === 'object') {
-    for (const key of new Set([...Object.keys(a), ...Object.keys(b)])) yield* differences(a[key], b[key], `${path}.${key}`)
+    for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
+      yield* differences(a[key], b[key], `${path}.${key}`)
   } else if (!alike(a, b)) yield `${path}: ${JSON.stringify(a)} -> ${JSON.stringify(b)}`
 }
 
@@ -323,12 +389,20 @@ function compare(before, after) {
   const [a, b] = [before, after].map((file) => JSON.parse(readFileSync(file, 'utf8')))
   let same = 0
   for (let i = 0; i < Math.max(a.length, b.length); i++) {
-    if (alike(a[i]?.answer, b[i]?.answer) && a[i]?.status === b[i]?.status && a[i]?.path === b[i]?.path && a[i]?.method === b[i]?.method) {
+    if (
+      alike(a[i]?.answer, b[i]?.answer) &&
+      a[i]?.status === b[i]?.status &&
+      a[i]?.path === b[i]?.path &&
+      a[i]?.method === b[i]?.method
+    ) {
       same++
       continue
     }
-    console.log(`${i}: ${b[i]?.method} ${b[i]?.path} ${(b[i]?.body ?? '').slice(0, 160)} (${a[i]?.status} -> ${b[i]?.status})`)
-    for (const difference of [...differences(parsed(a[i]?.answer), parsed(b[i]?.answer))].slice(0, 12)) console.log(`    ${difference.slice(0, 240)}`)
+    console.log(
+      `${i}: ${b[i]?.method} ${b[i]?.path} ${(b[i]?.body ?? '').slice(0, 160)} (${a[i]?.status} -> ${b[i]?.status})`,
+    )
+    for (const difference of [...differences(parsed(a[i]?.answer), parsed(b[i]?.answer))].slice(0, 12))
+      console.log(`    ${difference.slice(0, 240)}`)
   }
   console.log(`${same} of ${Math.max(a.length, b.length)} answers are the same`)
 }

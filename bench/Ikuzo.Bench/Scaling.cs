@@ -1,7 +1,6 @@
 using System.Diagnostics;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 

@@ -36,6 +36,7 @@ builder.Services.ConfigureHttpJsonOptions(o =>
     o.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
 });
 builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
+builder.Services.AddValidation();
 builder.Services.AddProblemDetails(o => o.CustomizeProblemDetails = Problems.Complete);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.AddOpenApi();
@@ -44,6 +45,7 @@ builder.Services.AddSingleton(_ => new Database(configuration["IKUZO_DATA"] ?? P
 builder.Services.AddSingleton<KitchenStore>();
 builder.Services.AddSingleton<PlanStore>();
 builder.Services.AddSingleton<DishStore>();
+builder.Services.AddSingleton<BodyCheck>();
 builder.Services.AddSingleton<DishImport>();
 builder.Services.AddSingleton<DishSchema>();
 builder.Services.AddSingleton<LineUpService>();

@@ -2,7 +2,6 @@ using System.Reflection;
 using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Running.Journal;
 using NetArchTest.Rules;
 
 namespace Ikuzo.Architecture.Tests;

@@ -1,6 +1,5 @@
 using System.Diagnostics;
 using System.Text.Json.Nodes;
-using Ikuzo.Core.Planning;
 using Microsoft.AspNetCore.SignalR.Client;
 
 namespace Ikuzo.Web.Tests;

@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text.Json.Nodes;
-using Ikuzo.Core.Planning;
 using Microsoft.Data.Sqlite;
 
 namespace Ikuzo.Web.Tests;

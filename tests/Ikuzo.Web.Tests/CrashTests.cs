@@ -3,8 +3,6 @@ using System.Globalization;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Dapper;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Data;
 
 namespace Ikuzo.Web.Tests;

@@ -1,5 +1,4 @@
 using Dapper;
-using Ikuzo.Core.Planning;
 using Ikuzo.Web.Data;
 using Microsoft.Data.Sqlite;
 

@@ -1,8 +1,4 @@
 using System.Text.Json.Nodes;
-using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Web.Errors;
 
 namespace Ikuzo.Web.Tests;
@@ -50,6 +46,65 @@ public class OpenApiTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         var served = await DocumentAsync();
         Assert.Equal(committed["paths"]!.ToJsonString(), served["paths"]!.ToJsonString());
         Assert.Equal(committed["components"]!.ToJsonString(), served["components"]!.ToJsonString());
+    }
+
+    [Fact]
+    public async Task Requests_CarryARangeForEveryNumberAndALengthForEveryText()
+    {
+        var document = await DocumentAsync();
+        List<string> loose = [];
+        foreach (var (path, operation) in document["paths"]!.AsObject().SelectMany(p => p.Value!.AsObject().Select(o => (p.Key, o.Value!))))
+        {
+            foreach (var content in (operation["requestBody"]?["content"]?.AsObject() ?? []).Where(c => c.Key == "application/json"))
+            {
+                Look(document, content.Value!["schema"]!, path, [], loose);
+            }
+
+            foreach (var query in (operation["parameters"]?.AsArray() ?? []).Where(q => (string)q!["in"]! == "query"))
+            {
+                Look(document, query!["schema"]!, $"{path}?{query["name"]}", [], loose);
+            }
+        }
+
+        Assert.Empty(loose);
+    }
+
+    // What a client may send without a limit. Files, and moments and words of a closed set, have their own.
+    private static void Look(JsonNode document, JsonNode schema, string at, HashSet<string> seen, List<string> loose)
+    {
+        if ((string?)schema["$ref"] is { } reference)
+        {
+            var name = reference[(reference.LastIndexOf('/') + 1)..];
+            if (seen.Add(name) && name != "JsonNode")
+            {
+                Look(document, document["components"]!["schemas"]![name]!, name, seen, loose);
+            }
+
+            return;
+        }
+
+        var types = schema["type"] switch
+        {
+            JsonArray several => [.. several.Select(t => (string)t!)],
+            JsonValue one => new[] { (string)one! },
+            _ => [],
+        };
+        var number = types.Contains("number") || types.Contains("integer");
+        var text = types.Contains("string") && schema["enum"] is null && schema["format"] is null;
+        if ((number && (schema["minimum"] is null || schema["maximum"] is null)) || (text && schema["maxLength"] is null))
+        {
+            loose.Add(at);
+        }
+
+        foreach (var part in (schema["oneOf"] ?? schema["anyOf"] ?? schema["allOf"])?.AsArray() ?? [])
+        {
+            Look(document, part!, at, seen, loose);
+        }
+
+        foreach (var property in schema["properties"]?.AsObject() ?? [])
+        {
+            Look(document, property.Value!, $"{at}.{property.Key}", seen, loose);
+        }
     }
 
     [Fact]

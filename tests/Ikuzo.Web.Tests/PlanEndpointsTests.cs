@@ -35,8 +35,16 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{"capacityLitres":-3}}""", "pot.capacityLitres" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{}}""", "pot.capacityLitres" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"companions":[{"id":"gravel","grams":10}]}""", "companions[0].id" },
-            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"companions":[null]}""", "companions[0].grams" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"companions":[null]}""", "companions" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"minutes":1000}""", "minutes" },
+            {
+                """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{"capacityLitres":3,"highGaugeKpa":40,"lowGaugeKpa":60}}""",
+                "pot.lowGaugeKpa"
+            },
+            {
+                """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{"capacityLitres":3,"fillMarkLitres":4}}""",
+                "pot.fillMarkLitres"
+            },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"release":{"restMinutes":5}}""", "release.kind" },
             { """{"load":null}""", "load" },
             { "{}", "load" },
@@ -54,6 +62,22 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         var (status, problem) = await server.PostAsync("/api/plans/preview", body);
         Assert.Equal(400, status);
         Assert.Contains(problem!["errors"]!.AsObject(), e => e.Key.StartsWith(field, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task Load_WithAnotherCutOrNumber_WeighsWhatIsUsual()
+    {
+        var load = new
+        {
+            cut = "chicken-thigh-bone-in",
+            pieces = 6,
+            totalKg = 1.2,
+        };
+        var wings = (await server.PostAsync("/api/plans/load", new { load, cut = "chicken-wing" })).Body!;
+        Assert.Equal(("chicken-wing", 6, 0.54), ((string)wings["cut"]!, (int)wings["pieces"]!, (double)wings["totalKg"]!));
+        var seven = (await server.PostAsync("/api/plans/load", new { load, pieces = 7 })).Body!;
+        Assert.Equal((7, 1.4), ((int)seven["pieces"]!, (double)seven["totalKg"]!));
+        Assert.Equal(400, (await server.PostAsync("/api/plans/load", new { load, pieces = 0 })).Status);
     }
 
     [Fact]

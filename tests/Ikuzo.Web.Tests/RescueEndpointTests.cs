@@ -50,7 +50,7 @@ public class RescueEndpointTests(IkuzoServer server) : IClassFixture<IkuzoServer
     }
 
     [Theory]
-    [InlineData("{}", "plan.load", "readings")]
+    [InlineData("{}", "plan", "readings")]
     [InlineData(
         """{"plan":{"load":{"cut":"duck-leg","pieces":2,"totalKg":0.5}},"minutesHeld":-1,"readings":[{"spot":"centre"}]}""",
         "minutesHeld",

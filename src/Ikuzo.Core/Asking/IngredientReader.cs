@@ -4,7 +4,6 @@ using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Asking;
 

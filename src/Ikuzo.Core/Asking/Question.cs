@@ -1,4 +1,3 @@
-using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;

@@ -89,15 +89,15 @@ internal static class Resolving
 
     private static double GuessPieces(Heard heard, Cut cut, List<string> assumed)
     {
-        const double LargePieceKg = 0.45,
-            FewPieces = 4;
-        if (heard.Each || (heard.MassKg is null && cut.TypicalKg.Value >= LargePieceKg))
+        if (heard.Each || (heard.MassKg is null && cut.TypicalKg.Value >= UsualLoad.LargePieceKg))
         {
             assumed.Add("One piece.");
             return 1;
         }
 
-        var guess = heard.MassKg is { } mass ? Math.Clamp(Math.Round(mass / cut.TypicalKg.Value), 1, MeatLoad.MostPieces) : FewPieces;
+        var guess = heard.MassKg is { } mass
+            ? Math.Clamp(Math.Round(mass / cut.TypicalKg.Value), 1, MeatLoad.MostPieces)
+            : UsualLoad.FewPieces;
         assumed.Add(
             guess == 1
                 ? "One piece."

@@ -1,8 +1,6 @@
 using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
-using Ikuzo.Core.Filling;
 using Ikuzo.Core.Physics;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Conduction;
 

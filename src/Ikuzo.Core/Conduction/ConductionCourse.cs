@@ -1,4 +1,3 @@
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Conduction;

@@ -1,6 +1,5 @@
 using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Conduction;
 

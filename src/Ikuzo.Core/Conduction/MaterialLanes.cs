@@ -1,6 +1,5 @@
 using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
-using Ikuzo.Core.Filling;
 using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Conduction;

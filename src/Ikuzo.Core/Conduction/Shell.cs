@@ -1,5 +1,4 @@
 using System.Diagnostics.CodeAnalysis;
-using Ikuzo.Core.Filling;
 
 namespace Ikuzo.Core.Conduction;
 

@@ -1,9 +1,6 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 

@@ -2,7 +2,6 @@ using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 

@@ -1,8 +1,6 @@
 using System.Buffers;
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 

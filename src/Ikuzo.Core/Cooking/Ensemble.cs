@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Cooking;

@@ -1,6 +1,5 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Filling;
 
 namespace Ikuzo.Core.Cooking;
 

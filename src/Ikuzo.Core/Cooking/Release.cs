@@ -45,7 +45,7 @@ public readonly record struct Release(ReleaseKind Kind, double RestMinutes = 0)
     /// From the end of the hold until the pin drops in a usual pot at sea level, min: to say and to order before anything is computed.
     /// With the valve open the fall is exponential, from the usual high pressure to <see cref="PinKelvin"/>.
     /// </summary>
-    public double UsualMinutes =>
+    internal double UsualMinutes =>
         Kind switch
         {
             ReleaseKind.Natural => UsualNaturalMinutes,

@@ -1,5 +1,4 @@
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Dishes;
 
 namespace Ikuzo.Core.Cooking;
 

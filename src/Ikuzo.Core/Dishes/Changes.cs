@@ -1,8 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Dishes;
 

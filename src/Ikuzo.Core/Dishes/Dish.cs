@@ -1,6 +1,5 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;

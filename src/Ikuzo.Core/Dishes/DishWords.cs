@@ -1,7 +1,5 @@
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;

@@ -1,9 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Dishes;

@@ -3,7 +3,6 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Dishes;

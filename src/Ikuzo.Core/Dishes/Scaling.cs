@@ -1,6 +1,4 @@
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -73,7 +71,7 @@ public static class Scaling
         }
 
         var pieces = Math.Max(1, (int)Math.Ceiling(load.Pieces * factor - 0.01));
-        return load with { Pieces = pieces, TotalKg = Math.Round(load.PieceKg * pieces, 3) };
+        return UsualLoad.With(load, pieces);
     }
 
     private static bool IsWithinLimits(DishItem item) =>

@@ -1,7 +1,6 @@
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Filling;
 

@@ -4,7 +4,6 @@ using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Filling;
 

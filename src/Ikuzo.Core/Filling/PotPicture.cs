@@ -1,5 +1,4 @@
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Filling;
 

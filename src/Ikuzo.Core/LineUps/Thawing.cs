@@ -3,7 +3,6 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.LineUps;
 

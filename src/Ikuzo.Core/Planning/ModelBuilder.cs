@@ -1,5 +1,4 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;

@@ -1,10 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Physics;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;

@@ -1,7 +1,5 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
-using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Planning;
 

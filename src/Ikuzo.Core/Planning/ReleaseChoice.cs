@@ -1,5 +1,4 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Pots;
 
 namespace Ikuzo.Core.Planning;
 

@@ -1,6 +1,5 @@
 using System.Globalization;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 

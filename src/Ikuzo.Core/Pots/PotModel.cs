@@ -1,5 +1,3 @@
-using Ikuzo.Core.Filling;
-
 namespace Ikuzo.Core.Pots;
 
 /// <summary>An electric multicooker as the energy balance sees it.</summary>

@@ -1,5 +1,3 @@
-using Ikuzo.Core.Running.Journal;
-
 namespace Ikuzo.Core.Quantities;
 
 /// <summary>The units that words on screen use. Numbers in requests and answers are always SI.</summary>

@@ -1,4 +1,3 @@
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Web.Features.Dishes;

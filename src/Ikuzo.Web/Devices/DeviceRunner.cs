@@ -3,9 +3,7 @@ using System.Security.Cryptography;
 using System.Text;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rehearsal;
-using Ikuzo.Core.Trust;
 using Ikuzo.Web.Features.Cooks;
-using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.SignalR;
 
 namespace Ikuzo.Web.Devices;

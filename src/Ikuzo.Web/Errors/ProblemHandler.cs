@@ -34,7 +34,7 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
             bad.InnerException is JsonException
                 ? "is not readable: check the type of this value and the JSON around it."
                 : "is missing. Send a JSON object.";
-        return Problems.Invalid(new Dictionary<string, string[]> { [field] = [message] });
+        return Problems.Invalid(field, message);
     }
 
     private Microsoft.AspNetCore.Mvc.ProblemDetails Unexpected(Exception exception)

@@ -35,6 +35,8 @@ public static class Problems
     /// <summary>Our fault: 500.</summary>
     public const string Unexpected = "unexpected";
 
+    private const string InvalidInputType = $"/problems/{InvalidInput}";
+
     private static readonly Dictionary<string, (int Status, string Title)> Catalogue = new()
     {
         [InvalidInput] = (StatusCodes.Status400BadRequest, "Something in the request is not right."),
@@ -74,9 +76,21 @@ public static class Problems
             Detail = string.Join(" ", errors.SelectMany(e => e.Value.Select(message => $"{e.Key}: {message}"))),
         };
 
-    /// <summary>Gives a problem that the framework wrote the words and the field of ours.</summary>
+    /// <summary>Errors of one field.</summary>
+    internal static IDictionary<string, string[]> OneField(string field, string message) =>
+        new Dictionary<string, string[]> { [field] = [message] };
+
+    /// <summary>The problem of one wrong field.</summary>
+    public static HttpValidationProblemDetails Invalid(string field, string message) => Invalid(OneField(field, message));
+
+    /// <summary>Gives a problem that the framework wrote the words and the fields of ours: "Load.TotalKg" is "load.totalKg".</summary>
     internal static void Complete(ProblemDetailsContext context)
     {
+        if (context.ProblemDetails is HttpValidationProblemDetails { Type: not InvalidInputType } validation)
+        {
+            context.ProblemDetails = Invalid(ByContract(validation.Errors));
+        }
+
         if (context.ProblemDetails.Status == StatusCodes.Status413PayloadTooLarge)
         {
             context.ProblemDetails.Type = $"/problems/{BodyTooLarge}";
@@ -84,6 +98,10 @@ public static class Problems
             context.ProblemDetails.Extensions["errors"] = new Dictionary<string, string[]> { ["body"] = ["is larger than 64 kB."] };
         }
     }
+
+    /// <summary>Errors by the names of the contract.</summary>
+    internal static IDictionary<string, string[]> ByContract(IEnumerable<KeyValuePair<string, string[]>> errors) =>
+        errors.ToDictionary(e => string.Join('.', e.Key.Split('.').Select(JsonNamingPolicy.CamelCase.ConvertName)), e => e.Value);
 
     /// <summary>The problem of an entry that makes no sense in the phase of a cook.</summary>
     public static ProblemDetails NotNow(JournalRefusal refusal)

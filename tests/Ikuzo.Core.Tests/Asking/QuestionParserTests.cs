@@ -2,7 +2,6 @@ using Ikuzo.Core.Asking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Tests.Asking;
 

@@ -1,8 +1,6 @@
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Tests.Conduction;
 

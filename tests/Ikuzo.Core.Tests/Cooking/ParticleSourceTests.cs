@@ -1,6 +1,5 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Core.Tests.Cooking;
 

@@ -5,7 +5,6 @@ using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Tests.LineUps;
 

@@ -1,4 +1,3 @@
-using Ikuzo.Core.Physics;
 using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Tests.Poultry;

@@ -1,7 +1,6 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Safety;
 using Ikuzo.Core.Trust;
 
 namespace Ikuzo.Core.Tests.Trust;

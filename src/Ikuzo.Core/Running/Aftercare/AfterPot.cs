@@ -2,7 +2,6 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Running.Aftercare;
 

@@ -1,6 +1,5 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Running.Aftercare;
 
@@ -27,6 +26,12 @@ public static class Cooling
     /// <summary>Second limit: 5 °C within six hours in all.</summary>
     public const double ColdCelsius = 5,
         ColdHours = 6;
+
+    /// <summary>Least depth that is computed, mm.</summary>
+    public const double LeastDepthMm = 5;
+
+    /// <summary>Greatest depth that is computed, mm.</summary>
+    public const double MostDepthMm = 200;
 
     private const double FridgeCelsius = 3,
         AirFilm = 14,

@@ -1,5 +1,3 @@
-using Ikuzo.Core.Running.Rescue;
-
 namespace Ikuzo.Core.Running.Journal;
 
 /// <summary>Where a cook is once the next thing has happened, so that whoever is cut off from the server can go on step by step.</summary>

@@ -1,5 +1,3 @@
-using Ikuzo.Core.Poultry;
-
 namespace Ikuzo.Core.Running.Journal;
 
 /// <summary>What can happen to a cook.</summary>

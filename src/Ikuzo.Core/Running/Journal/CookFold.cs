@@ -1,7 +1,4 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Loads;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
 

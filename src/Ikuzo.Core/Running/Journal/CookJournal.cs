@@ -1,5 +1,4 @@
 using Ikuzo.Core.Running.Rescue;
-using Ikuzo.Core.Trust;
 
 namespace Ikuzo.Core.Running.Journal;
 

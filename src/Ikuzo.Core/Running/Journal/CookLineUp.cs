@@ -1,5 +1,4 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Rescue;

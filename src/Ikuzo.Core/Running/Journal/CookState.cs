@@ -1,5 +1,3 @@
-using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Running.Journal;

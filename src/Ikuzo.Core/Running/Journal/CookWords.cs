@@ -1,7 +1,5 @@
 using System.Globalization;
 using Ikuzo.Core.Companions;
-using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Filling;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;

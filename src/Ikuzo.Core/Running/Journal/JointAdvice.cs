@@ -1,5 +1,4 @@
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 

@@ -1,4 +1,3 @@
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Running.Rehearsal;

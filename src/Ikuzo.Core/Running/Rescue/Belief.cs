@@ -1,7 +1,4 @@
-using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Physics;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Running.Rescue;

@@ -1,7 +1,6 @@
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Running.Rescue;
 

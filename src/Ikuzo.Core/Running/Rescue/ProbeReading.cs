@@ -1,5 +1,4 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Running.Rescue;
 
@@ -7,7 +6,14 @@ namespace Ikuzo.Core.Running.Rescue;
 /// <param name="SpotId">Spot of the cut.</param>
 /// <param name="Celsius">Reading, °C.</param>
 /// <param name="AfterOpeningMinutes">Minutes since the lid came off, 0 or more.</param>
-public readonly record struct ProbeReading(string SpotId, double Celsius, double AfterOpeningMinutes);
+public readonly record struct ProbeReading(string SpotId, double Celsius, double AfterOpeningMinutes)
+{
+    /// <summary>Lowest reading that is taken, °C.</summary>
+    public const double LeastCelsius = -30;
+
+    /// <summary>Highest reading that is taken, °C.</summary>
+    public const double MostCelsius = 130;
+}
 
 /// <summary>How far a reading may be from the coldest point of its spot.</summary>
 /// <remarks>

@@ -1,7 +1,5 @@
 using System.Globalization;
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 

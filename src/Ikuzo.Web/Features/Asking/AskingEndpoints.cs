@@ -3,7 +3,6 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -11,7 +10,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Ikuzo.Web.Features.Asking;
 
 /// <summary>What the cook typed or dictated; at most 300 characters.</summary>
-public sealed record AskBody(string? Text);
+public sealed record AskBody([property: Needed, Longest(QuestionParser.MostCharacters)] string? Text);
 
 /// <summary>What was understood. Null where nothing was said.</summary>
 public sealed record AskView(
@@ -38,7 +37,7 @@ public sealed record AskView(
 /// <param name="Text">What was typed; at most 40 characters.</param>
 /// <param name="Dimension">What it measures.</param>
 /// <param name="Units">Units of a bare number.</param>
-public sealed record QuantityBody(string? Text, Dimension? Dimension, UnitSystem? Units);
+public sealed record QuantityBody([property: Needed, Longest(40)] string? Text, [property: Needed] Dimension? Dimension, UnitSystem? Units);
 
 /// <summary>A quantity in kg, mm, ml or °C.</summary>
 public sealed record QuantityView(double Value, string Unit);
@@ -59,13 +58,6 @@ internal static class AskingEndpoints
         CancellationToken cancellation
     )
     {
-        var errors = new FieldErrors();
-        errors.RequiredText("text", body.Text, QuestionParser.MostCharacters);
-        if (!errors.None)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         return TypedResults.Ok(
             QuestionParser.Parse(body.Text!) is { } question ? View(question, await PotAsync(question, kitchen, cancellation)) : Nothing()
         );
@@ -73,24 +65,11 @@ internal static class AskingEndpoints
 
     private static Results<Ok<QuantityView>, BadRequest<HttpValidationProblemDetails>> ReadQuantity(QuantityBody body)
     {
-        var errors = new FieldErrors();
-        errors.RequiredText("text", body.Text, 40);
-        if (body.Dimension is null)
-        {
-            errors.Add("dimension", "is missing.");
-        }
-
-        if (errors.None && Read(body) is { } view)
-        {
-            return TypedResults.Ok(view);
-        }
-
-        if (errors.None)
-        {
-            errors.Add("text", "is not understood. Type a number with its unit, such as 1.5 kg, 3 lb 4 oz, 32 mm, 2 cups.");
-        }
-
-        return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        return Read(body) is { } view
+            ? TypedResults.Ok(view)
+            : TypedResults.BadRequest(
+                Problems.Invalid("text", "is not understood. Type a number with its unit, such as 1.5 kg, 3 lb 4 oz, 32 mm, 2 cups.")
+            );
     }
 
     private static QuantityView? Read(QuantityBody body)

@@ -1,10 +1,9 @@
-using Ikuzo.Core.Cooking;
+using System.ComponentModel.DataAnnotations;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Kitchen;
@@ -13,15 +12,17 @@ using Ikuzo.Web.Features.Plans;
 namespace Ikuzo.Web.Features.Cooks;
 
 /// <summary>A cook to begin: a plan, or a kept dish.</summary>
-public sealed record StartBody
+public sealed record StartBody : IValidatableObject
 {
     /// <summary>The plan.</summary>
     public PreviewBody? Plan { get; init; }
 
     /// <summary>A kept dish instead.</summary>
+    [Longest(60)]
     public string? DishId { get; init; }
 
     /// <summary>Which time under the lid of the dish is followed, 1 to 3; the one with meat unless given.</summary>
+    [Limits(1, 3)]
     public int? Stage { get; init; }
 
     /// <summary>
@@ -29,26 +30,29 @@ public sealed record StartBody
     /// release,
     /// as they were.
     /// </summary>
+    [Limits(0, 60, "min")]
     public double? OpenedMinutesAgo { get; init; }
 
     /// <summary>What the household calls it; at most 80 characters. Named after its meat unless given.</summary>
+    [Longest(80)]
+    [PlainText]
     public string? Name { get; init; }
 
-    internal FieldErrors Check()
+    /// <summary>A plan or a dish; and of a pot that is open already, what was done.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        var errors = DishId is null ? (Plan ?? new PreviewBody()).Check("plan.") : new FieldErrors();
-        errors.PlainText("name", Name, 80);
-        errors.Range("stage", Stage, 1, 3, "");
-        errors.Range("openedMinutesAgo", OpenedMinutesAgo, 0, 60, "min");
-        if (OpenedMinutesAgo is not null && Plan is not { Minutes: not null, Release: not null })
+        if (Plan is null && DishId is null)
         {
-            errors.Add(
-                "plan.minutes",
-                "and release are needed for a pot that is open already: how long it was held, and how the pressure was let go."
-            );
+            yield return new("is missing.", [$"{nameof(Plan)}.{nameof(PreviewBody.Load)}"]);
         }
 
-        return errors;
+        if (OpenedMinutesAgo is not null && Plan is not { Minutes: not null, Release: not null })
+        {
+            yield return new(
+                "and release are needed for a pot that is open already: how long it was held, and how the pressure was let go.",
+                [$"{nameof(Plan)}.{nameof(PreviewBody.Minutes)}"]
+            );
+        }
     }
 }
 
@@ -100,49 +104,71 @@ public sealed record PlannedBody
         };
 }
 
-/// <summary>Something that happened.</summary>
-public sealed record EventBody
+/// <summary>What belongs to an entry; what does not belong to its kind is left out.</summary>
+public sealed record EventDataBody
 {
-    /// <summary>Name that the client gives it, at most 60 characters; the same again changes nothing.</summary>
+    /// <summary>Id of the entry that is corrected or undone.</summary>
+    [Longest(40)]
+    public string? Of { get; init; }
+
+    /// <summary>Text of a note.</summary>
+    [Longest(500)]
+    [PlainText]
+    public string? Text { get; init; }
+
+    /// <summary>Minutes to cook on.</summary>
+    [Limits(0, 240, "min")]
+    public double? Minutes { get; init; }
+
+    /// <summary>True to cook on at a simmer.</summary>
+    public bool? Simmer { get; init; }
+
+    /// <summary>True when a lump was taken apart first.</summary>
+    public bool? Separate { get; init; }
+
+    /// <summary>Id of a step that is done.</summary>
+    [Longest(40)]
+    public string? Step { get; init; }
+}
+
+/// <summary>Something that happened.</summary>
+public sealed record EventBody : IValidatableObject
+{
+    /// <summary>Name that the client gives it; the same again changes nothing.</summary>
+    [Needed]
+    [Longest(60)]
+    [PlainText]
     public string? ClientId { get; init; }
 
     /// <summary>What.</summary>
+    [Needed]
     public CookEventKind? Kind { get; init; }
 
     /// <summary>When, on the clock of the cook; now unless given.</summary>
     public DateTimeOffset? At { get; init; }
 
     /// <summary>What belongs to it.</summary>
-    public CookEventData? Data { get; init; }
+    public EventDataBody? Data { get; init; }
 
-    internal FieldErrors Check()
+    /// <summary>Some kinds have an address of their own, and some need data.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        var errors = new FieldErrors();
-        errors.RequiredPlainText("clientId", ClientId, 60);
-        if (Kind is null or CookEventKind.Reading or CookEventKind.Simulated)
+        if (Kind is CookEventKind.Reading or CookEventKind.Simulated)
         {
-            errors.Add("kind", Kind is null ? "is missing." : "has an address of its own: /readings or /simulate.");
+            yield return new("has an address of its own: /readings or /simulate.", [nameof(Kind)]);
         }
 
-        var data = Data ?? CookEventData.None;
-        errors.PlainText("data.text", data.Text, 500);
-        errors.Range("data.minutes", data.Minutes, 0, 240, "min");
-        if (Kind is CookEventKind.Undone or CookEventKind.Corrected)
+        var needed = Kind switch
         {
-            errors.RequiredText("data.of", data.Of, 40);
-        }
-
-        if (Kind == CookEventKind.StepDone)
+            CookEventKind.Undone or CookEventKind.Corrected => (nameof(EventDataBody.Of), Data?.Of),
+            CookEventKind.StepDone => (nameof(EventDataBody.Step), Data?.Step),
+            CookEventKind.Note => (nameof(EventDataBody.Text), Data?.Text),
+            _ => ("", "none"),
+        };
+        if (string.IsNullOrWhiteSpace(needed.Item2))
         {
-            errors.RequiredText("data.step", data.Step, 40);
+            yield return new("is missing.", [$"{nameof(Data)}.{needed.Item1}"]);
         }
-
-        if (Kind == CookEventKind.Note)
-        {
-            errors.RequiredText("data.text", data.Text, 500);
-        }
-
-        return errors;
     }
 
     /// <summary>Only what belongs to the kind is kept.</summary>
@@ -164,45 +190,37 @@ public sealed record EventBody
 /// <summary>A reading of the thermometer.</summary>
 /// <param name="ClientId">Name that the client gives it; the same again changes nothing.</param>
 /// <param name="Spot">Spot of the cut.</param>
-/// <param name="Celsius">What the thermometer shows, °C, -30 to 130.</param>
+/// <param name="Celsius">What the thermometer shows, °C.</param>
 /// <param name="Piece">Which piece of a batch, from 1.</param>
 /// <param name="At">When, on the clock of the cook; now unless given.</param>
-public sealed record CookReadingBody(string? ClientId, string? Spot, double? Celsius, int? Piece, DateTimeOffset? At)
+public sealed record CookReadingBody(
+    [property: Needed, Longest(60), PlainText] string? ClientId,
+    [property: Needed, Longest(100)] string? Spot,
+    [property: Needed, Limits(ProbeReading.LeastCelsius, ProbeReading.MostCelsius, "°C")] double? Celsius,
+    [property: Limits(1, 60)] int? Piece,
+    DateTimeOffset? At
+)
 {
-    internal FieldErrors Check(PlannedCook cook)
+    /// <summary>What is wrong with the spot for a cook; null when nothing is.</summary>
+    internal IDictionary<string, string[]>? Check(PlannedCook cook)
     {
-        var errors = new FieldErrors();
-        errors.RequiredPlainText("clientId", ClientId, 60);
-        errors.RequiredRange("celsius", Celsius, -30, 130, "°C");
-        errors.Range("piece", Piece, 1, 60, "");
-        var spots = cook.Spots;
-        if (spots.All(s => s.Id != Spot))
-        {
-            errors.Add("spot", $"must be one of {string.Join(", ", spots.Select(s => s.Id))}.");
-        }
-
-        return errors;
+        var spots = cook.Spots.Select(s => s.Id).ToArray();
+        return spots.Contains(Spot) ? null : Problems.OneField("spot", $"must be one of {string.Join(", ", spots)}.");
     }
 }
 
 /// <summary>A simulated pot and probe for a cook.</summary>
-/// <param name="Speed">How many times faster its clock runs, 1 to 120; 1 unless given.</param>
+/// <param name="Speed">How many times faster its clock runs; 1 unless given.</param>
 /// <param name="Seed">Seed of the hidden truth; by chance unless given.</param>
 /// <param name="Faults">What goes wrong.</param>
-public sealed record SimulateBody(double? Speed, long? Seed, IReadOnlyList<SimulatedFault>? Faults)
+public sealed record SimulateBody(
+    [property: Limits(1, CookTime.MostSpeed, "times")] double? Speed,
+    [property: Limits(0, SimulateBody.MostSeed)] long? Seed,
+    [property: Entries(0, 10)] IReadOnlyList<SimulatedFault>? Faults
+)
 {
-    internal FieldErrors Check()
-    {
-        var errors = new FieldErrors();
-        errors.Range("speed", Speed, 1, CookTime.MostSpeed, "times");
-        errors.Range("seed", Seed, 0, long.MaxValue, "");
-        if (Faults?.Count > 10)
-        {
-            errors.Add("faults", "has too many entries.");
-        }
-
-        return errors;
-    }
+    /// <summary>Greatest seed that a number of JavaScript holds exactly.</summary>
+    internal const long MostSeed = (1L << 53) - 1;
 }
 
 /// <summary>One measured curve.</summary>

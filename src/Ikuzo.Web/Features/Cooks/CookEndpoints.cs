@@ -1,9 +1,6 @@
 using System.Security.Cryptography;
 using System.Text;
-using Ikuzo.Core.Filling;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
@@ -55,11 +52,6 @@ internal static class CookEndpoints
         CancellationToken cancellation
     )
     {
-        if (body.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var made = body.DishId is { } dish
             ? await maker.OfDishAsync(dish, body.Stage, cancellation)
             : await maker.OfAsync(body.Plan!, cancellation);
@@ -81,7 +73,7 @@ internal static class CookEndpoints
     }
 
     private static async Task<Results<Ok<CookListItem[]>, BadRequest<HttpValidationProblemDetails>>> ListAsync(
-        string? state,
+        [Longest(10)] string? state,
         CookStore store,
         CookService cooks,
         CancellationToken cancellation
@@ -95,7 +87,7 @@ internal static class CookEndpoints
         };
         if (ended is null && state is not null)
         {
-            return TypedResults.BadRequest(Problems.Invalid(new Dictionary<string, string[]> { ["state"] = ["must be active or ended."] }));
+            return TypedResults.BadRequest(Problems.Invalid("state", "must be active or ended."));
         }
 
         List<CookListItem> list = [];
@@ -118,11 +110,6 @@ internal static class CookEndpoints
         Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
     > EventAsync(string id, EventBody body, CookService cooks, CancellationToken cancellation)
     {
-        if (body.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         return (await cooks.AppendAsync(id, body.ClientId!, body.Kind!.Value, body.At, body.Kept(), cancellation)) switch
         {
             { Cook: null } => Missing(),
@@ -137,7 +124,7 @@ internal static class CookEndpoints
     > ReadingAsync(string id, CookReadingBody body, CookService cooks, KitchenStore kitchen, CancellationToken cancellation)
     {
         var check = (await kitchen.SettingsAsync(cancellation)).Thermometer;
-        var shown = body.Celsius ?? 0; // refused below when it is missing
+        var shown = body.Celsius!.Value;
         var celsius = check is null ? shown : Math.Round(check.Correct(shown), 2);
         var data = new CookEventData
         {
@@ -146,9 +133,9 @@ internal static class CookEndpoints
             Piece = body.Piece,
             ShownCelsius = celsius == shown ? null : shown,
         };
-        return (await cooks.AppendAsync(id, body.ClientId ?? "", CookEventKind.Reading, body.At, data, cancellation, body.Check)) switch
+        return (await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation, body.Check)) switch
         {
-            { Errors: { } errors } => TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary())),
+            { Errors: { } errors } => TypedResults.BadRequest(Problems.Invalid(errors)),
             { Cook: null } => Missing(),
             { Refusal: { IsTime: true } refusal } => TypedResults.BadRequest(WrongTime(refusal)),
             { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),
@@ -163,11 +150,6 @@ internal static class CookEndpoints
         CancellationToken cancellation
     )
     {
-        if (body.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var data = new CookEventData
         {
             Speed = body.Speed ?? 1,
@@ -183,7 +165,7 @@ internal static class CookEndpoints
 
     private static async Task<Results<Ok<ProbeView>, NotFound<ProblemDetails>>> ProbeAsync(
         string id,
-        string spot,
+        [Longest(100)] string spot,
         CookService cooks,
         DeviceRunner devices,
         CancellationToken cancellation
@@ -209,16 +191,11 @@ internal static class CookEndpoints
         string id,
         CookService cooks,
         CancellationToken cancellation,
-        string timeZone = "UTC"
-    )
-    {
-        var errors = new FieldErrors();
-        errors.TimeZone("timeZone", timeZone);
-        return !errors.None ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
-            : await cooks.LoadAsync(id, cancellation) is { } live
-                ? TypedResults.Ok(cooks.LineUp(live, TimeZoneInfo.FindSystemTimeZoneById(timeZone)))
+        [Longest(60), Zone] string timeZone = "UTC"
+    ) =>
+        await cooks.LoadAsync(id, cancellation) is { } live
+            ? TypedResults.Ok(cooks.LineUp(live, TimeZoneInfo.FindSystemTimeZoneById(timeZone)))
             : Missing();
-    }
 
     private static async Task<Results<FileContentHttpResult, NotFound<ProblemDetails>>> CalendarAsync(
         string id,
@@ -284,18 +261,10 @@ internal static class CookEndpoints
 
     private static Results<Ok<IReadOnlyList<CoolingCourse>>, BadRequest<HttpValidationProblemDetails>> Cool(
         bool iceWater = false,
-        double? depthMm = null
-    )
-    {
-        var errors = new FieldErrors();
-        errors.Range("depthMm", depthMm, 5, 200, "mm");
-        return errors.None
-            ? TypedResults.Ok(Cooling.Of(depthMm is { } depth ? [depth] : [20, 30, 50, 75, 100], iceWater))
-            : TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-    }
+        [Limits(Cooling.LeastDepthMm, Cooling.MostDepthMm, "mm")] double? depthMm = null
+    ) => TypedResults.Ok(Cooling.Of(depthMm is { } depth ? [depth] : [20, 30, 50, 75, 100], iceWater));
 
-    private static HttpValidationProblemDetails WrongTime(JournalRefusal refusal) =>
-        Problems.Invalid(new Dictionary<string, string[]> { ["at"] = [refusal.Why] });
+    private static HttpValidationProblemDetails WrongTime(JournalRefusal refusal) => Problems.Invalid("at", refusal.Why);
 
     private static NotFound<ProblemDetails> Missing() => Problems.Missing("This cook");
 }

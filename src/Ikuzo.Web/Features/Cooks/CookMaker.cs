@@ -1,8 +1,5 @@
-using Ikuzo.Core.Companions;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Features.Dishes;

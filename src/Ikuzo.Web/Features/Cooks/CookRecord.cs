@@ -2,11 +2,8 @@ using System.Collections.Concurrent;
 using System.Globalization;
 using CsvHelper;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
-using Ikuzo.Core.Trust;
 using Ikuzo.Web.Devices;
-using Ikuzo.Web.Features.Kitchen;
 
 namespace Ikuzo.Web.Features.Cooks;
 

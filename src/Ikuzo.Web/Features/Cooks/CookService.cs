@@ -1,12 +1,6 @@
 using System.Collections.Concurrent;
-using System.Text.Json;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
-using Ikuzo.Core.Running.Rescue;
-using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.SignalR;
 
@@ -16,7 +10,7 @@ namespace Ikuzo.Web.Features.Cooks;
 /// <param name="Cook">The cook; null when there is none.</param>
 /// <param name="Refusal">Why not; null when it was taken.</param>
 /// <param name="Errors">What is wrong with its fields; null when nothing is.</param>
-internal readonly record struct Appended(CookView? Cook, JournalRefusal? Refusal, FieldErrors? Errors = null);
+internal readonly record struct Appended(CookView? Cook, JournalRefusal? Refusal, IDictionary<string, string[]>? Errors = null);
 
 /// <summary>Adds to journals one at a time per cook, tells who listens, and computes states.</summary>
 internal sealed class CookService(CookStore store, KitchenStore kitchen, TimeProvider clock, IHubContext<CookHub> hub, AdviceCache advice)
@@ -54,7 +48,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         DateTimeOffset? at,
         CookEventData data,
         CancellationToken cancellation,
-        Func<PlannedCook, FieldErrors>? check = null
+        Func<PlannedCook, IDictionary<string, string[]>?>? check = null
     )
     {
         var turn = _turns.GetOrAdd(id, _ => new SemaphoreSlim(1));
@@ -66,7 +60,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
                 return default;
             }
 
-            if (check?.Invoke(live.Planned) is { None: false } errors)
+            if (check?.Invoke(live.Planned) is { } errors)
             {
                 return new(null, null, errors);
             }

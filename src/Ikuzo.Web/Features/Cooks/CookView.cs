@@ -1,9 +1,7 @@
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
-using Ikuzo.Core.Trust;
 using Ikuzo.Web.Features.Plans;
 
 namespace Ikuzo.Web.Features.Cooks;

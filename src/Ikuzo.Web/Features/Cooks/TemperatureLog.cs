@@ -1,7 +1,6 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
-using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Web.Features.Cooks;
 

@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
@@ -20,12 +21,18 @@ public enum ItemKind
 }
 
 /// <summary>One thing in a dish: meat with its load, or a companion with its id and grams.</summary>
-public sealed record DishItemBody
+public sealed record DishItemBody : IValidatableObject
 {
+    internal const int MostKeyCharacters = 40;
+
     /// <summary>Name of the item, unique within the dish; at most 40 characters.</summary>
+    [Needed]
+    [Longest(MostKeyCharacters)]
+    [PlainText]
     public string? Key { get; init; }
 
     /// <summary>Meat or companion.</summary>
+    [Needed]
     public ItemKind? Kind { get; init; }
 
     /// <summary>The meat.</summary>
@@ -35,9 +42,12 @@ public sealed record DishItemBody
     public Aim? Aim { get; init; }
 
     /// <summary>Id of the companion.</summary>
+    [Longest(60)]
+    [CompanionId]
     public string? Id { get; init; }
 
     /// <summary>Amount of the companion, g, 1 to 5,000.</summary>
+    [Limits(BesideItem.LeastGrams, BesideItem.MostGrams, "g")]
     public double? Grams { get; init; }
 
     /// <summary>How large it is cut; as its name says unless given.</summary>
@@ -46,25 +56,23 @@ public sealed record DishItemBody
     /// <summary>True in a bowl on the rack.</summary>
     public bool? InBowl { get; init; }
 
-    internal void Check(FieldErrors errors, string at)
+    /// <summary>Meat needs its load; a companion its id and grams.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        errors.RequiredPlainText($"{at}key", Key, 40);
-        switch (Kind)
+        const string Missing = "is missing.";
+        if (Kind == ItemKind.Meat && Load is null)
         {
-            case ItemKind.Meat:
-                LoadBody.Check(errors, Load, $"{at}load");
-                break;
-            case ItemKind.Companion:
-                errors.RequiredRange($"{at}grams", Grams, 1, 5000, "g");
-                if (Id is null || CompanionCatalogue.Find(Id) is null)
-                {
-                    errors.Add($"{at}id", "is not a companion that we know; see /api/catalogue.");
-                }
+            yield return new(Missing, [nameof(Load)]);
+        }
 
-                break;
-            default:
-                errors.Add($"{at}kind", "must be meat or companion.");
-                break;
+        if (Kind == ItemKind.Companion && Id is null)
+        {
+            yield return new(Missing, [nameof(Id)]);
+        }
+
+        if (Kind == ItemKind.Companion && Grams is null)
+        {
+            yield return new(Missing, [nameof(Grams)]);
         }
     }
 
@@ -98,58 +106,45 @@ public sealed record DishItemBody
 }
 
 /// <summary>A dish to arrange.</summary>
-public record DishBody
+public record DishBody : IValidatableObject
 {
     /// <summary>The pot; the household's default unless given.</summary>
     public PotBody? Pot { get; init; }
 
     /// <summary>Altitude, m, -100 to 4,500; the household's unless given.</summary>
+    [Limits(KitchenSettings.LeastAltitudeMetres, KitchenSettings.MostAltitudeMetres, "m")]
     public double? AltitudeMetres { get; init; }
 
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
+    [Limits(0, 10_000, "ml")]
     public double? BrothMl { get; init; }
 
     /// <summary>
     /// Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are
     /// safe.
     /// </summary>
+    [Entries(0, DishRequest.MostItems)]
     public IReadOnlyList<IReadOnlyList<string>>? Stages { get; init; }
 
     /// <summary>A bird too large by its weight over which the lid was tried and closes.</summary>
-    public TriedLid? LidTried { get; init; }
+    public TriedLidBody? LidTried { get; init; }
 
     /// <summary>One to eight items.</summary>
+    [Needed]
+    [Entries(1, DishRequest.MostItems)]
     public IReadOnlyList<DishItemBody>? Items { get; init; }
 
-    internal virtual void Check(FieldErrors errors, string at)
+    /// <summary>Keys differ, and stages name keys.</summary>
+    public virtual IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        Pot?.Check(errors, $"{at}pot.");
-        errors.Range($"{at}altitudeMetres", AltitudeMetres, -100, 4500, "m");
-        errors.Range($"{at}brothMl", BrothMl, 0, 10_000, "ml");
-        if (
-            Stages is { Count: > DishRequest.MostItems }
-            || Stages?.Any(s => s is not { Count: <= DishRequest.MostItems } || s.Any(k => k is not { Length: <= 40 })) == true
-        )
+        if (Items!.Select(i => i.Key).Distinct().Count() != Items!.Count)
         {
-            errors.Add($"{at}stages", $"must have at most {DishRequest.MostItems} stages with at most {DishRequest.MostItems} keys each.");
+            yield return new("must have different keys.", [nameof(Items)]);
         }
 
-        errors.Range($"{at}lidTried.kg", LidTried?.Kg, 0, MeatLoad.MostKg, "kg");
-        errors.Range($"{at}lidTried.potLitres", LidTried?.PotLitres, 2, 15, "litres");
-        if (Items is not { Count: >= 1 and <= DishRequest.MostItems })
+        if (Stages?.Any(s => s.Count > DishRequest.MostItems || s.Any(k => k is not { Length: <= DishItemBody.MostKeyCharacters })) == true)
         {
-            errors.Add($"{at}items", $"must have one to {DishRequest.MostItems} entries.");
-            return;
-        }
-
-        for (var i = 0; i < Items.Count; i++)
-        {
-            (Items[i] ?? new DishItemBody()).Check(errors, $"{at}items[{i}].");
-        }
-
-        if (Items.Select(i => i?.Key).Distinct().Count() != Items.Count)
-        {
-            errors.Add($"{at}items", "must have different keys.");
+            yield return new($"must have at most {DishRequest.MostItems} keys in each stage.", [nameof(Stages)]);
         }
     }
 
@@ -161,11 +156,22 @@ public record DishBody
             RoomCelsius = kitchen.Settings.RoomCelsius,
             Units = kitchen.Settings.Units,
             BrothMl = BrothMl ?? 0,
-            LidTried = LidTried,
+            LidTried = LidTried?.ToCore(),
             Wanted = Stages,
             OtherPots = kitchen.Others(Pot?.ToModel()),
             Items = [.. Items!.Select(i => i.ToItem())],
         };
+}
+
+/// <summary>Somebody tried it: the lid closes over so much.</summary>
+/// <param name="Kg">Weight of the bird, kg.</param>
+/// <param name="PotLitres">Capacity of the pot, l.</param>
+public sealed record TriedLidBody(
+    [property: Needed, Limits(0, MeatLoad.MostKg, "kg")] double? Kg,
+    [property: Needed, Limits(2, 15, "litres")] double? PotLitres
+)
+{
+    internal TriedLid ToCore() => new(Kg!.Value, PotLitres!.Value);
 }
 
 /// <summary>An arrangement as clients see it.</summary>

@@ -1,4 +1,6 @@
+using System.ComponentModel.DataAnnotations;
 using System.Text.Json.Serialization;
+using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Web.Errors;
@@ -10,7 +12,10 @@ namespace Ikuzo.Web.Features.Dishes;
 /// <summary>A job for the hands while the pot works.</summary>
 /// <param name="Text">What to do; at most 200 characters.</param>
 /// <param name="Minutes">How long, min, 1 to 120.</param>
-public sealed record JobBody(string? Text, double? Minutes);
+public sealed record JobBody(
+    [property: Needed, Longest(DishDocument.MostLineCharacters), PlainText] string? Text,
+    [property: Needed, Limits(1, 120, "min")] double? Minutes
+);
 
 /// <summary>A dish as it is kept and as our own file carries it: bird, companions, seasoning, browning, layers in order, finish.</summary>
 public sealed record DishDocument : MealBody
@@ -28,60 +33,70 @@ public sealed record DishDocument : MealBody
 
     /// <summary>"ikuzo-dish".</summary>
     [JsonPropertyOrder(-3)]
+    [Longest(20)]
     public string Format { get; init; } = FormatName;
 
     /// <summary>Version of the format: 1.</summary>
     [JsonPropertyOrder(-2)]
+    [Limits(1, 1_000)]
     public int Version { get; init; } = NewestVersion;
 
     /// <summary>What the household calls it; at most 80 characters.</summary>
     [JsonPropertyOrder(-1)]
+    [Needed]
+    [Longest(MostNameCharacters)]
+    [PlainText]
     public string? Name { get; init; }
 
     /// <summary>For how many, 1 to 40.</summary>
+    [Needed]
+    [Limits(1, MostServings)]
     public int? Servings { get; init; }
 
     /// <summary>What it is seasoned with; at most 200 characters.</summary>
+    [Longest(MostLineCharacters)]
+    [PlainText]
     public string? Seasoning { get; init; }
 
     /// <summary>What loosens the browned bits; at most 200 characters.</summary>
+    [Longest(MostLineCharacters)]
+    [PlainText]
     public string? DeglazeWith { get; init; }
 
     /// <summary>Herbs, spices and all that goes in beside without changing minutes; at most 30 lines.</summary>
+    [Entries(0, MostLines)]
+    [Lines(MostLineCharacters)]
     public IReadOnlyList<string>? Aromatics { get; init; }
 
     /// <summary>Jobs while the pot works; at most 30.</summary>
+    [Entries(0, MostLines)]
     public IReadOnlyList<JobBody>? Meanwhile { get; init; }
 
     /// <summary>What is done at the end, in order; at most 30 lines.</summary>
+    [Entries(0, MostLines)]
+    [Lines(MostLineCharacters)]
     public IReadOnlyList<string>? Finish { get; init; }
 
     /// <summary>Whatever else is worth remembering, in lines; at most 30.</summary>
+    [Entries(0, MostLines)]
+    [Lines(MostLineCharacters)]
     public IReadOnlyList<string>? Notes { get; init; }
 
-    internal FieldErrors Check()
+    /// <inheritdoc/>
+    public override IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        var errors = new FieldErrors();
         if (Format != FormatName || Version is < 1 or > NewestVersion)
         {
-            errors.Add("format", $"must be \"{FormatName}\" in version 1 to {NewestVersion}. A newer Ikuzo may have written it.");
+            yield return new(
+                $"must be \"{FormatName}\" in version 1 to {NewestVersion}. A newer Ikuzo may have written it.",
+                [nameof(Format)]
+            );
         }
 
-        Check(errors, "");
-        errors.RequiredPlainText("name", Name, MostNameCharacters);
-        errors.RequiredRange("servings", Servings, 1, MostServings, "");
-        errors.PlainText("seasoning", Seasoning, MostLineCharacters);
-        errors.PlainText("deglazeWith", DeglazeWith, MostLineCharacters);
-        CheckLines(errors, "aromatics", Aromatics);
-        CheckLines(errors, "finish", Finish);
-        CheckLines(errors, "notes", Notes);
-        CheckLines(errors, "meanwhile", Meanwhile?.Select(j => j?.Text ?? "").ToList());
-        for (var i = 0; i < Meanwhile?.Count; i++)
+        foreach (var result in base.Validate(validationContext))
         {
-            errors.RequiredRange($"meanwhile[{i}].minutes", Meanwhile[i]?.Minutes, 1, 120, "min");
+            yield return result;
         }
-
-        return errors;
     }
 
     /// <summary>The dish for other servings, in as many batches as the pot asks for; null when that is too often.</summary>
@@ -100,19 +115,6 @@ public sealed record DishDocument : MealBody
                 scaled.Why
             )
             : null;
-    }
-
-    private static void CheckLines(FieldErrors errors, string field, IReadOnlyList<string>? lines)
-    {
-        if (lines?.Count > MostLines)
-        {
-            errors.Add(field, $"has more than {MostLines} lines.");
-        }
-
-        for (var i = 0; i < Math.Min(MostLines, lines?.Count ?? 0); i++)
-        {
-            errors.RequiredPlainText($"{field}[{i}]", lines![i], MostLineCharacters);
-        }
     }
 
     internal override LineUpRequest Detail(LineUpRequest meal) =>
@@ -142,7 +144,10 @@ public sealed record KeptDish
 /// <summary>A line of a list of ingredients to read.</summary>
 /// <param name="Text">As in "6 chicken thighs 1.2 kg"; at most 300 characters.</param>
 /// <param name="Key">Name that the item gets; at most 40 characters.</param>
-public sealed record IngredientBody(string? Text, string? Key);
+public sealed record IngredientBody(
+    [property: Needed, Longest(IngredientReader.MostCharacters)] string? Text,
+    [property: Needed, Longest(DishItemBody.MostKeyCharacters)] string? Key
+);
 
 /// <summary>What came of a file.</summary>
 /// <param name="Dish">The dish, now kept.</param>

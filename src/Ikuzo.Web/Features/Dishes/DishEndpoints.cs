@@ -43,13 +43,6 @@ internal static class DishEndpoints
         CancellationToken cancellation
     )
     {
-        var errors = new FieldErrors();
-        body.Check(errors, "");
-        if (!errors.None)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         return TypedResults.Ok(DishView.Of(DishSolver.Solve(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation)));
     }
 
@@ -59,11 +52,6 @@ internal static class DishEndpoints
         CancellationToken cancellation
     )
     {
-        if (document.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var dish = await store.AddAsync(document, cancellation);
         return TypedResults.Created($"/api/dishes/{dish.Id}", dish);
     }
@@ -84,11 +72,6 @@ internal static class DishEndpoints
         CancellationToken cancellation
     )
     {
-        if (document.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         return await store.PutAsync(id, document, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
     }
 
@@ -139,15 +122,14 @@ internal static class DishEndpoints
 
     private static async Task<
         Results<Ok<ScaledView>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>, Conflict<ProblemDetails>>
-    > ScaleAsync(string id, [FromQuery] int servings, DishStore store, KitchenStore kitchen, CancellationToken cancellation)
+    > ScaleAsync(
+        string id,
+        [FromQuery, Limits(1, DishDocument.MostServings)] int servings,
+        DishStore store,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
     {
-        var errors = new FieldErrors();
-        errors.RequiredRange("servings", servings, 1, DishDocument.MostServings, "");
-        if (!errors.None)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         if (await store.FindAsync(id, cancellation) is not { Document: var document })
         {
             return Missing();
@@ -165,38 +147,28 @@ internal static class DishEndpoints
 
     private static Results<Ok<DishItemBody>, BadRequest<HttpValidationProblemDetails>> ReadItem(IngredientBody body)
     {
-        var errors = new FieldErrors();
-        errors.RequiredText("text", body.Text, IngredientReader.MostCharacters);
-        errors.RequiredText("key", body.Key, 40);
-        if (!errors.None)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
-        if (IngredientReader.Read(body.Text!, body.Key!) is { } item)
-        {
-            return TypedResults.Ok(DishItemBody.Of(item));
-        }
-
-        errors.Add(
-            "text",
-            "is not poultry or something beside it that we know. Try \"6 chicken thighs 1.2 kg\" or \"250 g pearl barley\"."
-        );
-        return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+        return IngredientReader.Read(body.Text!, body.Key!) is { } item
+            ? TypedResults.Ok(DishItemBody.Of(item))
+            : TypedResults.BadRequest(
+                Problems.Invalid(
+                    "text",
+                    "is not poultry or something beside it that we know. Try \"6 chicken thighs 1.2 kg\" or \"250 g pearl barley\"."
+                )
+            );
     }
 
     private static async Task<
         Results<Created<ImportView>, BadRequest<HttpValidationProblemDetails>, UnprocessableEntity<ProblemDetails>>
-    > ImportAsync(HttpRequest request, DishImport import, DishStore store, CancellationToken cancellation)
+    > ImportAsync(HttpRequest request, DishImport import, BodyCheck check, DishStore store, CancellationToken cancellation)
     {
         using var file = new MemoryStream();
         await request.Body.CopyToAsync(file, cancellation);
         try
         {
             var (document, notMapped) = import.Read(file.GetBuffer().AsMemory(0, (int)file.Length));
-            if (document.Check() is { None: false } errors)
+            if (await check.ErrorsOfAsync(document, cancellation) is { } errors)
             {
-                return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
+                return TypedResults.BadRequest(Problems.Invalid(errors));
             }
 
             var dish = await store.AddAsync(document, cancellation);

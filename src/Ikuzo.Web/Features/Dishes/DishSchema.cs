@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
@@ -16,7 +17,10 @@ internal sealed class DishSchema(IOptions<JsonOptions> json)
     private static JsonObject Make(JsonSerializerOptions options)
     {
         var schema = options
-            .GetJsonSchemaAsNode(typeof(DishDocument), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true })
+            .GetJsonSchemaAsNode(
+                typeof(DishDocument),
+                new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Limited }
+            )
             .AsObject();
         schema["properties"]!["format"] = new JsonObject { ["const"] = DishDocument.FormatName };
         schema["properties"]!["version"] = new JsonObject
@@ -29,5 +33,39 @@ internal sealed class DishSchema(IOptions<JsonOptions> json)
         schema.Insert(0, "$schema", "https://json-schema.org/draft/2020-12/schema");
         schema.Insert(1, "title", "A dish of Ikuzo");
         return schema;
+    }
+
+    // The limits that the server holds it to.
+    private static JsonNode Limited(JsonSchemaExporterContext context, JsonNode schema)
+    {
+        if (schema is not JsonObject node || context.PropertyInfo?.AttributeProvider is not { } property)
+        {
+            return schema;
+        }
+
+        foreach (var attribute in property.GetCustomAttributes(typeof(ValidationAttribute), inherit: true))
+        {
+            (string Name, JsonNode Value)[] limits = attribute switch
+            {
+                RangeAttribute range =>
+                [
+                    ("minimum", JsonValue.Create((double)range.Minimum)),
+                    ("maximum", JsonValue.Create((double)range.Maximum)),
+                ],
+                StringLengthAttribute length => [("maxLength", JsonValue.Create(length.MaximumLength))],
+                LengthAttribute length =>
+                [
+                    ("minItems", JsonValue.Create(length.MinimumLength)),
+                    ("maxItems", JsonValue.Create(length.MaximumLength)),
+                ],
+                _ => [],
+            };
+            foreach (var (name, value) in limits)
+            {
+                node[name] = value;
+            }
+        }
+
+        return node;
     }
 }

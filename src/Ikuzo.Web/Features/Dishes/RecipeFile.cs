@@ -5,7 +5,6 @@ using System.Text.RegularExpressions;
 using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Web.Features.Dishes;
 

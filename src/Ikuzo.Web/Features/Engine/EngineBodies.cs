@@ -8,15 +8,11 @@ namespace Ikuzo.Web.Features.Engine;
 /// <param name="ShapeDimensionality">1 slab, 2 cylinder, 3 sphere, or between.</param>
 /// <param name="Biot">h R / k, 0.001 to 10,000.</param>
 /// <param name="Fourier">α t / R², 0.0001 to 20.</param>
-public sealed record VerifyBody(double? ShapeDimensionality, double? Biot, double? Fourier)
-{
-    internal FieldErrors Check()
-    {
-        var errors = new CourseBody(ShapeDimensionality, Biot).Check();
-        errors.RequiredRange("fourier", Fourier, 0.0001, 20, "");
-        return errors;
-    }
-}
+public sealed record VerifyBody(
+    [property: Needed, Limits(1, 3)] double? ShapeDimensionality,
+    [property: Needed, Limits(0.001, 10_000)] double? Biot,
+    [property: Needed, Limits(0.0001, 20)] double? Fourier
+);
 
 /// <summary>(T - T_pot) / (T_0 - T_pot) from the product's own solver on its own mesh, and from the exact series.</summary>
 /// <param name="ThetaCentre">At the centre.</param>
@@ -28,16 +24,10 @@ public sealed record VerifyView(double ThetaCentre, double ThetaSurface, double 
 /// <summary>A textbook case over time.</summary>
 /// <param name="ShapeDimensionality">1 slab, 2 cylinder, 3 sphere, or between.</param>
 /// <param name="Biot">h R / k, 0.001 to 10,000.</param>
-public sealed record CourseBody(double? ShapeDimensionality, double? Biot)
-{
-    internal FieldErrors Check()
-    {
-        var errors = new FieldErrors();
-        errors.RequiredRange("shapeDimensionality", ShapeDimensionality, 1, 3, "");
-        errors.RequiredRange("biot", Biot, 0.001, 10_000, "");
-        return errors;
-    }
-}
+public sealed record CourseBody(
+    [property: Needed, Limits(1, 3)] double? ShapeDimensionality,
+    [property: Needed, Limits(0.001, 10_000)] double? Biot
+);
 
 /// <summary>Solver and series side by side.</summary>
 /// <param name="Fourier">Times, dimensionless.</param>

@@ -26,11 +26,6 @@ internal static class EngineEndpoints
 
     private static Results<Ok<VerifyView>, BadRequest<HttpValidationProblemDetails>> Verify(VerifyBody body)
     {
-        if (body.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var (e, biot, fourier) = (body.ShapeDimensionality!.Value, body.Biot!.Value, body.Fourier!.Value);
         var theta = ConstantPropertyCheck.Run(e, biot, fourier);
         Theta? exact = fourier < ConductionSeries.LeastFourier ? null : ConductionSeries.At(e, biot, fourier);
@@ -39,11 +34,6 @@ internal static class EngineEndpoints
 
     private static Results<Ok<CourseView>, BadRequest<HttpValidationProblemDetails>> Course(CourseBody body)
     {
-        if (body.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var (e, biot) = (body.ShapeDimensionality!.Value, body.Biot!.Value);
         var ratio = Math.Pow(LastFourier / FirstFourier, 1.0 / (CoursePoints - 1));
         double[] times = [.. Enumerable.Range(0, CoursePoints).Select(i => FirstFourier * Math.Pow(ratio, i))];
@@ -56,11 +46,6 @@ internal static class EngineEndpoints
         Results<Ok<EnergyView>, BadRequest<HttpValidationProblemDetails>, Conflict<Microsoft.AspNetCore.Mvc.ProblemDetails>>
     > EnergyAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
     {
-        if (body.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var request = body.ToRequest(await kitchen.UsualAsync(cancellation));
         var plan = Planner.Compute(request, cancellation);
         if (plan is not { Minutes: { } minutes, Release: { } release })

@@ -1,5 +1,4 @@
 using Ikuzo.Core.Physics;
-using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
@@ -8,8 +7,6 @@ namespace Ikuzo.Web.Features.Kitchen;
 
 internal static class KitchenEndpoints
 {
-    private const int MostNameCharacters = 60;
-
     public static void MapKitchen(this IEndpointRouteBuilder routes)
     {
         var kitchen = routes.MapGroup("/api/kitchen").WithTags("Kitchen");
@@ -30,12 +27,6 @@ internal static class KitchenEndpoints
         CancellationToken cancellation
     )
     {
-        var errors = settings.Check();
-        if (!errors.None)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         await store.SaveAsync(settings, cancellation);
         return TypedResults.Ok(await ViewAsync(store, cancellation));
     }
@@ -46,9 +37,9 @@ internal static class KitchenEndpoints
         CancellationToken cancellation
     )
     {
-        if (Check(body) is { } problem)
+        if (string.IsNullOrWhiteSpace(body.Name))
         {
-            return problem;
+            return Nameless();
         }
 
         var pot = body.ToPot(Guid.CreateVersion7().ToString("N"));
@@ -63,9 +54,9 @@ internal static class KitchenEndpoints
         CancellationToken cancellation
     )
     {
-        if (Check(body) is { } problem)
+        if (string.IsNullOrWhiteSpace(body.Name))
         {
-            return problem;
+            return Nameless();
         }
 
         var before = (await store.PotsAsync(cancellation)).FirstOrDefault(p => p.Id == id);
@@ -100,13 +91,8 @@ internal static class KitchenEndpoints
         CancellationToken cancellation
     ) => await store.RestorePotAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This pot");
 
-    private static BadRequest<HttpValidationProblemDetails>? Check(PotBody body)
-    {
-        var errors = new FieldErrors();
-        errors.RequiredText("name", body.Name, MostNameCharacters);
-        body.Check(errors, "");
-        return errors.None ? null : TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-    }
+    // A pot of the kitchen has a name; one that is only asked about needs none.
+    private static BadRequest<HttpValidationProblemDetails> Nameless() => TypedResults.BadRequest(Problems.Invalid("name", "is missing."));
 
     private static async Task<KitchenView> ViewAsync(KitchenStore store, CancellationToken cancellation)
     {

@@ -1,5 +1,5 @@
-using Ikuzo.Core.Filling;
-using Ikuzo.Core.Physics;
+using System.ComponentModel.DataAnnotations;
+using System.Globalization;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
@@ -72,56 +72,77 @@ public sealed record Pot
 }
 
 /// <summary>A pot as it is entered: only the capacity is needed, the rest has defaults by capacity.</summary>
-public sealed record PotBody
+public sealed record PotBody : IValidatableObject
 {
+    private const double LeastMarkLitres = 0.3;
+
     /// <summary>What the household calls it; at most 60 characters.</summary>
+    [Longest(60)]
+    [PlainText]
     public string? Name { get; init; }
 
     /// <summary>Capacity, l, 1 to 20.</summary>
+    [Needed]
+    [Limits(1, 20, "l")]
     public double? CapacityLitres { get; init; }
 
     /// <summary>Power, W, 200 to 4,000.</summary>
+    [Limits(200, 4000, "W")]
     public double? HeaterWatts { get; init; }
 
     /// <summary>Least thin liquid by its manual, ml, 50 to 2,000.</summary>
+    [Limits(50, 2000, "ml")]
     public double? MinimumLiquidMl { get; init; }
 
     /// <summary>Pressure on high, kPa above the atmosphere, 20 to 120.</summary>
+    [Limits(20, 120, "kPa")]
     public double? HighGaugeKpa { get; init; }
 
     /// <summary>Pressure on low, kPa above the atmosphere, 10 to 100.</summary>
+    [Limits(10, 100, "kPa")]
     public double? LowGaugeKpa { get; init; }
 
     /// <summary>Inner diameter, mm, 80 to 500; usual for its capacity unless given.</summary>
+    [Limits(80, 500, "mm")]
     public double? InnerDiameterMm { get; init; }
 
     /// <summary>From the floor to the underside of the lid, mm, 50 to 500; usual for its capacity unless given.</summary>
+    [Limits(50, 500, "mm")]
     public double? UsableHeightMm { get; init; }
 
     /// <summary>Height of the rack, mm, 0 to 150; 25 unless given.</summary>
+    [Limits(0, 150, "mm")]
     public double? RackMm { get; init; }
 
     /// <summary>Mark that liquid stays under, l, at most the capacity; two thirds of it unless given.</summary>
+    [Limits(LeastMarkLitres, 20, "l")]
     public double? FillMarkLitres { get; init; }
 
     /// <summary>Mark for what foams or swells, l, at most the capacity; half of it unless given.</summary>
+    [Limits(LeastMarkLitres, 20, "l")]
     public double? HalfMarkLitres { get; init; }
 
     /// <summary>True to use it when no pot is named.</summary>
     public bool? IsDefault { get; init; }
 
-    internal void Check(FieldErrors errors, string at)
+    /// <summary>Marks lie within the pot, and low pressure below high.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        errors.RequiredRange($"{at}capacityLitres", CapacityLitres, 1, 20, "l");
-        errors.Range($"{at}heaterWatts", HeaterWatts, 200, 4000, "W");
-        errors.Range($"{at}minimumLiquidMl", MinimumLiquidMl, 50, 2000, "ml");
-        errors.Range($"{at}highGaugeKpa", HighGaugeKpa, 20, 120, "kPa");
-        errors.Range($"{at}lowGaugeKpa", LowGaugeKpa, 10, 100, "kPa");
-        errors.Range($"{at}innerDiameterMm", InnerDiameterMm, 80, 500, "mm");
-        errors.Range($"{at}usableHeightMm", UsableHeightMm, 50, 500, "mm");
-        errors.Range($"{at}rackMm", RackMm, 0, 150, "mm");
-        errors.Range($"{at}fillMarkLitres", FillMarkLitres, 0.3, CapacityLitres ?? 20, "l");
-        errors.Range($"{at}halfMarkLitres", HalfMarkLitres, 0.3, CapacityLitres ?? 20, "l");
+        foreach (var (mark, name) in new[] { (FillMarkLitres, nameof(FillMarkLitres)), (HalfMarkLitres, nameof(HalfMarkLitres)) })
+        {
+            if (mark > CapacityLitres)
+            {
+                yield return new(
+                    string.Create(CultureInfo.InvariantCulture, $"must lie between {LeastMarkLitres} and {CapacityLitres} l."),
+                    [name]
+                );
+            }
+        }
+
+        if (LowGaugeKpa > (HighGaugeKpa ?? PotModel.UsualHighGaugeKpa))
+        {
+            yield return new("must not be above the high pressure.", [nameof(LowGaugeKpa)]);
+        }
     }
 
     internal PotModel ToModel()
@@ -132,7 +153,7 @@ public sealed record PotBody
             HeaterWatts = HeaterWatts ?? usual.HeaterWatts,
             MinimumLiquidMl = MinimumLiquidMl ?? usual.MinimumLiquidMl,
             HighGaugeKpa = HighGaugeKpa ?? usual.HighGaugeKpa,
-            LowGaugeKpa = LowGaugeKpa ?? usual.LowGaugeKpa,
+            LowGaugeKpa = LowGaugeKpa ?? Math.Min(usual.LowGaugeKpa, HighGaugeKpa ?? usual.HighGaugeKpa),
             InnerDiameterMetres = InnerDiameterMm / 1000 ?? usual.InnerDiameterMetres,
             UsableHeightMetres = UsableHeightMm / 1000 ?? usual.UsableHeightMetres,
             RackMetres = RackMm / 1000 ?? usual.RackMetres,
@@ -166,25 +187,39 @@ public sealed record PotBody
 /// <summary>The household's kitchen, without its pots.</summary>
 public sealed record KitchenSettings
 {
+    internal const double LeastAltitudeMetres = -100;
+    internal const double MostAltitudeMetres = 4500;
+    internal const double LeastRoomCelsius = 5;
+    internal const double MostRoomCelsius = 45;
+
     /// <summary>What the household calls it; at most 60 characters.</summary>
+    [Needed]
+    [Longest(60)]
+    [PlainText]
     public required string Name { get; init; }
 
     /// <summary>Altitude, m, -100 to 4,500.</summary>
+    [Limits(LeastAltitudeMetres, MostAltitudeMetres, "m")]
     public required double AltitudeMetres { get; init; }
 
     /// <summary>Usual temperature, °C, 5 to 45.</summary>
+    [Limits(LeastRoomCelsius, MostRoomCelsius, "°C")]
     public required double RoomCelsius { get; init; }
 
     /// <summary>Units on screen.</summary>
     public required UnitSystem Units { get; init; }
 
     /// <summary>Id of the school that the household follows where it is safe; null for what is computed.</summary>
+    [Longest(60)]
+    [SchoolId]
     public string? DefaultSchool { get; init; }
 
     /// <summary>What the thermometer shows in stirred ice water, °C, -10 to 10; null when it was not checked.</summary>
+    [Limits(-10, 10, "°C")]
     public double? IceCelsius { get; init; }
 
     /// <summary>What it shows in boiling water in this kitchen, °C, 70 to 115; null when it was not checked.</summary>
+    [Limits(70, 115, "°C")]
     public double? BoilingCelsius { get; init; }
 
     /// <summary>The check of the thermometer at this altitude; null when it is not complete.</summary>
@@ -192,18 +227,6 @@ public sealed record KitchenSettings
         IceCelsius is { } ice && BoilingCelsius is { } boiling
             ? new(ice, boiling, Core.Physics.Saturation.PotCelsius(AltitudeMetres, 0))
             : null;
-
-    internal FieldErrors Check()
-    {
-        var errors = new FieldErrors();
-        errors.RequiredText("name", Name, 60);
-        errors.Range("iceCelsius", IceCelsius, -10, 10, "°C");
-        errors.Range("boilingCelsius", BoilingCelsius, 70, 115, "°C");
-        errors.KnownSchool("defaultSchool", DefaultSchool);
-        errors.Range("altitudeMetres", AltitudeMetres, -100, 4500, "m");
-        errors.Range("roomCelsius", RoomCelsius, 5, 45, "°C");
-        return errors;
-    }
 }
 
 /// <summary>What a question is computed with when it does not say otherwise.</summary>

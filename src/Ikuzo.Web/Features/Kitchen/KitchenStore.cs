@@ -1,6 +1,5 @@
 using System.Data.Common;
 using Dapper;
-using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Data;
 

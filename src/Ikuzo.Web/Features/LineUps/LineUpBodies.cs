@@ -1,4 +1,4 @@
-using Ikuzo.Core.Dishes;
+using System.ComponentModel.DataAnnotations;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Dishes;
@@ -13,12 +13,15 @@ public record MealBody : DishBody
     public bool? Brown { get; init; }
 
     /// <summary>Minutes under the grill at the end, 0 to 60.</summary>
+    [Limits(0, 60, "min")]
     public double? CrispMinutes { get; init; }
 
     /// <summary>Hours in a marinade, 0 to 48.</summary>
+    [Limits(0, 48, "h")]
     public double? MarinadeHours { get; init; }
 
     /// <summary>Minutes that the meat rests, 0 to 60; 5 unless given.</summary>
+    [Limits(0, 60, "min")]
     public double? RestMinutes { get; init; }
 
     /// <summary>How frozen meat is thawed first.</summary>
@@ -26,53 +29,46 @@ public record MealBody : DishBody
 
     /// <summary>Adds what only a kept dish says.</summary>
     internal virtual LineUpRequest Detail(LineUpRequest meal) => meal;
-
-    internal override void Check(FieldErrors errors, string at)
-    {
-        base.Check(errors, at);
-        errors.Range($"{at}crispMinutes", CrispMinutes, 0, 60, "min");
-        errors.Range($"{at}marinadeHours", MarinadeHours, 0, 48, "h");
-        errors.Range($"{at}restMinutes", RestMinutes, 0, 60, "min");
-    }
 }
 
 /// <summary>A meal to schedule back from the table.</summary>
-public sealed record LineUpBody
+public sealed record LineUpBody : IValidatableObject
 {
     /// <summary>What is cooked.</summary>
     public MealBody? Dish { get; init; }
 
     /// <summary>A kept dish instead of <see cref="Dish"/>.</summary>
+    [Longest(60)]
     public string? DishId { get; init; }
 
     /// <summary>For how many the kept dish is cooked, 1 to 40; as it says unless given.</summary>
+    [Limits(1, DishDocument.MostServings)]
     public int? Servings { get; init; }
 
     /// <summary>How often the pot is filled, 1 to 4; for other servings it is computed.</summary>
+    [Limits(1, Core.Dishes.Scaling.MostBatches)]
     public int? Batches { get; init; }
 
     /// <summary>When it is eaten, with offset.</summary>
+    [Needed]
+    [Moment]
     public DateTimeOffset? ServeAt { get; init; }
 
     /// <summary>The moment from which on there is time; the present one unless given.</summary>
     public DateTimeOffset? Now { get; init; }
 
     /// <summary>Time zone in which instants are written, as in "Europe/Vienna"; the offset of serveAt unless given.</summary>
+    [Longest(60)]
+    [Zone]
     public string? TimeZone { get; init; }
 
-    internal FieldErrors Check()
+    /// <summary>A dish, or the name of a kept one.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        var errors = new FieldErrors();
-        (Dish ?? new MealBody()).Check(errors, "dish.");
-        errors.Range("servings", Servings, 1, DishDocument.MostServings, "");
-        errors.Range("batches", Batches, 1, Core.Dishes.Scaling.MostBatches, "");
-        if (ServeAt is not { Year: >= 2000 and <= 2200 })
+        if (Dish is null && DishId is null)
         {
-            errors.Add("serveAt", "must be a moment with offset between the years 2000 and 2200.");
+            yield return new("is missing.", [nameof(Dish)]);
         }
-
-        errors.TimeZone("timeZone", TimeZone);
-        return errors;
     }
 
     internal LineUpRequest ToRequest(UsualKitchen kitchen, TimeProvider clock) =>

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -28,8 +29,8 @@ internal static class LineUpEndpoints
             return Problems.Missing("This dish");
         }
 
-        return filled.Check() is { None: false } errors
-            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
+        return TooOften(filled) is { } problem
+            ? TypedResults.BadRequest(problem)
             : TypedResults.Ok(await lineUps.MakeAsync(filled, cancellation));
     }
 
@@ -42,17 +43,20 @@ internal static class LineUpEndpoints
             return Problems.Missing("This dish");
         }
 
-        return filled.Check() is { None: false } errors
-            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
+        return TooOften(filled) is { } problem
+            ? TypedResults.BadRequest(problem)
             : TypedResults.File(CalendarFile.Of(await lineUps.MakeAsync(filled, cancellation)), CalendarFile.ContentType, "dinner.ics");
     }
+
+    // For more guests a kept dish may need more fillings than anybody cooks.
+    private static HttpValidationProblemDetails? TooOften(LineUpBody body) =>
+        body.Batches > Scaling.MostBatches
+            ? Problems.Invalid("batches", FormattableString.Invariant($"must lie between 1 and {Scaling.MostBatches}."))
+            : null;
 
     private static async Task<Results<Ok<IReadOnlyList<ThawChoice>>, BadRequest<HttpValidationProblemDetails>>> ThawAsync(
         PreviewBody body,
         KitchenStore kitchen,
         CancellationToken cancellation
-    ) =>
-        body.Check() is { None: false } errors
-            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
-            : TypedResults.Ok(Thawing.Choices(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
+    ) => TypedResults.Ok(Thawing.Choices(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
 }

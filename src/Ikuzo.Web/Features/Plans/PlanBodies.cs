@@ -1,5 +1,8 @@
+using System.ComponentModel.DataAnnotations;
+using System.Globalization;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -11,24 +14,36 @@ using Ikuzo.Web.Features.Kitchen;
 namespace Ikuzo.Web.Features.Plans;
 
 /// <summary>The meat. Only cut, pieces and weight are needed.</summary>
-public sealed record LoadBody
+public sealed record LoadBody : IValidatableObject
 {
+    private const double LeastCelsius = -40;
+    private const double MostCelsius = 40;
+
     /// <summary>Id of the cut.</summary>
+    [Needed]
+    [Longest(60)]
+    [CutId]
     public string? Cut { get; init; }
 
     /// <summary>State at lid-on; chilled unless given.</summary>
     public MeatState? State { get; init; }
 
     /// <summary>Temperature at lid-on, °C, -40 to 40.</summary>
+    [Limits(LeastCelsius, MostCelsius, "°C")]
     public double? StartCelsius { get; init; }
 
     /// <summary>Pieces, 1 to 200.</summary>
+    [Needed]
+    [Limits(1, MeatLoad.MostPieces)]
     public int? Pieces { get; init; }
 
     /// <summary>Weight of all, kg, 0.005 to 15.</summary>
+    [Needed]
+    [Limits(MeatLoad.LeastKg, MeatLoad.MostKg, "kg")]
     public double? TotalKg { get; init; }
 
     /// <summary>Measured thickness, mm, 3 to 200.</summary>
+    [Limits(MeatLoad.LeastThicknessMm, MeatLoad.MostThicknessMm, "mm")]
     public double? ThicknessMm { get; init; }
 
     /// <summary>How the pieces lie; single unless given.</summary>
@@ -38,28 +53,20 @@ public sealed record LoadBody
     public Placement? Placement { get; init; }
 
     /// <summary>Days in the fridge since it was bought fresh or thawed, 0 to 60.</summary>
+    [Limits(0, 60, "days")]
     public double? DaysInFridge { get; init; }
 
-    /// <summary>Checks meat that must be there.</summary>
-    internal static void Check(FieldErrors errors, LoadBody? load, string at)
+    /// <summary>A temperature at lid-on belongs to a state.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        if (load is null)
+        var (coldest, warmest) = State == MeatState.Frozen ? (LeastCelsius, -2.0) : (-1.0, MostCelsius);
+        if (StartCelsius < coldest || StartCelsius > warmest)
         {
-            errors.Add(at, "is missing.");
-            return;
+            yield return new(
+                string.Create(CultureInfo.InvariantCulture, $"must lie between {coldest} and {warmest} °C in this state."),
+                [nameof(StartCelsius)]
+            );
         }
-
-        if (load.Cut is null || CutCatalogue.Find(load.Cut) is null)
-        {
-            errors.Add($"{at}.cut", load.Cut is null ? "is missing." : "is not a cut that we know; see /api/catalogue.");
-        }
-
-        errors.RequiredRange($"{at}.pieces", load.Pieces, 1, MeatLoad.MostPieces, "");
-        errors.RequiredRange($"{at}.totalKg", load.TotalKg, MeatLoad.LeastKg, MeatLoad.MostKg, "kg");
-        errors.Range($"{at}.thicknessMm", load.ThicknessMm, MeatLoad.LeastThicknessMm, MeatLoad.MostThicknessMm, "mm");
-        errors.Range($"{at}.daysInFridge", load.DaysInFridge, 0, 60, "days");
-        var (coldest, warmest) = load.State == MeatState.Frozen ? (-40.0, -2.0) : (-1.0, 40.0);
-        errors.Range($"{at}.startCelsius", load.StartCelsius, coldest, warmest, "°C in this state");
     }
 
     /// <summary>The body of a load.</summary>
@@ -97,12 +104,16 @@ public sealed record LoadBody
 /// <param name="Id">Id of the companion.</param>
 /// <param name="Grams">Amount, g, 1 to 5,000.</param>
 /// <param name="InBowl">True in a bowl on the rack.</param>
-public sealed record CompanionBody(string? Id, double? Grams, bool? InBowl = null);
+public sealed record CompanionBody(
+    [property: Needed, Longest(60), CompanionId] string? Id,
+    [property: Needed, Limits(BesideItem.LeastGrams, BesideItem.MostGrams, "g")] double? Grams,
+    bool? InBowl = null
+);
 
 /// <summary>A release to try.</summary>
 /// <param name="Kind">Which way.</param>
 /// <param name="RestMinutes">Minutes left alone before venting, 0 to 120.</param>
-public sealed record ReleaseBody(ReleaseKind? Kind, double? RestMinutes)
+public sealed record ReleaseBody([property: Needed] ReleaseKind? Kind, [property: Limits(0, 120, "min")] double? RestMinutes)
 {
     private const double UsualRestMinutes = 10;
 
@@ -118,18 +129,23 @@ public sealed record PreviewBody
     public PotBody? Pot { get; init; }
 
     /// <summary>Altitude, m, -100 to 4,500.</summary>
+    [Limits(KitchenSettings.LeastAltitudeMetres, KitchenSettings.MostAltitudeMetres, "m")]
     public double? AltitudeMetres { get; init; }
 
     /// <summary>Temperature of the kitchen, °C, 5 to 45.</summary>
+    [Limits(KitchenSettings.LeastRoomCelsius, KitchenSettings.MostRoomCelsius, "°C")]
     public double? RoomCelsius { get; init; }
 
     /// <summary>The meat.</summary>
+    [Needed]
     public LoadBody? Load { get; init; }
 
     /// <summary>Thin liquid, ml, 0 to 15,000.</summary>
+    [Limits(0, 15_000, "ml")]
     public double? LiquidMl { get; init; }
 
     /// <summary>What else is in the pot; at most 12.</summary>
+    [Entries(0, 12)]
     public IReadOnlyList<CompanionBody>? Companions { get; init; }
 
     /// <summary>How the meat should end.</summary>
@@ -139,74 +155,31 @@ public sealed record PreviewBody
     public PressureSetting? Pressure { get; init; }
 
     /// <summary>Minutes to try, 0 to 240.</summary>
+    [Limits(0, 240, "min")]
     public double? Minutes { get; init; }
 
     /// <summary>Release to try.</summary>
     public ReleaseBody? Release { get; init; }
 
     /// <summary>School to follow where it is safe, or "none"; the household's unless given.</summary>
+    [Longest(60)]
+    [SchoolId]
     public string? School { get; init; }
 
     /// <summary>When the lid goes on, with offset; gives the answer a clock.</summary>
+    [Moment]
     public DateTimeOffset? LidOnAt { get; init; }
 
     /// <summary>True when the meat is browned in the pot first.</summary>
     public bool? Browned { get; init; }
 
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
+    [Entries(0, 20)]
+    [Lines(60)]
     public IReadOnlyList<string>? Confirmed { get; init; }
 
     /// <summary>Units of the words in the answer; the household's unless given.</summary>
     public UnitSystem? Units { get; init; }
-
-    /// <summary>What is wrong with the question, by field.</summary>
-    internal FieldErrors Check(string at = "")
-    {
-        var errors = new FieldErrors();
-        Pot?.Check(errors, $"{at}pot.");
-        errors.Range($"{at}altitudeMetres", AltitudeMetres, -100, 4500, "m");
-        errors.Range($"{at}roomCelsius", RoomCelsius, 5, 45, "°C");
-        errors.Range($"{at}liquidMl", LiquidMl, 0, 15_000, "ml");
-        errors.Range($"{at}minutes", Minutes, 0, 240, "min");
-        CheckRelease(errors, $"{at}release", Release);
-        errors.KnownSchool($"{at}school", School);
-        LoadBody.Check(errors, Load, $"{at}load");
-        CheckLists(errors, at);
-        if (LidOnAt is { Year: < 2000 or > 2200 })
-        {
-            errors.Add($"{at}lidOnAt", "must lie between the years 2000 and 2200.");
-        }
-
-        return errors;
-    }
-
-    /// <summary>Checks a release that may be missing.</summary>
-    internal static void CheckRelease(FieldErrors errors, string field, ReleaseBody? release)
-    {
-        errors.Range($"{field}.restMinutes", release?.RestMinutes, 0, 120, "min");
-        if (release is { Kind: null })
-        {
-            errors.Add($"{field}.kind", "is missing.");
-        }
-    }
-
-    private void CheckLists(FieldErrors errors, string at)
-    {
-        var companions = Companions ?? [];
-        if (companions.Count > 12 || Confirmed?.Count > 20)
-        {
-            errors.Add(companions.Count > 12 ? $"{at}companions" : $"{at}confirmed", "has too many entries.");
-        }
-
-        for (var i = 0; i < companions.Count; i++)
-        {
-            errors.RequiredRange($"{at}companions[{i}].grams", companions[i]?.Grams, 1, 5000, "g");
-            if (companions[i]?.Id is not { } id || CompanionCatalogue.Find(id) is null)
-            {
-                errors.Add($"{at}companions[{i}].id", "is not a companion that we know; see /api/catalogue.");
-            }
-        }
-    }
 
     /// <summary>The question for Core, with what was left out taken from the kitchen. Only for a question without errors.</summary>
     internal PlanRequest ToRequest(UsualKitchen kitchen) =>
@@ -234,10 +207,20 @@ public sealed record PreviewBody
         };
 }
 
+/// <summary>A load that becomes another: of its typical weight for another cut, each as heavy as before for another number.</summary>
+/// <param name="Load">The load before.</param>
+/// <param name="Cut">Id of another cut; the same unless given.</param>
+/// <param name="Pieces">Another number of pieces; the same, or usual for another cut, unless given.</param>
+public sealed record AdaptBody(
+    [property: Needed] LoadBody? Load,
+    [property: Longest(60), CutId] string? Cut,
+    [property: Limits(1, MeatLoad.MostPieces)] int? Pieces
+);
+
 /// <summary>A plan to keep.</summary>
 /// <param name="Name">What the household calls it; at most 80 characters.</param>
 /// <param name="Request">The question.</param>
-public sealed record SavePlanBody(string? Name, PreviewBody? Request);
+public sealed record SavePlanBody([property: Needed, Longest(80)] string? Name, [property: Needed] PreviewBody? Request);
 
 /// <summary>A kept plan.</summary>
 public sealed record SavedPlan

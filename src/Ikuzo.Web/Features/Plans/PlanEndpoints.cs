@@ -1,5 +1,6 @@
-using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -10,12 +11,11 @@ namespace Ikuzo.Web.Features.Plans;
 
 internal static class PlanEndpoints
 {
-    private const int MostNameCharacters = 80;
-
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
         var plans = routes.MapGroup("/api/plans").WithTags("Plans");
         plans.MapPost("/preview", PreviewAsync).WithName("previewPlan");
+        plans.MapPost("/load", Adapt).WithName("adaptLoad");
         plans.MapPost("/rescue", RescueAsync).WithName("rescuePlan");
         plans.MapPost("", SaveAsync).WithName("savePlan");
         plans.MapGet("", ListAsync).WithName("listPlans");
@@ -28,24 +28,20 @@ internal static class PlanEndpoints
         PreviewBody body,
         KitchenStore kitchen,
         CancellationToken cancellation
-    ) =>
-        body.Check() is { None: false } errors
-            ? TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()))
-            : TypedResults.Ok(await ComputeAsync(body, kitchen, cancellation));
+    ) => TypedResults.Ok(await ComputeAsync(body, kitchen, cancellation));
+
+    private static Results<Ok<LoadBody>, BadRequest<HttpValidationProblemDetails>> Adapt(AdaptBody body)
+    {
+        var load = body.Load!.ToLoad();
+        var other = body.Cut is { } cut ? UsualLoad.With(load, CutCatalogue.Find(cut)!) : load;
+        return TypedResults.Ok(LoadBody.Of(body.Pieces is { } pieces ? UsualLoad.With(other, pieces) : other));
+    }
 
     private static async Task<Results<Ok<RescueAdvice>, BadRequest<HttpValidationProblemDetails>>> RescueAsync(
         RescueBody body,
         KitchenStore kitchen,
         CancellationToken cancellation
-    )
-    {
-        if (body.Check() is { None: false } errors)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
-        return TypedResults.Ok(RescuePlanner.Advise(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
-    }
+    ) => TypedResults.Ok(RescuePlanner.Advise(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation));
 
     private static async Task<Results<Created<SavedPlan>, BadRequest<HttpValidationProblemDetails>>> SaveAsync(
         SavePlanBody body,
@@ -54,13 +50,6 @@ internal static class PlanEndpoints
         CancellationToken cancellation
     )
     {
-        var errors = (body.Request ?? new PreviewBody()).Check("request.");
-        errors.RequiredText("name", body.Name, MostNameCharacters);
-        if (!errors.None)
-        {
-            return TypedResults.BadRequest(Problems.Invalid(errors.ToDictionary()));
-        }
-
         var plan = await ComputeAsync(body.Request!, kitchen, cancellation);
         var saved = await store.AddAsync(body.Name!, body.Request!, plan.Minutes, plan.Release, cancellation);
         return TypedResults.Created($"/api/plans/{saved.Id}", saved);

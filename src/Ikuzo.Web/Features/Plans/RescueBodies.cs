@@ -1,5 +1,4 @@
-using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Planning;
+using System.ComponentModel.DataAnnotations;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
@@ -11,50 +10,46 @@ namespace Ikuzo.Web.Features.Plans;
 /// <param name="Spot">Spot of the cut; see /api/catalogue.</param>
 /// <param name="Celsius">Reading, °C, -30 to 130.</param>
 /// <param name="AfterOpeningMinutes">Minutes since the lid came off, 0 to 60; 1 unless given.</param>
-public sealed record ReadingBody(string? Spot, double? Celsius, double? AfterOpeningMinutes);
+public sealed record ReadingBody(
+    [property: Needed, Longest(60)] string? Spot,
+    [property: Needed, Limits(ProbeReading.LeastCelsius, ProbeReading.MostCelsius, "°C")] double? Celsius,
+    [property: Limits(0, 60, "min")] double? AfterOpeningMinutes
+);
 
 /// <summary>A pot that was opened and measured.</summary>
-public sealed record RescueBody
+public sealed record RescueBody : IValidatableObject
 {
     /// <summary>What went in.</summary>
+    [Needed]
     public PreviewBody? Plan { get; init; }
 
     /// <summary>Minutes that it was under pressure, 0 to 240.</summary>
+    [Needed]
+    [Limits(0, 240, "min")]
     public double? MinutesHeld { get; init; }
 
     /// <summary>How the pressure was let go; natural unless given.</summary>
     public ReleaseBody? Release { get; init; }
 
     /// <summary>One to twelve readings.</summary>
+    [Needed]
+    [Entries(1, 12)]
     public IReadOnlyList<ReadingBody>? Readings { get; init; }
 
     /// <summary>True when dairy or starch is in.</summary>
     public bool? LiquidIsThick { get; init; }
 
-    /// <summary>What is wrong, by field.</summary>
-    internal FieldErrors Check()
+    /// <summary>Readings are taken at spots of the cut.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        var errors = (Plan ?? new PreviewBody()).Check("plan.");
-        errors.RequiredRange("minutesHeld", MinutesHeld, 0, 240, "min");
-        PreviewBody.CheckRelease(errors, "release", Release);
-        if (Readings is not { Count: >= 1 and <= 12 })
+        var spots = CutCatalogue.Find(Plan!.Load!.Cut!)!.Spots.Select(s => s.Id).ToArray();
+        for (var i = 0; i < Readings!.Count; i++)
         {
-            errors.Add("readings", "must have one to twelve entries.");
-            return errors;
-        }
-
-        var spots = Plan?.Load?.Cut is { } cut ? CutCatalogue.Find(cut)?.Spots : null;
-        for (var i = 0; i < Readings.Count; i++)
-        {
-            errors.RequiredRange($"readings[{i}].celsius", Readings[i]?.Celsius, -30, 130, "°C");
-            errors.Range($"readings[{i}].afterOpeningMinutes", Readings[i]?.AfterOpeningMinutes, 0, 60, "min");
-            if (spots is not null && spots.All(s => s.Id != Readings[i]?.Spot))
+            if (!spots.Contains(Readings[i].Spot))
             {
-                errors.Add($"readings[{i}].spot", $"must be one of {string.Join(", ", spots.Select(s => s.Id))}.");
+                yield return new($"must be one of {string.Join(", ", spots)}.", [$"{nameof(Readings)}[{i}].{nameof(ReadingBody.Spot)}"]);
             }
         }
-
-        return errors;
     }
 
     /// <summary>The question for Core. Only for a body without errors.</summary>

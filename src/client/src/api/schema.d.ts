@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/load": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["adaptLoad"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/rescue": {
         parameters: {
             query?: never;
@@ -712,6 +728,17 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description A load that becomes another: of its typical weight for another cut, each as heavy as before for another number. */
+        AdaptBody: {
+            load: null | components["schemas"]["LoadBody"];
+            /** @description Id of another cut; the same unless given. */
+            cut: null | string;
+            /**
+             * Format: int32
+             * @description Another number of pieces; the same, or usual for another cut, unless given.
+             */
+            pieces: null | number;
+        };
         /** @description What comes after the pot. */
         AftercareView: {
             /** @description Ways to crisp the skin. */
@@ -851,6 +878,24 @@ export interface components {
             usualAim: components["schemas"]["Aim"];
             spots: components["schemas"]["CatalogueSpot"][];
         };
+        /** @description The household safety rule, for what shows it. */
+        CatalogueSafety: {
+            /**
+             * Format: double
+             * @description Every spot must reach this, °C.
+             */
+            coreCelsius: number;
+            /**
+             * Format: double
+             * @description Share of the possible cooks that must reach it.
+             */
+            shareSafe: number;
+            /**
+             * Format: double
+             * @description Hot food is held at this or more, °C.
+             */
+            hotHoldingCelsius: number;
+        };
         /** @description A way in which other cooks choose minutes and release. */
         CatalogueSchool: {
             id: string;
@@ -861,12 +906,13 @@ export interface components {
             id: string;
             where: string;
         };
-        /** @description Everything that a plan can be made of. */
+        /** @description Everything that a plan can be made of, and the rule that it must keep. */
         CatalogueView: {
             cuts: components["schemas"]["CatalogueCut"][];
             companions: components["schemas"]["CatalogueCompanion"][];
             pots: components["schemas"]["Pot"][];
             schools: components["schemas"]["CatalogueSchool"][];
+            safety: components["schemas"]["CatalogueSafety"];
         };
         /**
          * @description Whether the meat is done.
@@ -1047,7 +1093,7 @@ export interface components {
             spot: null | string;
             /**
              * Format: double
-             * @description What the thermometer shows, °C, -30 to 130.
+             * @description What the thermometer shows, °C.
              */
             celsius: null | number;
             /**
@@ -1285,32 +1331,35 @@ export interface components {
         Dimension: "mass" | "length" | "volume" | "temperature" | null;
         /** @description A dish to arrange. */
         DishBody: {
-            pot: null | components["schemas"]["PotBody"];
+            pot?: null | components["schemas"]["PotBody"];
             /**
              * Format: double
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
-            altitudeMetres: null | number;
+            altitudeMetres?: null | number;
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
-            brothMl: null | number;
-            /** @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe. */
-            stages: null | string[][];
-            lidTried: null | components["schemas"]["TriedLid"];
+            brothMl?: null | number;
+            /**
+             * @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are
+             *     safe.
+             */
+            stages?: null | string[][];
+            lidTried?: null | components["schemas"]["TriedLidBody"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
         /** @description A dish as it is kept and as our own file carries it: bird, companions, seasoning, browning, layers in order, finish. */
         DishDocument: {
             /** @description "ikuzo-dish". */
-            format: string;
+            format?: string;
             /**
              * Format: int32
              * @description Version of the format: 1.
              */
-            version: number;
+            version?: number;
             /** @description What the household calls it; at most 80 characters. */
             name: null | string;
             /**
@@ -1319,49 +1368,52 @@ export interface components {
              */
             servings: null | number;
             /** @description What it is seasoned with; at most 200 characters. */
-            seasoning: null | string;
+            seasoning?: null | string;
             /** @description What loosens the browned bits; at most 200 characters. */
-            deglazeWith: null | string;
+            deglazeWith?: null | string;
             /** @description Herbs, spices and all that goes in beside without changing minutes; at most 30 lines. */
-            aromatics: null | string[];
+            aromatics?: null | string[];
             /** @description Jobs while the pot works; at most 30. */
-            meanwhile: null | components["schemas"]["JobBody"][];
+            meanwhile?: null | components["schemas"]["JobBody"][];
             /** @description What is done at the end, in order; at most 30 lines. */
-            finish: null | string[];
+            finish?: null | string[];
             /** @description Whatever else is worth remembering, in lines; at most 30. */
-            notes: null | string[];
+            notes?: null | string[];
             /** @description True to brown the meat first. */
-            brown: null | boolean;
+            brown?: null | boolean;
             /**
              * Format: double
              * @description Minutes under the grill at the end, 0 to 60.
              */
-            crispMinutes: null | number;
+            crispMinutes?: null | number;
             /**
              * Format: double
              * @description Hours in a marinade, 0 to 48.
              */
-            marinadeHours: null | number;
+            marinadeHours?: null | number;
             /**
              * Format: double
              * @description Minutes that the meat rests, 0 to 60; 5 unless given.
              */
-            restMinutes: null | number;
-            thaw: null | components["schemas"]["ThawWay"];
-            pot: null | components["schemas"]["PotBody"];
+            restMinutes?: null | number;
+            thaw?: null | components["schemas"]["ThawWay"];
+            pot?: null | components["schemas"]["PotBody"];
             /**
              * Format: double
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
-            altitudeMetres: null | number;
+            altitudeMetres?: null | number;
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
-            brothMl: null | number;
-            /** @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe. */
-            stages: null | string[][];
-            lidTried: null | components["schemas"]["TriedLid"];
+            brothMl?: null | number;
+            /**
+             * @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are
+             *     safe.
+             */
+            stages?: null | string[][];
+            lidTried?: null | components["schemas"]["TriedLidBody"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
@@ -1370,18 +1422,18 @@ export interface components {
             /** @description Name of the item, unique within the dish; at most 40 characters. */
             key: null | string;
             kind: null | components["schemas"]["ItemKind"];
-            load: null | components["schemas"]["LoadBody"];
-            aim: null | components["schemas"]["Aim"];
+            load?: null | components["schemas"]["LoadBody"];
+            aim?: null | components["schemas"]["Aim"];
             /** @description Id of the companion. */
-            id: null | string;
+            id?: null | string;
             /**
              * Format: double
              * @description Amount of the companion, g, 1 to 5,000.
              */
-            grams: null | number;
-            size: null | components["schemas"]["PieceSize"];
+            grams?: null | number;
+            size?: null | components["schemas"]["PieceSize"];
             /** @description True in a bowl on the rack. */
-            inBowl: null | boolean;
+            inBowl?: null | boolean;
         };
         /** @description One time under the lid. */
         DishStage: {
@@ -1446,15 +1498,33 @@ export interface components {
         };
         /** @description Something that happened. */
         EventBody: {
-            /** @description Name that the client gives it, at most 60 characters; the same again changes nothing. */
+            /** @description Name that the client gives it; the same again changes nothing. */
             clientId: null | string;
             kind: null | components["schemas"]["CookEventKind"];
             /**
              * Format: date-time
              * @description When, on the clock of the cook; now unless given.
              */
-            at: null | string;
-            data: null | components["schemas"]["CookEventData"];
+            at?: null | string;
+            data?: null | components["schemas"]["EventDataBody"];
+        };
+        /** @description What belongs to an entry; what does not belong to its kind is left out. */
+        EventDataBody: {
+            /** @description Id of the entry that is corrected or undone. */
+            of: null | string;
+            /** @description Text of a note. */
+            text: null | string;
+            /**
+             * Format: double
+             * @description Minutes to cook on.
+             */
+            minutes: null | number;
+            /** @description True to cook on at a simmer. */
+            simmer: null | boolean;
+            /** @description True when a lump was taken apart first. */
+            separate: null | boolean;
+            /** @description Id of a step that is done. */
+            step: null | string;
         };
         /** @description An entry of a journal as clients see it. */
         EventView: {
@@ -1680,19 +1750,19 @@ export interface components {
         };
         /** @description A meal to schedule back from the table. */
         LineUpBody: {
-            dish: null | components["schemas"]["MealBody"];
+            dish?: null | components["schemas"]["MealBody"];
             /** @description A kept dish instead of MealBody? LineUpBody.Dish. */
-            dishId: null | string;
+            dishId?: null | string;
             /**
              * Format: int32
              * @description For how many the kept dish is cooked, 1 to 40; as it says unless given.
              */
-            servings: null | number;
+            servings?: null | number;
             /**
              * Format: int32
              * @description How often the pot is filled, 1 to 4; for other servings it is computed.
              */
-            batches: null | number;
+            batches?: null | number;
             /**
              * Format: date-time
              * @description When it is eaten, with offset.
@@ -1702,9 +1772,9 @@ export interface components {
              * Format: date-time
              * @description The moment from which on there is time; the present one unless given.
              */
-            now: null | string;
+            now?: null | string;
             /** @description Time zone in which instants are written, as in "Europe/Vienna"; the offset of serveAt unless given. */
-            timeZone: null | string;
+            timeZone?: null | string;
         };
         /**
          * @description What a task needs.
@@ -1795,12 +1865,12 @@ export interface components {
         LoadBody: {
             /** @description Id of the cut. */
             cut: null | string;
-            state: null | components["schemas"]["MeatState"];
+            state?: null | components["schemas"]["MeatState"];
             /**
              * Format: double
              * @description Temperature at lid-on, °C, -40 to 40.
              */
-            startCelsius: null | number;
+            startCelsius?: null | number;
             /**
              * Format: int32
              * @description Pieces, 1 to 200.
@@ -1815,14 +1885,14 @@ export interface components {
              * Format: double
              * @description Measured thickness, mm, 3 to 200.
              */
-            thicknessMm: null | number;
-            arrangement: null | components["schemas"]["Arrangement"];
-            placement: null | components["schemas"]["Placement"];
+            thicknessMm?: null | number;
+            arrangement?: null | components["schemas"]["Arrangement"];
+            placement?: null | components["schemas"]["Placement"];
             /**
              * Format: double
              * @description Days in the fridge since it was bought fresh or thawed, 0 to 60.
              */
-            daysInFridge: null | number;
+            daysInFridge?: null | number;
         };
         LowOnly: {
             /** Format: double */
@@ -1831,37 +1901,40 @@ export interface components {
         /** @description A dish with what happens before and after the pot. */
         MealBody: {
             /** @description True to brown the meat first. */
-            brown: null | boolean;
+            brown?: null | boolean;
             /**
              * Format: double
              * @description Minutes under the grill at the end, 0 to 60.
              */
-            crispMinutes: null | number;
+            crispMinutes?: null | number;
             /**
              * Format: double
              * @description Hours in a marinade, 0 to 48.
              */
-            marinadeHours: null | number;
+            marinadeHours?: null | number;
             /**
              * Format: double
              * @description Minutes that the meat rests, 0 to 60; 5 unless given.
              */
-            restMinutes: null | number;
-            thaw: null | components["schemas"]["ThawWay"];
-            pot: null | components["schemas"]["PotBody"];
+            restMinutes?: null | number;
+            thaw?: null | components["schemas"]["ThawWay"];
+            pot?: null | components["schemas"]["PotBody"];
             /**
              * Format: double
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
-            altitudeMetres: null | number;
+            altitudeMetres?: null | number;
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
              */
-            brothMl: null | number;
-            /** @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are safe. */
-            stages: null | string[][];
-            lidTried: null | components["schemas"]["TriedLid"];
+            brothMl?: null | number;
+            /**
+             * @description Stages that the cook wants, each with the keys of its items, in order; the best unless given. Used while they fit the items and are
+             *     safe.
+             */
+            stages?: null | string[][];
+            lidTried?: null | components["schemas"]["TriedLidBody"];
             /** @description One to eight items. */
             items: null | components["schemas"]["DishItemBody"][];
         };
@@ -2084,7 +2157,7 @@ export interface components {
         /** @description A pot as it is entered: only the capacity is needed, the rest has defaults by capacity. */
         PotBody: {
             /** @description What the household calls it; at most 60 characters. */
-            name: null | string;
+            name?: null | string;
             /**
              * Format: double
              * @description Capacity, l, 1 to 20.
@@ -2094,49 +2167,49 @@ export interface components {
              * Format: double
              * @description Power, W, 200 to 4,000.
              */
-            heaterWatts: null | number;
+            heaterWatts?: null | number;
             /**
              * Format: double
              * @description Least thin liquid by its manual, ml, 50 to 2,000.
              */
-            minimumLiquidMl: null | number;
+            minimumLiquidMl?: null | number;
             /**
              * Format: double
              * @description Pressure on high, kPa above the atmosphere, 20 to 120.
              */
-            highGaugeKpa: null | number;
+            highGaugeKpa?: null | number;
             /**
              * Format: double
              * @description Pressure on low, kPa above the atmosphere, 10 to 100.
              */
-            lowGaugeKpa: null | number;
+            lowGaugeKpa?: null | number;
             /**
              * Format: double
              * @description Inner diameter, mm, 80 to 500; usual for its capacity unless given.
              */
-            innerDiameterMm: null | number;
+            innerDiameterMm?: null | number;
             /**
              * Format: double
              * @description From the floor to the underside of the lid, mm, 50 to 500; usual for its capacity unless given.
              */
-            usableHeightMm: null | number;
+            usableHeightMm?: null | number;
             /**
              * Format: double
              * @description Height of the rack, mm, 0 to 150; 25 unless given.
              */
-            rackMm: null | number;
+            rackMm?: null | number;
             /**
              * Format: double
              * @description Mark that liquid stays under, l, at most the capacity; two thirds of it unless given.
              */
-            fillMarkLitres: null | number;
+            fillMarkLitres?: null | number;
             /**
              * Format: double
              * @description Mark for what foams or swells, l, at most the capacity; half of it unless given.
              */
-            halfMarkLitres: null | number;
+            halfMarkLitres?: null | number;
             /** @description True to use it when no pot is named. */
-            isDefault: null | boolean;
+            isDefault?: null | boolean;
         };
         /** @description A pot with its load, cut through the middle, to scale. */
         PotPicture: {
@@ -2192,45 +2265,45 @@ export interface components {
         PressureSetting: "high" | "low" | null;
         /** @description A question to the planner. What is left out comes from the kitchen or is usual for the cut. */
         PreviewBody: {
-            pot: null | components["schemas"]["PotBody"];
+            pot?: null | components["schemas"]["PotBody"];
             /**
              * Format: double
              * @description Altitude, m, -100 to 4,500.
              */
-            altitudeMetres: null | number;
+            altitudeMetres?: null | number;
             /**
              * Format: double
              * @description Temperature of the kitchen, °C, 5 to 45.
              */
-            roomCelsius: null | number;
+            roomCelsius?: null | number;
             load: null | components["schemas"]["LoadBody"];
             /**
              * Format: double
              * @description Thin liquid, ml, 0 to 15,000.
              */
-            liquidMl: null | number;
+            liquidMl?: null | number;
             /** @description What else is in the pot; at most 12. */
-            companions: null | components["schemas"]["CompanionBody"][];
-            aim: null | components["schemas"]["Aim"];
-            pressure: null | components["schemas"]["PressureSetting"];
+            companions?: null | components["schemas"]["CompanionBody"][];
+            aim?: null | components["schemas"]["Aim"];
+            pressure?: null | components["schemas"]["PressureSetting"];
             /**
              * Format: double
              * @description Minutes to try, 0 to 240.
              */
-            minutes: null | number;
-            release: null | components["schemas"]["ReleaseBody"];
+            minutes?: null | number;
+            release?: null | components["schemas"]["ReleaseBody"];
             /** @description School to follow where it is safe, or "none"; the household's unless given. */
-            school: null | string;
+            school?: null | string;
             /**
              * Format: date-time
              * @description When the lid goes on, with offset; gives the answer a clock.
              */
-            lidOnAt: null | string;
+            lidOnAt?: null | string;
             /** @description True when the meat is browned in the pot first. */
-            browned: null | boolean;
+            browned?: null | boolean;
             /** @description Codes of stops that the cook has seen to, such as "giblets". */
-            confirmed: null | string[];
-            units: null | components["schemas"]["UnitSystem"];
+            confirmed?: null | string[];
+            units?: null | components["schemas"]["UnitSystem"];
         };
         /** @description What a probe says. */
         ProbeView: {
@@ -2354,11 +2427,11 @@ export interface components {
              * @description Minutes that it was under pressure, 0 to 240.
              */
             minutesHeld: null | number;
-            release: null | components["schemas"]["ReleaseBody"];
+            release?: null | components["schemas"]["ReleaseBody"];
             /** @description One to twelve readings. */
             readings: null | components["schemas"]["ReadingBody"][];
             /** @description True when dairy or starch is in. */
-            liquidIsThick: null | boolean;
+            liquidIsThick?: null | boolean;
         };
         /**
          * @description How to cook on.
@@ -2435,7 +2508,7 @@ export interface components {
         SimulateBody: {
             /**
              * Format: double
-             * @description How many times faster its clock runs, 1 to 120; 1 unless given.
+             * @description How many times faster its clock runs; 1 unless given.
              */
             speed: null | number;
             /**
@@ -2526,7 +2599,8 @@ export interface components {
             stage: null | number;
             /**
              * Format: double
-             * @description The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and release,
+             * @description The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and
+             *     release,
              *     as they were.
              */
             openedMinutesAgo: null | number;
@@ -2666,6 +2740,19 @@ export interface components {
              * @description Capacity of the pot, litres, 2 to 15.
              */
             potLitres: number;
+        };
+        /** @description Somebody tried it: the lid closes over so much. */
+        TriedLidBody: {
+            /**
+             * Format: double
+             * @description Weight of the bird, kg.
+             */
+            kg: null | number;
+            /**
+             * Format: double
+             * @description Capacity of the pot, l.
+             */
+            potLitres: null | number;
         };
         /** @description A typical value. */
         TypicalValue: {
@@ -2901,6 +2988,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    adaptLoad: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AdaptBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadBody"];
                 };
             };
             /** @description Bad Request */

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using CsCheck;
-using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;

@@ -5,7 +5,6 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
 

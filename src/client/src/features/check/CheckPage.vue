@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useKitchen } from '@/features/kitchen/useKitchen'
-import { useCook } from '@/features/pot/useCook'
-import { useShownCook } from '@/features/pot/useCooks'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { useCook } from '@/shared/cooks/useCook'
+import { useShownCook } from '@/shared/cooks/useCooks'
 import CutDrawing from './CutDrawing.vue'
 import OpenAlready from './OpenAlready.vue'
 import ReadingForm from './ReadingForm.vue'

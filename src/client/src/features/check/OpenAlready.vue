@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { useDraft, withPot } from '@/features/counter/useDraft'
-import { useKitchen } from '@/features/kitchen/useKitchen'
-import { useCooks } from '@/features/pot/useCooks'
+import { useDraft, withPot } from '@/shared/draft/useDraft'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { useCooks } from '@/shared/cooks/useCooks'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { limits } from '@/api/limits'
+import NumberField from '@/shared/fields/NumberField.vue'
+import TickField from '@/shared/fields/TickField.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 
 /** "It is open and reads 68: what now?", for a cook that nobody followed: what is on the Counter, held for so long. */
@@ -13,17 +16,17 @@ const { pots } = useKitchen()
 const { birdWords } = useCatalogue()
 const { start } = useCooks()
 const router = useRouter()
-const held = ref(draft.value.request.minutes ?? 15)
+const held = ref<number | null>(draft.value.request.minutes ?? 15)
 const vented = ref(false)
 const { refusal, attempt } = useAttempt()
-const minutesAgo = ref(3)
+const minutesAgo = ref<number | null>(3)
 const what = computed(() => birdWords(draft.value.request.load) ?? '…')
 
 const begin = () =>
   attempt(async () => {
     const release = { kind: vented.value ? 'vent' : 'natural', restMinutes: 0 } as const
     const request = { ...withPot(draft.value, pots.value), minutes: held.value, release }
-    const cook = await start.mutateAsync({ request, openedMinutesAgo: minutesAgo.value })
+    const cook = await start.mutateAsync({ request, openedMinutesAgo: minutesAgo.value! })
     await router.push({ name: 'check', params: { id: cook.id } })
   })
 </script>
@@ -36,15 +39,9 @@ const begin = () =>
       thermometer reads.
     </p>
     <div class="line">
-      <label class="field">
-        <span>Minutes under pressure</span>
-        <input v-model.number="held" type="number" min="0" max="240" required />
-      </label>
-      <label class="field">
-        <span>Opened, minutes ago</span>
-        <input v-model.number="minutesAgo" type="number" min="0" max="60" required />
-      </label>
-      <label class="tick"><input v-model="vented" type="checkbox" /> vented at once</label>
+      <NumberField v-model="held" label="Minutes under pressure" :limit="limits.PreviewBody.minutes" needed />
+      <NumberField v-model="minutesAgo" label="Opened, minutes ago" :limit="limits.StartBody.openedMinutesAgo" needed />
+      <TickField v-model="vented" label="vented at once" />
       <v-btn class="tall" type="submit" variant="flat" color="secondary">Measure it</v-btn>
     </div>
     <p v-if="refusal" role="alert">{{ refusal }}</p>
@@ -73,7 +70,7 @@ p {
   gap: 20px;
   align-items: end;
 }
-.field > input {
+:deep(.field > input) {
   text-align: center;
   font-size: 2rem;
 }

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookView, DeviceReport, UnitSystem } from '@/api/types'
-import { flush } from '@/features/pot/useOutbox'
+import { flush } from '@/shared/cooks/useOutbox'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
 import { lowestReading } from './readings'

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { mdiAlertOctagonOutline, mdiCheckCircleOutline } from '@mdi/js'
 import { computed } from 'vue'
-import type { Plan } from '@/api/types'
+import type { Plan, Safety } from '@/api/types'
 import { clockTime, type Units } from '@/shared/units/format'
-import { releaseWords, safetyWords } from './words'
+import { releaseWords, safetyWords } from '@/shared/words/words'
 
-const props = defineProps<{ plan: Plan; minutes: number | null; units: Units; trying: boolean }>()
+const props = defineProps<{ plan: Plan; minutes: number | null; units: Units; trying: boolean; safety: Safety }>()
 const emit = defineEmits<{ reset: [] }>()
 const point = computed(() => props.plan.band.find((b) => b.minutes === props.minutes))
-const safe = computed(() => (point.value?.chanceSafe ?? props.plan.chanceSafe ?? 0) >= 0.99)
+const safe = computed(() => (point.value?.chanceSafe ?? props.plan.chanceSafe ?? 0) >= props.safety.shareSafe)
 const settled = computed(() => props.minutes === props.plan.minutes)
 const safety = computed(() =>
   settled.value || !point.value
-    ? safetyWords(props.plan)
-    : safetyWords({ ...props.plan, chanceSafe: point.value.chanceSafe }),
+    ? safetyWords(props.plan, props.safety)
+    : safetyWords({ ...props.plan, chanceSafe: point.value.chanceSafe }, props.safety),
 )
 const coldest = computed(() =>
   props.units.atLeast(point.value?.coldestP01 ?? Math.min(...props.plan.spots.map((s) => s.atOpening.p01))),

@@ -2,7 +2,9 @@
 import { mdiClose } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { UnitSystem } from '@/api/types'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import { limits } from '@/api/limits'
+import QuantityField from '@/shared/fields/QuantityField.vue'
+import TickField from '@/shared/fields/TickField.vue'
 import { text, type Units } from '@/shared/units/format'
 import PhraseMenu from './PhraseMenu.vue'
 
@@ -21,6 +23,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [Beside[]] }>()
 const usualGrams = 250
+const { grams } = limits.CompanionBody
+const massLimit = { least: grams.least / 1000, most: grams.most / 1000 }
 const adding = ref<string | null>(null)
 const nameOf = (id: string | null) => props.companions.find((c) => c.id === id)?.name.toLowerCase() ?? ''
 const massOf = (b: Beside) => text(props.units.mass((b.grams ?? 0) / 1000))
@@ -57,16 +61,15 @@ const weigh = (id: string | null, kg: number) =>
         dimension="mass"
         :units="unitSystem"
         :shown="massOf(b)"
-        @read="weigh(b.id, $event)"
+        :show="(kg) => text(units.mass(kg))"
+        :limit="massLimit"
+        :keep="(kg) => weigh(b.id, kg)"
       />
-      <label class="tick">
-        <input
-          type="checkbox"
-          :checked="b.inBowl ?? false"
-          @change="bowl(b.id, ($event.target as HTMLInputElement).checked)"
-        />
-        in a bowl on the rack
-      </label>
+      <TickField
+        label="in a bowl on the rack"
+        :model-value="b.inBowl ?? false"
+        @update:model-value="bowl(b.id, $event)"
+      />
       <v-btn :icon="mdiClose" :aria-label="`Take ${nameOf(b.id)} out`" @click="remove(b.id)" />
     </div>
     <div v-if="beside.length < 12" class="field">

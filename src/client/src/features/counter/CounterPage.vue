@@ -2,7 +2,7 @@
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import type { LiquidBudget, Release, Request, SavedPlan } from '@/api/types'
-import { useKitchen } from '@/features/kitchen/useKitchen'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
@@ -16,14 +16,14 @@ import ReleaseList from './ReleaseList.vue'
 import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
 import StartRow from './StartRow.vue'
-import { useDraft } from './useDraft'
+import { useDraft } from '@/shared/draft/useDraft'
 import { usePreview } from './usePreview'
 import WarningList from './WarningList.vue'
 
 const minuteMs = 60_000
 const actions = useDraft()
 const { draft, change } = actions
-const { cuts, companions, birdWords } = useCatalogue()
+const { cuts, companions, birdWords, safety } = useCatalogue()
 const { pots, units, unitSystem, settings, switchUnits } = useKitchen()
 const askField = useTemplateRef('askField')
 const kept = useTemplateRef('kept')
@@ -93,12 +93,13 @@ useShortcuts({
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
     <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
-    <div v-if="plan" class="bench" :class="{ stale }" :aria-busy="busy">
+    <div v-if="plan && safety" class="bench" :class="{ stale }" :aria-busy="busy">
       <div class="left">
         <AnswerPanel
           :plan="plan"
           :minutes="plan.minutes === null ? null : minutes"
           :units="units"
+          :safety="safety"
           :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
         />
@@ -112,6 +113,7 @@ useShortcuts({
           :minutes="minutes"
           :release="release"
           :units="units"
+          :safety="safety"
           @release="tryRelease"
           @drag="tryMinutes"
           @nudge="nudge"

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useId, useTemplateRef } from 'vue'
-import type { Plan, Release } from '@/api/types'
+import type { Plan, Release, Safety } from '@/api/types'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { text, type Units } from '@/shared/units/format'
-import { drawHeat, heatRows, margin, releaseAt, restOf, SAFE_CELSIUS, stagesOf } from './heat'
-import DragHandle from '@/shared/ui/DragHandle.vue'
+import { drawHeat, heatRows, margin, releaseAt, restOf, stagesOf } from './heat'
+import ChartAxes from '@/shared/charts/ChartAxes.vue'
+import ChartLegend from '@/shared/charts/ChartLegend.vue'
+import DragHandle from '@/shared/charts/DragHandle.vue'
 import MinutesRibbon from './MinutesRibbon.vue'
 
 /** Temperature over minutes since lid-on. The ends of the hold and of the release are handles: pointer, touch, arrow keys. */
-const props = defineProps<{ plan: Plan; minutes: number; release: Release; units: Units }>()
+const props = defineProps<{ plan: Plan; minutes: number; release: Release; units: Units; safety: Safety }>()
 const emit = defineEmits<{ drag: [number]; nudge: [number]; release: [Release] }>()
 const frame = useTemplateRef<HTMLElement>('frame')
 const { width } = useElementSize(frame, { width: 640, height: 0 })
@@ -26,6 +28,24 @@ const rest = computed(() => restOf(props.plan, props.release))
 const releaseX = computed(() => drawing.value.x(drawing.value.pressure + props.minutes + (rest.value?.now ?? 0)))
 const yTicks = computed(() => [0, 25, 50, 100].filter((t) => t >= (drawing.value.y.domain()[0] ?? 0)))
 const xTicks = computed(() => drawing.value.x.ticks(Math.max(3, Math.round(width.value / 110))))
+const axes = computed(() => ({
+  left: margin.left,
+  right: width.value - margin.right,
+  bottom: height.value,
+  rows: [
+    ...yTicks.value.map((t) => ({
+      at: drawing.value.y(t),
+      text: `${props.units.temperature(t).number}°`,
+      strong: false,
+    })),
+    {
+      at: drawing.value.y(props.safety.coreCelsius),
+      text: `${props.units.temperature(props.safety.coreCelsius).number}°`,
+      strong: true,
+    },
+  ],
+  columns: xTicks.value.map((t) => ({ at: drawing.value.x(t), text: String(t) })),
+}))
 const band = sameWhileEqual(() => props.plan.band)
 const tableOpen = ref(false)
 const rows = computed(() => (tableOpen.value ? heatRows(props.plan) : []))
@@ -56,10 +76,10 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
           <line y2="7" class="hatch-line" />
         </pattern>
         <clipPath :id="aboveSafe">
-          <rect :x="margin.left" y="0" :width="width" :height="drawing.y(SAFE_CELSIUS)" />
+          <rect :x="margin.left" y="0" :width="width" :height="drawing.y(safety.coreCelsius)" />
         </clipPath>
         <clipPath :id="belowSafe">
-          <rect :x="margin.left" :y="drawing.y(SAFE_CELSIUS)" :width="width" :height="height" />
+          <rect :x="margin.left" :y="drawing.y(safety.coreCelsius)" :width="width" :height="height" />
         </clipPath>
       </defs>
       <g v-for="stage in stages" :key="stage.id">
@@ -80,27 +100,12 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
           {{ stage.title }}
         </text>
       </g>
-      <g v-for="t in yTicks" :key="t" class="tick">
-        <line :x1="margin.left" :x2="width - margin.right" :y1="drawing.y(t)" :y2="drawing.y(t)" />
-        <text :x="margin.left - 8" :y="drawing.y(t) + 4" text-anchor="end">{{ units.temperature(t).number }}°</text>
-      </g>
-      <text v-for="t in xTicks" :key="`x${t}`" class="tick-text" :x="drawing.x(t)" :y="height - 8">{{ t }}</text>
+      <ChartAxes v-bind="axes" />
       <path :d="drawing.band" class="band-safe" :clip-path="`url(#${aboveSafe})`" />
       <path :d="drawing.band" :fill="`url(#${hatch})`" class="band-unsafe" :clip-path="`url(#${belowSafe})`" />
       <path :d="drawing.pot" class="pot" />
       <path :d="drawing.surface" class="surface" />
       <path :d="drawing.coldest" class="coldest" />
-      <g class="safe-line">
-        <line
-          :x1="margin.left"
-          :x2="width - margin.right"
-          :y1="drawing.y(SAFE_CELSIUS)"
-          :y2="drawing.y(SAFE_CELSIUS)"
-        />
-        <text :x="margin.left - 8" :y="drawing.y(SAFE_CELSIUS) + 4" text-anchor="end">
-          {{ units.temperature(SAFE_CELSIUS).number }}°
-        </text>
-      </g>
       <DragHandle
         v-if="rest"
         :x="releaseX"
@@ -135,8 +140,16 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
         @end="emit('drag', shownMost)"
       />
     </svg>
-    <MinutesRibbon :band="band" :minutes="minutes" :most="shownMost" :notches="notches" :x="atMinute" :width="width" />
-    <ul class="legend" aria-hidden="true">
+    <MinutesRibbon
+      :band="band"
+      :minutes="minutes"
+      :most="shownMost"
+      :notches="notches"
+      :share-safe="safety.shareSafe"
+      :x="atMinute"
+      :width="width"
+    />
+    <ChartLegend hidden-from-readers>
       <li>
         <svg width="26" height="12"><line x2="26" y1="6" y2="6" class="pot" /></svg> pot
       </li>
@@ -150,7 +163,7 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
       <li>
         <svg width="14" height="12"><path d="M2,11l5,-8l5,8z" fill="currentColor" /></svg> other cooks
       </li>
-    </ul>
+    </ChartLegend>
     <details class="as-table" @toggle="tableOpen = ($event.target as HTMLDetailsElement).open">
       <summary>Show as a table</summary>
       <table>

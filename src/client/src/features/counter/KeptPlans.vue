@@ -2,10 +2,10 @@
 import { mdiBookmarkOutline, mdiClose } from '@mdi/js'
 import { ref } from 'vue'
 import type { Request, SavedPlan } from '@/api/types'
-import TextField from '@/shared/ui/TextField.vue'
+import TextField from '@/shared/fields/TextField.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useKeptPlans } from './useKeptPlans'
-import { releaseWords } from './words'
+import { releaseWords } from '@/shared/words/words'
 
 const props = defineProps<{ request: Request; suggestion: string }>()
 const emit = defineEmits<{ open: [SavedPlan] }>()

@@ -10,6 +10,7 @@ const props = defineProps<{
   x: (minutes: number) => number
   width: number
   notches: readonly number[]
+  shareSafe: number
 }>()
 const hatch = useId()
 const track = 20
@@ -21,7 +22,7 @@ const cells = computed(() =>
       ...b,
       left: props.x(b.minutes - 0.5),
       width: Math.max(1, props.x(b.minutes + 0.5) - props.x(b.minutes - 0.5) - 1),
-      safe: b.chanceSafe >= 0.99,
+      safe: b.chanceSafe >= props.shareSafe,
     })),
 )
 const now = computed(() => props.band.find((b) => b.minutes === props.minutes))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Plan, Release } from '@/api/types'
-import { releaseWords } from './words'
+import { releaseWords } from '@/shared/words/words'
 
 /** The ways to let the pressure go, each with the minutes it needs and what it costs. */
 const props = defineProps<{ options: Plan['releases']; chosen: Release | null }>()

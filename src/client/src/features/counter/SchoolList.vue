@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiAlertOctagonOutline, mdiCheckCircleOutline, mdiTimerAlertOutline } from '@mdi/js'
 import type { Plan } from '@/api/types'
-import { releaseWords } from './words'
+import { releaseWords } from '@/shared/words/words'
 
 type School = Plan['schools'][number]
 

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { limits } from '@/api/limits'
 import type { Cut, Pot, UnitSystem } from '@/api/types'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import QuantityField from '@/shared/fields/QuantityField.vue'
+import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
 import BesideMenu from './BesideMenu.vue'
 import ChoiceList from './ChoiceList.vue'
 import CountStepper from './CountStepper.vue'
 import CutPicker from './CutPicker.vue'
 import PhraseMenu from './PhraseMenu.vue'
-import type { DraftActions } from './useDraft'
-import { aims, brownings, fridgeDays, placements, states, stateWords } from './words'
+import type { DraftActions } from '@/shared/draft/useDraft'
+import { aims, brownings, fridgeDays, placements, states, stateWords } from '@/shared/words/words'
 
 const props = defineProps<{
   actions: DraftActions
@@ -52,6 +54,11 @@ const arrangements = [
   { value: 'single', title: 'side by side', hint: 'steam reaches every side' },
   { value: 'overlapping', title: 'overlapping', hint: 'pieces lie on each other' },
 ] as const
+const { LoadBody: limit, PreviewBody: whole } = limits
+const massWords = (kg: number) => text(props.units.mass(kg))
+const lengthWords = (mm: number) => text(props.units.length(mm))
+const volumeWords = (ml: number) => text(props.units.volume(ml))
+const { refusal, attempt } = useAttempt()
 const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overlapping' : 'side by side'))
 </script>
 
@@ -60,16 +67,18 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
     <PhraseMenu name="How many" :label="String(pieces)">
       <CountStepper
         :count="pieces"
-        :most="200"
+        :limit="limit.pieces"
         label="piece"
-        @change="
-          actions.changeLoad({ pieces: $event, totalKg: Number((((load.totalKg ?? 0) / pieces) * $event).toFixed(3)) })
-        "
+        @change="attempt(() => actions.choosePieces($event))"
       />
     </PhraseMenu>
     {{ ' ' }}
     <PhraseMenu v-slot="{ close }" name="Cut" :label="name">
-      <CutPicker :cuts="cuts" :chosen="cut" @choose="(actions.chooseCut($event), close())" /> </PhraseMenu
+      <CutPicker
+        :cuts="cuts"
+        :chosen="cut"
+        @choose="(attempt(() => actions.chooseCut($event)), close())"
+      /> </PhraseMenu
     >,
     <PhraseMenu v-slot="{ close }" name="State" :label="stateWords(load)">
       <ChoiceList
@@ -95,7 +104,10 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
         :units="unitSystem"
         :shown="weight"
         autofocus
-        @read="(actions.changeLoad({ totalKg: $event }), close())"
+        :show="massWords"
+        :limit="limit.totalKg"
+        :keep="(totalKg) => actions.changeLoad({ totalKg })"
+        @done="close"
       /> </PhraseMenu
     >,
     <PhraseMenu v-slot="{ close }" name="Thickness" :label="thickness">
@@ -105,7 +117,11 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
         :units="unitSystem"
         :shown="load.thicknessMm ? text(units.length(load.thicknessMm)) : ''"
         autofocus
-        @read="(actions.changeLoad({ thicknessMm: $event }), close())"
+        :show="lengthWords"
+        :limit="limit.thicknessMm"
+        :keep="(thicknessMm) => actions.changeLoad({ thicknessMm })"
+        :clear="() => actions.changeLoad({ thicknessMm: null })"
+        @done="close"
       />
       <v-btn v-if="load.thicknessMm" block @click="(actions.changeLoad({ thicknessMm: null }), close())"
         >Not measured</v-btn
@@ -157,7 +173,10 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
         :units="unitSystem"
         :shown="liquid"
         autofocus
-        @read="(actions.change({ liquidMl: $event }), close())"
+        :show="volumeWords"
+        :limit="whole.liquidMl"
+        :keep="(liquidMl) => actions.change({ liquidMl })"
+        @done="close"
       />
     </PhraseMenu>
     and
@@ -169,6 +188,7 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
       @change="actions.change({ companions: $event })"
     />.
   </p>
+  <p v-if="refusal" role="alert">{{ refusal }}</p>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRouter } from 'vue-router'
 import type { Request } from '@/api/types'
-import { useCooks } from '@/features/pot/useCooks'
+import { useCooks } from '@/shared/cooks/useCooks'
 import { useAttempt } from '@/shared/ui/useAttempt'
 
 /** From the plan to the pot: cook it, or rehearse it on the simulated pot. */

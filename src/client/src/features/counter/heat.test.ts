@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
-import { drawHeat, heatRows, SAFE_CELSIUS, stagesOf } from './heat'
-import { testPlan } from './plan.test.data'
+import { drawHeat, heatRows, stagesOf } from './heat'
+import { testPlan } from '@/shared/words/plan.test.data'
 
 describe('the stages of a cook', () => {
   test('follow each other without a gap, from lid-on to the end', () => {
@@ -21,7 +21,7 @@ describe('the drawing', () => {
 
   test('has time from left to right and heat from bottom to top', () => {
     expect(drawing.x(0)).toBeLessThan(drawing.x(30))
-    expect(drawing.y(SAFE_CELSIUS)).toBeLessThan(drawing.y(20))
+    expect(drawing.y(74)).toBeLessThan(drawing.y(20))
   })
 
   test('stays inside its frame', () => {

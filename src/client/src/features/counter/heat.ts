@@ -2,8 +2,6 @@ import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import type { Plan, Release } from '@/api/types'
 
-export const SAFE_CELSIUS = 74
-
 /** Room around the picture, px. */
 export const margin = { top: 30, right: 14, bottom: 26, left: 44 }
 

@@ -5,14 +5,17 @@ import type { Warning } from '@/api/types'
 import { inUnits } from '@/shared/units/format'
 import AnswerPanel from './AnswerPanel.vue'
 import MinutesRibbon from './MinutesRibbon.vue'
-import { testPlan } from './plan.test.data'
+import { testPlan, testSafety } from '@/shared/words/plan.test.data'
 import WarningList from './WarningList.vue'
 
 const global = { plugins: [createVuetify()] }
 
 describe('the answer', () => {
   const answer = (minutes: number | null, units = inUnits('metric')) =>
-    mount(AnswerPanel, { global, props: { plan: testPlan, minutes, units, trying: minutes !== 14 } })
+    mount(AnswerPanel, {
+      global,
+      props: { plan: testPlan, minutes, units, trying: minutes !== 14, safety: testSafety },
+    })
 
   test('shows minutes, release, verdict and clock', () => {
     const panel = answer(14)
@@ -70,7 +73,15 @@ describe('the warnings', () => {
 
 describe('the ribbon', () => {
   const ribbon = mount(MinutesRibbon, {
-    props: { band: testPlan.band, minutes: 14, most: 20, x: (m: number) => 50 + m * 10, width: 400, notches: [10, 18] },
+    props: {
+      band: testPlan.band,
+      minutes: 14,
+      most: 20,
+      x: (m: number) => 50 + m * 10,
+      width: 400,
+      notches: [10, 18],
+      shareSafe: 0.99,
+    },
   })
 
   test('says the minute under the handle in one sentence', () => {

@@ -4,7 +4,7 @@ import { nextTick, ref } from 'vue'
 import type { Plan, Release } from '@/api/types'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { releaseAt, restOf } from './heat'
-import { testPlan } from './plan.test.data'
+import { testPlan } from '@/shared/words/plan.test.data'
 import ReleaseList from './ReleaseList.vue'
 
 const natural: Release = { kind: 'natural', restMinutes: 0 }

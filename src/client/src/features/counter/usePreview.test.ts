@@ -2,7 +2,7 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
 import { api } from '@/api/client'
 import type { Request } from '@/api/types'
-import { testPlan } from './plan.test.data'
+import { testPlan } from '@/shared/words/plan.test.data'
 import { usePreview } from './usePreview'
 
 const question = (totalKg: number, minutes: number | null = null): Request => ({

@@ -5,12 +5,17 @@ import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
-import { useKitchen } from '@/features/kitchen/useKitchen'
-import { useCooks } from '@/features/pot/useCooks'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { useCooks } from '@/shared/cooks/useCooks'
+import { limits } from '@/api/limits'
+import ChoiceField from '@/shared/fields/ChoiceField.vue'
+import LinesField from '@/shared/fields/LinesField.vue'
+import NumberField from '@/shared/fields/NumberField.vue'
+import TextField from '@/shared/fields/TextField.vue'
+import TickField from '@/shared/fields/TickField.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishItemRow from './DishItemRow.vue'
 import JobList from './JobList.vue'
-import LinesField from './LinesField.vue'
 import StageList from './StageList.vue'
 import { useSolved } from './useSolved'
 
@@ -26,7 +31,7 @@ const { start } = useCooks()
 const router = useRouter()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
 const { data: solved, error } = useSolved(computed(() => dish.value))
-const adding = ref('')
+const adding = ref<string | null>('')
 const { refusal, attempt } = useAttempt()
 const scaled = ref<string | null>(null)
 const items = computed(() => dish.value.items ?? [])
@@ -52,21 +57,35 @@ onBeforeUnmount(() => {
   gone = true
 })
 
-const change = (part: Partial<DishDocument>) => (dish.value = { ...dish.value, ...part })
-const choosePot = (name: string) =>
-  change({ pot: (pots.value.find((p) => p.name === name) ?? null) as DishDocument['pot'] })
-const figures = [
-  { label: 'Marinade, hours', key: 'marinadeHours', usual: 0, max: 48, step: 0.5 },
-  { label: 'Rest, minutes', key: 'restMinutes', usual: 5, max: 60, step: 1 },
-  { label: 'Crisp after, minutes', key: 'crispMinutes', usual: 0, max: 60, step: 1 },
-  { label: 'Broth wanted, ml', key: 'brothMl', usual: 0, max: 10_000, step: 50 },
-] as const
-function number(event: Event) {
-  const value = (event.target as HTMLInputElement).valueAsNumber
-  return Number.isNaN(value) ? null : value
+/** What is read from a field after the page has gone is saved all the same. */
+function change(part: Partial<DishDocument>) {
+  dish.value = { ...dish.value, ...part }
+  if (gone) void props.save(props.kept.id, dish.value)
 }
-const changeItem = (key: string | null, to: DishItemBody) =>
-  change({ items: items.value.map((i) => (i.key === key ? to : i)) })
+const usualPot = ''
+const potOfDish = computed(() => (dish.value.pot ? (dish.value.pot.name ?? 'a pot of its own') : usualPot))
+const potChoices = computed(() => {
+  const names = pots.value.map((p) => p.name)
+  return [
+    { value: usualPot, title: 'the usual pot' },
+    ...[...new Set([...(potOfDish.value ? [potOfDish.value] : []), ...names])].map((name) => ({
+      value: name,
+      title: name,
+    })),
+  ]
+})
+const choosePot = (name: string) =>
+  change({ pot: (pots.value.find((p) => p.name === name) ?? null) })
+const figures = [
+  { label: 'Marinade, hours', key: 'marinadeHours', usual: 0, step: 0.5 },
+  { label: 'Rest, minutes', key: 'restMinutes', usual: 5, step: 1 },
+  { label: 'Crisp after, minutes', key: 'crispMinutes', usual: 0, step: 1 },
+  { label: 'Broth wanted, ml', key: 'brothMl', usual: 0, step: 50 },
+] as const
+const { DishDocument: limit, IngredientBody: lineLimit } = limits
+const lines = { most: 30, longest: limit.seasoning.longest }
+const changeItem = (key: string | null, to: (item: DishItemBody) => DishItemBody) =>
+  change({ items: items.value.map((i) => (i.key === key ? to(i) : i)) })
 const takeOut = (key: string | null) => change({ items: items.value.filter((i) => i.key !== key) })
 
 const act = (work: () => Promise<void>) => {
@@ -80,7 +99,7 @@ const freeKey = () => {
 }
 const add = () =>
   act(async () => {
-    const text = adding.value
+    const text = adding.value ?? ''
     const item = unwrap(await api.POST('/api/dishes/item', { body: { text, key: freeKey() } }))
     change({ items: [...items.value, { ...item, key: freeKey() }] })
     if (adding.value === text) adding.value = '' // what is being typed meanwhile stays
@@ -91,35 +110,41 @@ const cook = (stage?: number) =>
     const started = await start.mutateAsync({ dishId: props.kept.id, ...(stage ? { stage } : {}) })
     await router.push({ name: 'pot', params: { id: started.id } })
   })
-const scale = (servings: number | null) =>
-  act(async () => {
-    const answer = unwrap(
-      await api.POST('/api/dishes/{id}/scale', {
-        params: { path: { id: props.kept.id }, query: { servings: servings ?? 0 } },
-      }),
-    )
-    scaled.value = answer.why
-    if (answer.batches === 1) dish.value = answer.document
-  })
+// Only the newest number counts, and only what goes into the pot is taken over: the rest may have been changed meanwhile.
+const servings = ref(dish.value.servings)
+const scaleMs = 600
+watchDebounced(
+  servings,
+  (wanted) => {
+    if (wanted === null || wanted === dish.value.servings) return
+    void act(async () => {
+      await saveNow()
+      const params = { path: { id: props.kept.id }, query: { servings: wanted } }
+      const answer = unwrap(await api.POST('/api/dishes/{id}/scale', { params }))
+      if (wanted !== servings.value) return
+      scaled.value = answer.why
+      const { items, brothMl } = answer.document
+      if (answer.batches === 1) change({ servings: wanted, items, brothMl: brothMl ?? null })
+    })
+  },
+  { debounce: scaleMs },
+)
 </script>
 
 <template>
   <article class="editor">
     <div class="asked">
       <div class="head">
-        <label class="name">
-          <span class="sr-only">Name of the dish</span>
-          <input
-            class="title"
-            :value="dish.name"
-            maxlength="80"
-            @input="change({ name: ($event.target as HTMLInputElement).value.trim() || dish.name })"
-          />
-        </label>
-        <label class="field number">
-          <span>Serves</span>
-          <input type="number" min="1" max="40" :value="dish.servings" @change="scale(number($event))" />
-        </label>
+        <TextField
+          class="name"
+          :model-value="dish.name"
+          label="Name of the dish"
+          hide-label
+          needed
+          :limit="limit.name"
+          @update:model-value="change({ name: $event })"
+        />
+        <NumberField v-model="servings" class="number" label="Serves" :limit="limit.servings" whole needed />
       </div>
       <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
       <p v-if="scaled" role="status">{{ scaled }}</p>
@@ -132,83 +157,76 @@ const scale = (servings: number | null) =>
           :units="units"
           :unit-system="unitSystem"
           :last="items.length === 1"
-          @change="changeItem(item.key, $event)"
+          :change="(to) => changeItem(item.key, to)"
           @remove="takeOut(item.key)"
         />
       </ul>
       <form class="add" @submit.prevent="add">
-        <label class="field">
-          <span>Add</span>
-          <input v-model="adding" maxlength="300" placeholder="250 g pearl barley" />
-        </label>
+        <TextField v-model="adding" label="Add" :limit="lineLimit.text" placeholder="250 g pearl barley" />
         <v-btn type="submit" :icon="mdiPlus" aria-label="Add to the dish" :disabled="items.length >= 8" />
       </form>
       <h2>Around it</h2>
       <div class="fields">
-        <label v-if="pots.length > 1" class="field">
-          <span>Cooked in</span>
-          <select :value="dish.pot?.name ?? ''" @change="choosePot(($event.target as HTMLSelectElement).value)">
-            <option value="">the usual pot</option>
-            <option v-if="dish.pot && !pots.some((p) => p.name === dish.pot?.name)" :value="dish.pot.name ?? ''">
-              {{ dish.pot.name ?? 'a pot of its own' }}
-            </option>
-            <option v-for="pot in pots" :key="pot.id" :value="pot.name">{{ pot.name }}</option>
-          </select>
-        </label>
-        <label class="field wide">
-          <span>Seasoned with</span>
-          <input
-            :value="dish.seasoning"
-            maxlength="200"
-            @change="change({ seasoning: ($event.target as HTMLInputElement).value || null })"
-          />
-        </label>
-        <label class="tick">
-          <input
-            type="checkbox"
-            :checked="dish.brown ?? false"
-            @change="change({ brown: ($event.target as HTMLInputElement).checked })"
-          />
-          <span>Brown in batches</span>
-        </label>
-        <label v-if="dish.brown" class="field wide">
-          <span>Loosen the bits with</span>
-          <input
-            :value="dish.deglazeWith"
-            maxlength="200"
-            @change="change({ deglazeWith: ($event.target as HTMLInputElement).value || null })"
-          />
-        </label>
-        <label v-for="{ label, key, usual, max, step } in figures" :key="key" class="field figure">
-          <span>{{ label }}</span>
-          <input
-            type="number"
-            min="0"
-            :max="max"
-            :step="step"
-            :value="dish[key] ?? usual"
-            @change="change({ [key]: number($event) })"
-          />
-        </label>
+        <ChoiceField
+          v-if="pots.length > 1"
+          label="Cooked in"
+          :model-value="potOfDish"
+          :options="potChoices"
+          @update:model-value="choosePot"
+        />
+        <TextField
+          class="wide"
+          label="Seasoned with"
+          :model-value="dish.seasoning ?? null"
+          :limit="limit.seasoning"
+          @update:model-value="change({ seasoning: $event })"
+        />
+        <TickField
+          label="Brown in batches"
+          :model-value="dish.brown ?? false"
+          @update:model-value="change({ brown: $event })"
+        />
+        <TextField
+          v-if="dish.brown"
+          class="wide"
+          label="Loosen the bits with"
+          :model-value="dish.deglazeWith ?? null"
+          :limit="limit.deglazeWith"
+          @update:model-value="change({ deglazeWith: $event })"
+        />
+        <NumberField
+          v-for="{ label, key, usual, step } in figures"
+          :key="key"
+          class="figure"
+          :label="label"
+          :model-value="dish[key] ?? null"
+          :placeholder="String(usual)"
+          :limit="limit[key]"
+          :step="step"
+          @update:model-value="change({ [key]: $event })"
+        />
       </div>
       <LinesField
         label="Herbs and spices that go in whole"
         hint="2 bay leaves"
-        :lines="dish.aromatics"
-        @change="change({ aromatics: $event })"
+        v-bind="lines"
+        :model-value="dish.aromatics ?? []"
+        @update:model-value="change({ aromatics: [...$event] })"
       />
       <JobList :jobs="dish.meanwhile ?? []" @change="change({ meanwhile: $event })" />
       <LinesField
         label="At the end, in order"
         hint="Skim the fat."
-        :lines="dish.finish"
-        @change="change({ finish: $event })"
+        v-bind="lines"
+        :model-value="dish.finish ?? []"
+        @update:model-value="change({ finish: [...$event] })"
       />
       <LinesField
         label="To remember"
         hint="Needed more salt."
-        :lines="dish.notes"
-        @change="change({ notes: $event })"
+        v-bind="lines"
+        :model-value="dish.notes ?? []"
+        @update:model-value="change({ notes: [...$event] })"
       />
     </div>
     <aside class="answer" aria-live="polite">

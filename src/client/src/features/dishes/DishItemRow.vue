@@ -2,35 +2,49 @@
 import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
 import type { DishItemBody, UnitSystem } from '@/api/types'
-import { aims, placements } from '@/features/counter/words'
+import { aims, placements } from '@/shared/words/words'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import { limits } from '@/api/limits'
+import ChoiceField from '@/shared/fields/ChoiceField.vue'
+import NumberField from '@/shared/fields/NumberField.vue'
+import QuantityField from '@/shared/fields/QuantityField.vue'
+import TickField from '@/shared/fields/TickField.vue'
 import { text, type Units } from '@/shared/units/format'
 
 /** One thing in a dish: the bird, or something beside it. */
-const props = defineProps<{ item: DishItemBody; units: Units; unitSystem: UnitSystem; last: boolean }>()
-const emit = defineEmits<{ change: [DishItemBody]; remove: [] }>()
+const props = defineProps<{
+  item: DishItemBody
+  units: Units
+  unitSystem: UnitSystem
+  last: boolean
+  /** Changes this item as it is by then: others may have changed it meanwhile. */
+  change: (change: (item: DishItemBody) => DishItemBody) => void
+}>()
+const emit = defineEmits<{ remove: [] }>()
 const { findCut, companions } = useCatalogue()
 const cut = computed(() => findCut(props.item.load?.cut))
 const companion = computed(() => companions.value.find((c) => c.id === props.item.id))
 const name = computed(() => cut.value?.name ?? companion.value?.name.toLowerCase() ?? '…')
 const kg = computed(() => props.item.load?.totalKg ?? (props.item.grams ?? 0) / 1000)
 const sizes = [
-  ['usual', 'usual size'],
-  ['small', 'cut small'],
-  ['large', 'cut large'],
+  { value: 'usual', title: 'usual size' },
+  { value: 'small', title: 'cut small' },
+  { value: 'large', title: 'cut large' },
 ] as const
 const states = [
-  ['chilled', 'from the fridge'],
-  ['frozen', 'frozen'],
-  ['room', 'at room temperature'],
+  { value: 'chilled', title: 'from the fridge' },
+  { value: 'frozen', title: 'frozen' },
+  { value: 'room', title: 'at room temperature' },
 ] as const
 
-const load = (part: object) => emit('change', { ...props.item, load: { ...props.item.load!, ...part } } as DishItemBody)
-const set = (part: object) => emit('change', { ...props.item, ...part })
+const load = (part: object) => props.change((item) => ({ ...item, load: { ...item.load!, ...part } }))
+const set = (part: object) => props.change((item) => ({ ...item, ...part }))
 const weigh = (value: number) =>
   props.item.load ? load({ totalKg: Number(value.toFixed(3)) }) : set({ grams: Math.round(value * 1000) })
-const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
+const { LoadBody, DishItemBody: itemLimit } = limits
+const massLimit = computed(() =>
+  props.item.load ? LoadBody.totalKg : { least: itemLimit.grams.least / 1000, most: itemLimit.grams.most / 1000 },
+)
 </script>
 
 <template>
@@ -42,54 +56,50 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
       dimension="mass"
       :units="unitSystem"
       :shown="text(units.mass(kg))"
-      @read="weigh"
+      :show="(value) => text(units.mass(value))"
+      :limit="massLimit"
+      :keep="weigh"
     />
-    <label v-if="item.load" class="field pieces">
-      <span>Pieces</span>
-      <input
-        type="number"
-        min="1"
-        max="40"
-        :value="item.load.pieces"
-        @change="load({ pieces: Math.max(1, Number(valueOf($event)) || 1) })"
-      />
-    </label>
+    <NumberField
+      v-if="item.load"
+      class="pieces"
+      label="Pieces"
+      :model-value="item.load.pieces"
+      :limit="LoadBody.pieces"
+      whole
+      needed
+      @update:model-value="load({ pieces: $event })"
+    />
     <template v-if="!item.load">
-      <label v-if="companion?.isCut" class="field">
-        <span>Cut</span>
-        <select :value="item.size ?? 'usual'" @change="set({ size: valueOf($event) })">
-          <option v-for="[value, title] in sizes" :key="value" :value="value">{{ title }}</option>
-        </select>
-      </label>
-      <label class="tick">
-        <input
-          type="checkbox"
-          :checked="item.inBowl ?? false"
-          @change="set({ inBowl: ($event.target as HTMLInputElement).checked })"
-        />
-        <span>in a bowl</span>
-      </label>
+      <ChoiceField
+        v-if="companion?.isCut"
+        label="Cut"
+        :model-value="item.size ?? 'usual'"
+        :options="sizes"
+        @update:model-value="set({ size: $event })"
+      />
+      <TickField label="in a bowl" :model-value="item.inBowl ?? false" @update:model-value="set({ inBowl: $event })" />
     </template>
     <v-btn class="out" :icon="mdiClose" :disabled="last" :aria-label="`Take ${name} out`" @click="emit('remove')" />
     <div v-if="item.load" class="more">
-      <label class="field">
-        <span>State</span>
-        <select :value="item.load.state ?? 'chilled'" @change="load({ state: valueOf($event) })">
-          <option v-for="[value, title] in states" :key="value" :value="value">{{ title }}</option>
-        </select>
-      </label>
-      <label class="field">
-        <span>How it ends</span>
-        <select :value="item.aim ?? 'slice'" @change="set({ aim: valueOf($event) })">
-          <option v-for="aim in aims" :key="aim.value" :value="aim.value">{{ aim.title }}</option>
-        </select>
-      </label>
-      <label class="field">
-        <span>Where it lies</span>
-        <select :value="item.load.placement ?? 'rack'" @change="load({ placement: valueOf($event) })">
-          <option v-for="place in placements" :key="place.value" :value="place.value">{{ place.title }}</option>
-        </select>
-      </label>
+      <ChoiceField
+        label="State"
+        :model-value="item.load.state ?? 'chilled'"
+        :options="states"
+        @update:model-value="load({ state: $event })"
+      />
+      <ChoiceField
+        label="How it ends"
+        :model-value="item.aim ?? 'slice'"
+        :options="aims"
+        @update:model-value="set({ aim: $event })"
+      />
+      <ChoiceField
+        label="Where it lies"
+        :model-value="item.load.placement ?? 'rack'"
+        :options="placements"
+        @update:model-value="load({ placement: $event })"
+      />
     </div>
   </li>
 </template>
@@ -122,7 +132,7 @@ h3::first-letter {
   flex-wrap: wrap;
   gap: 6px 14px;
 }
-.more > .field {
+.more > .frame {
   flex: 1 1 auto;
 }
 @media (max-width: 600px) {

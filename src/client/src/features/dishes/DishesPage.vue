@@ -6,7 +6,7 @@ import type { DishDocument, KeptDish } from '@/api/types'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishEditor from './DishEditor.vue'
-import { newDish, useDishes } from './useDishes'
+import { newDish, useDishes } from '@/shared/dishes/useDishes'
 
 /** The household's dishes, one of them open. */
 const { dishes, query, add, save, saveLeaving, remove, restore, bringIn } = useDishes()

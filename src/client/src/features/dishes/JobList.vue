@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { mdiClose, mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
+import { limits } from '@/api/limits'
+import NumberField from '@/shared/fields/NumberField.vue'
+import TextField from '@/shared/fields/TextField.vue'
 
 interface Job {
   text: string | null
@@ -10,12 +13,14 @@ interface Job {
 /** Jobs for free hands while the pot works. */
 const props = defineProps<{ jobs: readonly Job[] }>()
 const emit = defineEmits<{ change: [Job[]] }>()
-const said = ref('')
-const minutes = ref(5)
+const usualMinutes = 5
+const said = ref<string | null>('')
+const minutes = ref<number | null>(usualMinutes)
+const { JobBody: limit } = limits
 
 function add() {
-  if (said.value.trim() === '') return
-  emit('change', [...props.jobs, { text: said.value.trim(), minutes: Math.min(120, Math.max(1, minutes.value || 5)) }])
+  if (!said.value?.trim()) return
+  emit('change', [...props.jobs, { text: said.value.trim(), minutes: minutes.value ?? usualMinutes }])
   said.value = ''
 }
 const drop = (index: number) =>
@@ -35,14 +40,15 @@ const drop = (index: number) =>
       </li>
     </ul>
     <form @submit.prevent="add">
-      <label class="field what">
-        <span class="sr-only">Another job</span>
-        <input v-model="said" maxlength="200" placeholder="Slice a salad" />
-      </label>
-      <label class="field minutes">
-        <span class="sr-only">Its minutes</span>
-        <input v-model.number="minutes" type="number" min="1" max="120" />
-      </label>
+      <TextField
+        v-model="said"
+        class="what"
+        label="Another job"
+        hide-label
+        :limit="limit.text"
+        placeholder="Slice a salad"
+      />
+      <NumberField v-model="minutes" class="minutes" label="Its minutes" hide-label :limit="limit.minutes" whole />
       <v-btn type="submit" :icon="mdiPlus" aria-label="Add the job" />
     </form>
   </section>

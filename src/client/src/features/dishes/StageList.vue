@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { DishItemBody, DishView, TriedLid } from '@/api/types'
-import { releaseWords } from '@/features/counter/words'
+import { releaseWords } from '@/shared/words/words'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text, type Units } from '@/shared/units/format'
 

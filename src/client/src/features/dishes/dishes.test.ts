@@ -1,11 +1,11 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { describe, expect, test, vi } from 'vitest'
+import { beforeEach, describe, expect, test, vi } from 'vitest'
 import { ref } from 'vue'
 import type { DishItemBody, DishView } from '@/api/types'
 import { inUnits } from '@/shared/units/format'
 import DishItemRow from './DishItemRow.vue'
 import JobList from './JobList.vue'
-import LinesField from './LinesField.vue'
+import LinesField from '@/shared/fields/LinesField.vue'
 import StageList from './StageList.vue'
 
 vi.mock('@/shared/catalogue/useCatalogue', () => ({
@@ -36,21 +36,26 @@ const bird = {
 const beside = (id: string) => ({ key: id, kind: 'companion', id, grams: 200 }) as unknown as DishItemBody
 
 describe('a row of a dish', () => {
+  const changed: DishItemBody[] = []
+  beforeEach(() => void changed.splice(0))
   const row = (item: DishItemBody, last = false) =>
-    mount(DishItemRow, { props: { item, units, unitSystem: 'metric', last }, global })
+    mount(DishItemRow, {
+      props: { item, units, unitSystem: 'metric', last, change: (to) => changed.push(to(item)) },
+      global,
+    })
 
   test('changes one thing about the meat and keeps the rest', async () => {
     const wrapper = row(bird)
-    await wrapper.findAll('select')[0]!.setValue('frozen')
-    const [changed] = wrapper.emitted<[DishItemBody]>('change')![0]!
-    expect(changed.load).toMatchObject({ cut: 'chicken-thigh-bone-in', pieces: 6, state: 'frozen' })
-    expect(changed.aim).toBe('pull')
+    await wrapper.findAll('select')[0]!.setValue('1') // frozen
+    expect(changed[0]!.load).toMatchObject({ cut: 'chicken-thigh-bone-in', pieces: 6, state: 'frozen' })
+    expect(changed[0]!.aim).toBe('pull')
   })
 
   test('never has fewer than one piece', async () => {
     const wrapper = row(bird)
-    await wrapper.find('input[type=number]').setValue('-3')
-    expect(wrapper.emitted<[DishItemBody]>('change')![0]![0].load!.pieces).toBe(1)
+    for (const typed of ['-3', '0', '', '2.5']) await wrapper.find('input[role=spinbutton]').setValue(typed)
+    expect(changed).toEqual([])
+    expect(wrapper.text()).toContain('A whole number.')
   })
 
   test('offers sizes only for what is cut, and a bowl for all that is beside', () => {
@@ -119,24 +124,28 @@ describe('the stages of a dish', () => {
 })
 
 test('lines are kept without the empty ones', async () => {
-  const wrapper = mount(LinesField, { props: { label: 'At the end', hint: '', lines: ['Skim.'] } })
+  const wrapper = mount(LinesField, {
+    props: { label: 'At the end', hint: '', most: 3, longest: 20, modelValue: ['Skim.'] },
+  })
   const area = wrapper.find('textarea')
   expect((area.element as HTMLTextAreaElement).value).toBe('Skim.')
   await area.setValue('  Skim. \n\n Reduce.\n')
-  await area.trigger('change')
-  expect(wrapper.emitted('change')!.at(-1)).toEqual([['Skim.', 'Reduce.']])
+  expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([['Skim.', 'Reduce.']])
+  await area.setValue('a\nb\nc\nd')
+  expect(wrapper.text()).toContain('At most 3 lines.')
+  expect((area.element as HTMLTextAreaElement).value).toBe('a\nb\nc\nd')
 })
 
-test('a job gets sensible minutes, and can be dropped', async () => {
+test('a job gets its minutes, and can be dropped', async () => {
   const wrapper = mount(JobList, { props: { jobs: [{ text: 'Slice', minutes: 8 }] }, global })
   await wrapper.find('.what input').setValue('Fry crumbs')
-  await wrapper.find('input[type=number]').setValue('900')
+  await wrapper.find('.minutes input').setValue('12')
   await wrapper.find('form').trigger('submit')
   await flushPromises()
   expect(wrapper.emitted('change')!.at(-1)).toEqual([
     [
       { text: 'Slice', minutes: 8 },
-      { text: 'Fry crumbs', minutes: 120 },
+      { text: 'Fry crumbs', minutes: 12 },
     ],
   ])
   await wrapper.find('li button').trigger('click')

@@ -2,20 +2,37 @@
 import { mdiPlus } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Pot, PotBody } from '@/api/types'
-import QuantityField from '@/shared/ui/QuantityField.vue'
-import TextField from '@/shared/ui/TextField.vue'
+import QuantityField from '@/shared/fields/QuantityField.vue'
+import ChoiceField from '@/shared/fields/ChoiceField.vue'
+import NumberField from '@/shared/fields/NumberField.vue'
+import TextField from '@/shared/fields/TextField.vue'
+import { limits } from '@/api/limits'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text } from '@/shared/units/format'
 import PotForm from './PotForm.vue'
 import ThermometerForm from './ThermometerForm.vue'
-import { useKitchen } from './useKitchen'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
 
-const { query, settings, pots, units, unitSystem, saveSettings, savePot, removePot, restorePot, switchUnits } =
-  useKitchen()
+const {
+  query,
+  settings,
+  pots,
+  units,
+  unitSystem,
+  changeSettings,
+  refusal: unkept,
+  savePot,
+  removePot,
+  restorePot,
+  switchUnits,
+} = useKitchen()
 const { schools } = useCatalogue()
-const ways = computed(() => [{ id: 'none', name: 'What Ikuzo computes' }, ...schools.value])
+const ways = computed(() => [
+  { value: 'none', title: 'What Ikuzo computes' },
+  ...schools.value.map((school) => ({ value: school.id, title: school.name })),
+])
 const editing = ref<string | null>(null)
 const removed = ref<Pot | null>(null)
 const { refusal, attempt } = useAttempt()
@@ -36,48 +53,50 @@ function bringBack() {
   if (removed.value) restorePot.mutate(removed.value.id)
   removed.value = null
 }
-const change = (part: object) => attempt(() => saveSettings.mutateAsync({ ...settings.value!, ...part }))
+const { KitchenSettings: limit } = limits
+const altitudeLimit = computed(() => ({
+  least: Math.ceil(units.value.altitudeValue(limit.altitudeMetres.least)),
+  most: Math.floor(units.value.altitudeValue(limit.altitudeMetres.most)),
+}))
 </script>
 
 <template>
   <div v-if="settings" class="kitchen">
     <h1>{{ settings.name }}</h1>
-    <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
+    <p v-if="refusal ?? unkept" role="alert" class="stop">{{ refusal ?? unkept }}</p>
     <section aria-labelledby="place-title" class="place">
       <h2 id="place-title">Where you cook</h2>
       <div class="fields">
         <TextField
           :model-value="settings.name"
           label="Name of the kitchen"
-          :maxlength="60"
-          @change="change({ name: ($event.target as HTMLInputElement).value })"
+          :limit="limit.name"
+          needed
+          @update:model-value="changeSettings({ name: $event! })"
         />
-        <TextField
-          :model-value="units.altitude(settings.altitudeMetres).number"
+        <NumberField
+          :model-value="Math.round(units.altitudeValue(settings.altitudeMetres))"
           :label="`Height above the sea, ${units.altitude(0).unit}`"
-          type="number"
-          @change="
-            change({
-              altitudeMetres: Number(($event.target as HTMLInputElement).value) * (unitSystem === 'us' ? 0.3048 : 1),
-            })
-          "
+          :limit="altitudeLimit"
+          :step="10"
+          needed
+          @update:model-value="changeSettings({ altitudeMetres: units.altitudeMetres($event!) })"
         />
         <QuantityField
           label="Usual room temperature"
           dimension="temperature"
           :units="unitSystem"
           :shown="text(units.temperature(settings.roomCelsius))"
-          @read="change({ roomCelsius: $event })"
+          :show="(celsius) => text(units.temperature(celsius))"
+          :limit="limit.roomCelsius"
+          :keep="(roomCelsius) => changeSettings({ roomCelsius })"
         />
-        <label class="field">
-          <span>Minutes and release, where safe</span>
-          <select
-            :value="settings.defaultSchool ?? 'none'"
-            @change="change({ defaultSchool: ($event.target as HTMLSelectElement).value })"
-          >
-            <option v-for="way in ways" :key="way.id" :value="way.id">{{ way.name }}</option>
-          </select>
-        </label>
+        <ChoiceField
+          :model-value="settings.defaultSchool ?? 'none'"
+          label="Minutes and release, where safe"
+          :options="ways"
+          @update:model-value="changeSettings({ defaultSchool: $event })"
+        />
         <v-btn class="tall" variant="outlined" @click="switchUnits"
           >{{ unitSystem === 'us' ? 'Pounds, cups, °F' : 'Grams, millilitres, °C' }}: switch</v-btn
         >
@@ -135,7 +154,7 @@ const change = (part: object) => attempt(() => saveSettings.mutateAsync({ ...set
       :view="query.data.value"
       :units="units"
       :unit-system="unitSystem"
-      @change="change"
+      :change="changeSettings"
     />
     <UndoBar :text="removed ? `Removed ${removed.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>

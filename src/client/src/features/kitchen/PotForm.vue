@@ -1,15 +1,18 @@
 <script setup lang="ts">
 import { reactive } from 'vue'
+import { limits } from '@/api/limits'
 import type { Pot, PotBody, UnitSystem } from '@/api/types'
-import QuantityField from '@/shared/ui/QuantityField.vue'
-import TextField from '@/shared/ui/TextField.vue'
+import QuantityField from '@/shared/fields/QuantityField.vue'
+import NumberField from '@/shared/fields/NumberField.vue'
+import TextField from '@/shared/fields/TextField.vue'
+import TickField from '@/shared/fields/TickField.vue'
 import { text, type Units } from '@/shared/units/format'
 
 const props = defineProps<{ pot: Pot | null; units: Units; unitSystem: UnitSystem }>()
 const emit = defineEmits<{ save: [Partial<PotBody>]; cancel: [] }>()
 const form = reactive({
-  name: props.pot?.name ?? '',
-  capacityLitres: props.pot?.capacityLitres ?? 5.7,
+  name: (props.pot?.name ?? ''),
+  capacityLitres: (props.pot?.capacityLitres ?? 5.7),
   heaterWatts: props.pot?.heaterWatts ?? null,
   minimumLiquidMl: props.pot?.minimumLiquidMl ?? null,
   highGaugeKpa: props.pot?.highGaugeKpa ?? null,
@@ -35,33 +38,34 @@ const lengths = [
   { key: 'usableHeightMm', label: 'Floor to lid' },
   { key: 'rackMm', label: 'Height of the rack' },
 ] as const
-const set = (key: (typeof numbers)[number]['key'], value: string) => {
-  const number = value === '' ? null : Number(value)
-  if (key === 'capacityLitres') form.capacityLitres = number ?? 0
-  else form[key] = number
-}
+const { PotBody: limit } = limits
+const lengthWords = (mm: number) => text(props.units.length(mm))
+const volumeWords = (ml: number) => text(props.units.volume(ml))
 </script>
 
 <template>
   <form class="form" @submit.prevent="emit('save', { ...form })">
-    <TextField v-model="form.name" label="What you call it" :maxlength="60" autofocus />
-    <TextField
+    <TextField v-model="form.name" label="What you call it" :limit="limit.name" needed autofocus />
+    <NumberField
       v-for="field in numbers"
       :key="field.key"
-      :model-value="form[field.key]"
+      v-model="form[field.key]"
       :label="field.label"
       :step="field.step"
-      type="number"
+      :limit="limit[field.key]"
+      :needed="field.key === 'capacityLitres'"
       :placeholder="usual"
-      @update:model-value="set(field.key, String($event ?? ''))"
     />
     <QuantityField
       label="Least liquid, by its manual"
       dimension="volume"
       :placeholder="usual"
       :units="unitSystem"
-      :shown="form.minimumLiquidMl === null ? '' : text(units.volume(form.minimumLiquidMl))"
-      @read="form.minimumLiquidMl = $event"
+      :shown="form.minimumLiquidMl === null ? '' : volumeWords(form.minimumLiquidMl)"
+      :show="volumeWords"
+      :limit="limit.minimumLiquidMl"
+      :keep="(ml) => (form.minimumLiquidMl = ml)"
+      :clear="() => (form.minimumLiquidMl = null)"
     />
     <QuantityField
       v-for="field in lengths"
@@ -70,12 +74,22 @@ const set = (key: (typeof numbers)[number]['key'], value: string) => {
       dimension="length"
       :placeholder="usual"
       :units="unitSystem"
-      :shown="form[field.key] === null ? '' : text(units.length(form[field.key]!))"
-      @read="form[field.key] = $event"
+      :shown="form[field.key] === null ? '' : lengthWords(form[field.key]!)"
+      :show="lengthWords"
+      :limit="limit[field.key]"
+      :keep="(mm) => (form[field.key] = mm)"
+      :clear="() => (form[field.key] = null)"
     />
-    <label class="tick"><input v-model="form.isDefault" type="checkbox" /> Use it unless I say otherwise</label>
+    <TickField v-model="form.isDefault" label="Use it unless I say otherwise" />
     <div class="buttons">
-      <v-btn type="submit" variant="flat" color="primary" class="tall" :disabled="!form.name.trim()">Save</v-btn>
+      <v-btn
+        type="submit"
+        variant="flat"
+        color="primary"
+        class="tall"
+        :disabled="!form.name?.trim() || form.capacityLitres === null"
+        >Save</v-btn
+      >
       <v-btn class="tall" @click="emit('cancel')">Leave it</v-btn>
     </div>
   </form>

@@ -1,12 +1,18 @@
 <script setup lang="ts">
 import type { KitchenView, UnitSystem } from '@/api/types'
-import QuantityField from '@/shared/ui/QuantityField.vue'
+import { limits } from '@/api/limits'
+import QuantityField from '@/shared/fields/QuantityField.vue'
 import { text, type Units } from '@/shared/units/format'
 
 /** The thermometer in ice water and in boiling water, against what is true at this height. */
-const props = defineProps<{ view: KitchenView; units: Units; unitSystem: UnitSystem }>()
-const emit = defineEmits<{ change: [{ iceCelsius?: number | null; boilingCelsius?: number | null }] }>()
-const shown = (celsius: number | null | undefined) => (celsius == null ? '' : text(props.units.precise(celsius)))
+interface Check {
+  iceCelsius?: number | null
+  boilingCelsius?: number | null
+}
+const props = defineProps<{ view: KitchenView; units: Units; unitSystem: UnitSystem; change: (part: Check) => void }>()
+const { KitchenSettings: limit } = limits
+const show = (celsius: number) => text(props.units.precise(celsius))
+const shown = (celsius: number | null | undefined) => (celsius == null ? '' : show(celsius))
 </script>
 
 <template>
@@ -22,20 +28,26 @@ const shown = (celsius: number | null | undefined) => (celsius == null ? '' : te
         dimension="temperature"
         :units="unitSystem"
         :shown="shown(view.settings.iceCelsius)"
-        @read="emit('change', { iceCelsius: $event })"
+        :show="show"
+        :limit="limit.iceCelsius"
+        :keep="(iceCelsius) => change({ iceCelsius })"
+        :clear="() => change({ iceCelsius: null })"
       />
       <QuantityField
         label="In boiling water"
         dimension="temperature"
         :units="unitSystem"
         :shown="shown(view.settings.boilingCelsius)"
-        @read="emit('change', { boilingCelsius: $event })"
+        :show="show"
+        :limit="limit.boilingCelsius"
+        :keep="(boilingCelsius) => change({ boilingCelsius })"
+        :clear="() => change({ boilingCelsius: null })"
       />
       <v-btn
         v-if="view.thermometer"
         class="tall"
         variant="outlined"
-        @click="emit('change', { iceCelsius: null, boilingCelsius: null })"
+        @click="change({ iceCelsius: null, boilingCelsius: null })"
         >Forget it: a new thermometer</v-btn
       >
     </div>

@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useId, useTemplateRef } from 'vue'
 import type { LineUpTask } from '@/api/types'
-import DragHandle from '@/shared/ui/DragHandle.vue'
+import DragHandle from '@/shared/charts/DragHandle.vue'
 import StagePatterns from '@/shared/ui/StagePatterns.vue'
 import { clockTime } from '@/shared/units/format'
 import { drawLanes, hoursOf } from './lanes'

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { computed, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { useDraft, withPot } from '@/features/counter/useDraft'
-import { useDishes } from '@/features/dishes/useDishes'
-import { useKitchen } from '@/features/kitchen/useKitchen'
-import { useCooks } from '@/features/pot/useCooks'
+import { useDraft, withPot } from '@/shared/draft/useDraft'
+import { useDishes } from '@/shared/dishes/useDishes'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { useCooks } from '@/shared/cooks/useCooks'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { limits } from '@/api/limits'
+import ChoiceField from '@/shared/fields/ChoiceField.vue'
+import NumberField from '@/shared/fields/NumberField.vue'
+import TickField from '@/shared/fields/TickField.vue'
 import { download } from '@/shared/ui/download'
 import { clockTime } from '@/shared/units/format'
 import CookLineUp from './CookLineUp.vue'
@@ -41,14 +45,18 @@ const frozen = computed(() => dish.value === undefined && request.value.load.sta
 const { active } = useCooks()
 const onNow = computed(() => active.value.find((c) => c.id === route.query.cook))
 const onNowValue = (id: string) => `on:${id}`
-function choose(event: Event) {
-  const chosen = (event.target as HTMLSelectElement).value
+function choose(chosen: string) {
   const cook = active.value.find((c) => onNowValue(c.id) === chosen)
   void router.replace({ query: cook ? { cook: cook.id } : {} })
   if (!cook) Object.assign(meal.value, { dishId: chosen || null, servings: null })
 }
 const serve = (moment: Date) => Object.assign(meal.value, mealTime(moment, new Date()))
-const days = ['today', 'tomorrow', 'in two days', 'in three days']
+const days = ['today', 'tomorrow', 'in two days', 'in three days'].map((title, value) => ({ value, title }))
+const choices = computed(() => [
+  ...active.value.map((c) => ({ value: onNowValue(c.id), title: `On now: ${c.name}` })),
+  { value: '', title: counter.value },
+  ...dishes.value.map((d) => ({ value: d.id, title: d.document.name ?? '' })),
+])
 const saveCalendar = async () => download(await calendar(), 'dinner.ics')
 const saveJson = () =>
   download(new Blob([JSON.stringify(lineUp.value, null, 2)], { type: 'application/json' }), 'dinner.json')
@@ -64,42 +72,39 @@ const print = () => window.print()
           <span>Eat at</span>
           <input v-model="meal.eatAt" type="time" required />
         </label>
-        <label class="field">
-          <span>Day</span>
-          <select v-model.number="meal.inDays">
-            <option v-for="(day, i) in days" :key="day" :value="i">{{ day }}</option>
-          </select>
-        </label>
+        <ChoiceField v-model="meal.inDays" label="Day" :options="days" />
       </template>
-      <label class="field which">
-        <span>What</span>
-        <select :value="onNow ? onNowValue(onNow.id) : (meal.dishId ?? '')" @change="choose">
-          <option v-for="c in active" :key="c.id" :value="onNowValue(c.id)">On now: {{ c.name }}</option>
-          <option value="">{{ counter }}</option>
-          <option v-for="d in dishes" :key="d.id" :value="d.id">{{ d.document.name }}</option>
-        </select>
-      </label>
+      <ChoiceField
+        class="which"
+        label="What"
+        :model-value="onNow ? onNowValue(onNow.id) : (meal.dishId ?? '')"
+        :options="choices"
+        @update:model-value="choose"
+      />
       <template v-if="onNow" />
-      <label v-else-if="dish" class="field">
-        <span>Serves</span>
-        <input
-          type="number"
-          min="1"
-          max="40"
-          :value="meal.servings ?? dish.document.servings"
-          @change="meal.servings = Number(($event.target as HTMLInputElement).value) || null"
-        />
-      </label>
+      <NumberField
+        v-else-if="dish"
+        label="Serves"
+        :model-value="meal.servings ?? dish.document.servings"
+        :limit="limits.LineUpBody.servings"
+        whole
+        @update:model-value="meal.servings = $event"
+      />
       <template v-else>
-        <label class="field">
-          <span>Marinade, hours</span>
-          <input v-model.number="meal.marinadeHours" type="number" min="0" max="48" step="0.5" />
-        </label>
-        <label class="field">
-          <span>Crisp after, minutes</span>
-          <input v-model.number="meal.crispMinutes" type="number" min="0" max="60" />
-        </label>
-        <label class="tick"><input v-model="meal.brown" type="checkbox" /> <span>Brown first</span></label>
+        <NumberField
+          :model-value="meal.marinadeHours"
+          label="Marinade, hours"
+          :limit="limits.MealBody.marinadeHours"
+          :step="0.5"
+          @update:model-value="meal.marinadeHours = $event ?? 0"
+        />
+        <NumberField
+          :model-value="meal.crispMinutes"
+          label="Crisp after, minutes"
+          :limit="limits.MealBody.crispMinutes"
+          @update:model-value="meal.crispMinutes = $event ?? 0"
+        />
+        <TickField v-model="meal.brown" label="Brown first" />
       </template>
     </form>
     <CookLineUp v-if="onNow" :id="onNow.id" />
@@ -143,7 +148,7 @@ h1 {
   gap: 10px 18px;
   align-items: end;
 }
-.asks .field {
+.asks :is(.field, .frame) {
   min-width: 120px;
 }
 .asks .which {

@@ -19,12 +19,15 @@ const { data: courses } = useQuery({
 })
 const titles = { grill: 'Under the grill', oven: 'In the oven', 'heating-lid': 'Under a heating lid' } as const
 const left = computed(() => (props.cook.state.outUntil ? Date.parse(props.cook.state.outUntil) - props.now : null))
+const hotWords = computed(() =>
+  after.value ? `, or kept at ${text(props.units.temperature(after.value.hotHoldingCelsius))} or more,` : '',
+)
 const outWords = computed(() =>
   left.value === null
     ? ''
     : left.value < 0
       ? 'It has been out too long. What was not kept hot is thrown away.'
-      : `Into the fridge, or kept at ${text(props.units.temperature(after.value?.hotHoldingCelsius ?? 60))} or more, by ${clockTime(props.cook.state.outUntil!)}.`,
+      : `Into the fridge${hotWords.value} by ${clockTime(props.cook.state.outUntil!)}.`,
 )
 </script>
 

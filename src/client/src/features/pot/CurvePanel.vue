@@ -3,6 +3,9 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { api, unwrap } from '@/api/client'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import ChartAxes from '@/shared/charts/ChartAxes.vue'
+import ChartLegend from '@/shared/charts/ChartLegend.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
 import { drawCurves, margin } from './curves'
@@ -12,6 +15,7 @@ const props = defineProps<{ cookId: string; units: Units; live: boolean }>()
 const height = 300
 const pollMs = 5000
 const client = useQueryClient()
+const { safety } = useCatalogue()
 const key = computed(() => ['curves', props.cookId])
 const { data } = useQuery({
   queryKey: key,
@@ -25,7 +29,23 @@ const { refusal, attempt } = useAttempt()
 const drawing = computed(() =>
   data.value ? drawCurves(data.value, Math.max(300, width.value), height, props.units.degrees) : null,
 )
-const grid = [0, 25, 50, 74, 100]
+const grid = [0, 25, 50, 100]
+const axes = computed(() => {
+  if (!drawing.value) return null
+  const { x, y } = drawing.value
+  const row = (celsius: number, strong: boolean) => ({
+    at: y(props.units.degrees(celsius)),
+    text: text(props.units.temperature(celsius)),
+    strong,
+  })
+  return {
+    left: margin.left,
+    right: width.value - margin.right,
+    bottom: height,
+    rows: [...grid.map((t) => row(t, false)), ...(safety.value ? [row(safety.value.coreCelsius, true)] : [])],
+    columns: x.ticks(8).map((m) => ({ at: x(m), text: String(m) })),
+  }
+})
 
 function take(event: Event) {
   const input = event.target as HTMLInputElement
@@ -54,27 +74,7 @@ function take(event: Event) {
       role="img"
       aria-label="Temperatures over minutes since lid-on: expected band of the coldest spot, expected pot, and what was measured"
     >
-      <g v-for="t in grid" :key="t" :class="['grid', { core: t === 74 }]">
-        <line
-          :x1="margin.left"
-          :x2="width - margin.right"
-          :y1="drawing.y(units.degrees(t))"
-          :y2="drawing.y(units.degrees(t))"
-        />
-        <text :x="margin.left - 6" :y="drawing.y(units.degrees(t)) + 4" text-anchor="end">
-          {{ text(units.temperature(t)) }}
-        </text>
-      </g>
-      <text
-        v-for="m in drawing.x.ticks(8)"
-        :key="`m${m}`"
-        :x="drawing.x(m)"
-        :y="height - 12"
-        class="tick"
-        text-anchor="middle"
-      >
-        {{ m }}
-      </text>
+      <ChartAxes v-if="axes" v-bind="axes" />
       <path :d="drawing.band" class="band" />
       <path :d="drawing.pot" class="pot" />
       <path :d="drawing.coldest" class="coldest" />
@@ -86,7 +86,7 @@ function take(event: Event) {
         :stroke-dasharray="channel.dash"
       />
     </svg>
-    <ul class="key">
+    <ChartLegend>
       <li>
         <svg width="26" height="12" aria-hidden="true"><rect width="26" height="12" class="band" /></svg> coldest spot,
         98 of 100
@@ -100,7 +100,7 @@ function take(event: Event) {
         </svg>
         {{ channel.name }}
       </li>
-    </ul>
+    </ChartLegend>
     <p v-if="refusal" role="alert">{{ refusal }}</p>
     <v-btn class="tall" variant="outlined" @click="picker?.click()">Bring in a temperature log</v-btn>
     <input
@@ -123,19 +123,6 @@ svg {
   display: block;
   font-size: 13px;
 }
-.grid line {
-  stroke: currentColor;
-  opacity: 0.18;
-}
-.grid.core line {
-  stroke: rgb(var(--v-theme-success));
-  stroke-width: 2;
-  opacity: 1;
-}
-.grid text,
-.tick {
-  fill: currentColor;
-}
 .band {
   fill: rgba(var(--v-theme-secondary), 0.2);
 }
@@ -153,19 +140,5 @@ svg {
   fill: none;
   stroke: rgb(var(--v-theme-on-background));
   stroke-width: 2.6;
-}
-.key {
-  list-style: none;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 18px;
-  padding: 0;
-  margin: 0 0 8px;
-  font-size: 0.95rem;
-}
-.key li {
-  display: flex;
-  align-items: center;
-  gap: 8px;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { CookView } from '@/api/types'
+import NumberField from '@/shared/fields/NumberField.vue'
 import { clockTime, text, type Units } from '@/shared/units/format'
 import { didIt } from './words'
 
@@ -8,7 +9,8 @@ import { didIt } from './words'
 const props = defineProps<{ cook: CookView; units: Units }>()
 const emit = defineEmits<{ undo: [string]; move: [{ of: string; at: string }] }>()
 const moving = ref<string | null>(null)
-const minutes = ref(4)
+const minutes = ref<number | null>(4)
+const earlier = { least: 0.5, most: 240 }
 
 type Entry = CookView['events'][number]
 const isAct = (e: Entry) => !['undone', 'corrected', 'simulated'].includes(e.kind)
@@ -20,7 +22,7 @@ function words(e: Entry, units: Units) {
   return e.data.text ? `${didIt[e.kind]}: ${e.data.text}` : didIt[e.kind]
 }
 function move(e: Entry) {
-  emit('move', { of: e.id, at: new Date(Date.parse(e.at) - minutes.value * 60_000).toISOString() })
+  emit('move', { of: e.id, at: new Date(Date.parse(e.at) - minutes.value! * 60_000).toISOString() })
   moving.value = null
 }
 </script>
@@ -35,10 +37,7 @@ function move(e: Entry) {
         <v-btn class="tall" :aria-label="`Undo: ${words(e, units)}`" @click="emit('undo', e.id)">Undo</v-btn>
       </template>
       <form v-if="moving === e.id" class="move" @submit.prevent="move(e)">
-        <label class="field">
-          <span>Minutes earlier</span>
-          <input v-model.number="minutes" type="number" min="0.5" max="240" step="0.5" required />
-        </label>
+        <NumberField v-model="minutes" label="Minutes earlier" :limit="earlier" :step="0.5" needed />
         <v-btn type="submit" class="tall" variant="outlined">Correct</v-btn>
       </form>
     </li>

@@ -3,8 +3,10 @@ import { onKeyStroke, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { SimulatedFault } from '@/api/types'
-import { useKitchen } from '@/features/kitchen/useKitchen'
-import { releaseWords } from '@/features/counter/words'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { limits } from '@/api/limits'
+import TextField from '@/shared/fields/TextField.vue'
+import { releaseWords } from '@/shared/words/words'
 import { clockTime } from '@/shared/units/format'
 import AfterPanel from './AfterPanel.vue'
 import BurstCoach from './BurstCoach.vue'
@@ -13,8 +15,8 @@ import CurvePanel from './CurvePanel.vue'
 import CueToggles from './CueToggles.vue'
 import JournalList from './JournalList.vue'
 import RehearsalBar from './RehearsalBar.vue'
-import { useCook } from './useCook'
-import { useCooks, useShownCook } from './useCooks'
+import { useCook } from '@/shared/cooks/useCook'
+import { useCooks, useShownCook } from '@/shared/cooks/useCooks'
 import { useCues } from './useCues'
 import { countdown, didIt, headline } from './words'
 
@@ -25,7 +27,7 @@ const { simulate } = useCooks()
 const { units } = useKitchen()
 const { cook, now, told, connected, say, refusal, unsent } = useCook(id)
 const { choice, toggle } = useCues(cook)
-const note = ref('')
+const note = ref<string | null>('')
 const sure = ref(false)
 const curvesOpen = ref(false)
 const lock = useWakeLock()
@@ -59,7 +61,7 @@ const run = ({ speed, faults }: { speed: number; faults: SimulatedFault[] }) => 
   simulate.mutate({ id: cook.value!.id, speed, faults, ...(seed ? { seed } : {}) })
 }
 function write() {
-  if (note.value.trim() !== '') void say('note', { text: note.value.trim() })
+  if (note.value?.trim()) void say('note', { text: note.value.trim() })
   note.value = ''
 }
 </script>
@@ -168,7 +170,7 @@ function write() {
     <details class="record">
       <summary>What happened</summary>
       <form class="note" @submit.prevent="write">
-        <label class="field"><span>Note</span><input v-model="note" maxlength="500" /></label>
+        <TextField v-model="note" label="Note" :limit="limits.EventDataBody.text" />
         <v-btn type="submit" class="tall" variant="outlined">Write it down</v-btn>
       </form>
       <JournalList

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
+import ChartAxes from '@/shared/charts/ChartAxes.vue'
+import ChartLegend from '@/shared/charts/ChartLegend.vue'
 import { drawCourse, margin } from './course'
 import { useCourse } from './useTrust'
 
@@ -25,6 +27,17 @@ const shapeWords = computed(() =>
           : 'a ball',
 )
 const ticks = [0.02, 0.05, 0.1, 0.2, 0.5, 1, 2]
+const axes = computed(() => {
+  if (!drawing.value) return null
+  const { x, y } = drawing.value
+  return {
+    left: margin.left,
+    right: width.value - margin.right,
+    bottom: height,
+    rows: [0, 0.5, 1].map((t) => ({ at: y(t), text: String(t) })),
+    columns: ticks.map((t) => ({ at: x(t), text: String(t) })),
+  }
+})
 </script>
 
 <template>
@@ -57,24 +70,20 @@ const ticks = [0.02, 0.05, 0.1, 0.2, 0.5, 1, 2]
       role="img"
       aria-label="Temperature over time: exact lines and our dots"
     >
-      <g v-for="t in [0, 0.5, 1]" :key="t" class="grid">
-        <line :x1="margin.left" :x2="width - margin.right" :y1="drawing.y(t)" :y2="drawing.y(t)" />
-        <text :x="margin.left - 8" :y="drawing.y(t) + 4" text-anchor="end">{{ t }}</text>
-      </g>
-      <text v-for="t in ticks" :key="`x${t}`" class="tick" :x="drawing.x(t)" :y="height - 14">{{ t }}</text>
+      <ChartAxes v-if="axes" v-bind="axes" />
       <g v-for="s in drawing.series" :key="s.key" :class="s.key">
         <path :d="s.path" class="exact" />
         <circle v-for="dot in s.dots" :key="dot.x" :cx="dot.x" :cy="dot.y" r="3.4" class="dot" />
       </g>
     </svg>
-    <ul class="key" aria-hidden="true">
+    <ChartLegend hidden-from-readers>
       <li v-for="s in drawing?.series" :key="s.key" :class="s.key">
         <svg width="26" height="12"><line x2="26" y1="6" y2="6" class="exact" /></svg> {{ s.title }}, exact
       </li>
       <li>
         <svg width="14" height="12"><circle cx="7" cy="6" r="3.4" class="dot" /></svg> our solver
       </li>
-    </ul>
+    </ChartLegend>
     <figcaption>
       0 is as cold as at the start, 1 as hot as the pot; time is in units of R²/α. The dots come from the mesh that
       plans your dinner.
@@ -108,17 +117,6 @@ const ticks = [0.02, 0.05, 0.1, 0.2, 0.5, 1, 2]
   display: block;
   font-size: 13px;
 }
-.grid line {
-  stroke: currentColor;
-  opacity: 0.15;
-}
-.grid text,
-.tick {
-  fill: currentColor;
-}
-.tick {
-  text-anchor: middle;
-}
 .exact {
   fill: none;
   stroke: currentColor;
@@ -135,15 +133,6 @@ const ticks = [0.02, 0.05, 0.1, 0.2, 0.5, 1, 2]
   fill: rgb(var(--v-theme-background));
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 2;
-}
-.key {
-  list-style: none;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 18px;
-  padding: 0 0 4px;
-  margin: 0;
-  font-size: 0.9rem;
 }
 figcaption {
   font-size: 0.95rem;

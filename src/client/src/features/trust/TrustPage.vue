@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useDraft } from '@/features/counter/useDraft'
+import { useDraft } from '@/shared/draft/useDraft'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { text } from '@/shared/units/format'
 import AssumptionList from './AssumptionList.vue'
 import CoursePicture from './CoursePicture.vue'
 import EnergyBar from './EnergyBar.vue'
@@ -9,7 +11,10 @@ import { useAssumptions, useEnergy } from './useTrust'
 
 /** How far to trust this: the solver against the textbook, the books of one cook, and what is known and what is not. */
 const { draft } = useDraft()
-const { birdWords } = useCatalogue()
+const { birdWords, safety } = useCatalogue()
+const { units } = useKitchen()
+const share = computed(() => Math.round((safety.value?.shareSafe ?? 0) * 100))
+const core = computed(() => (safety.value ? text(units.value.temperature(safety.value.coreCelsius)) : '…'))
 const request = computed(() => draft.value.request)
 const cook = computed(() => birdWords(request.value.load) ?? 'this cook')
 const { data: energy, error } = useEnergy(request)
@@ -28,8 +33,8 @@ const limits = [
     <h1>How far to trust this</h1>
     <p class="lead">
       Ikuzo computes how heat walks into the meat, 256 times over, each time with a slightly thicker piece, a weaker
-      pot, a colder fridge. “Safe in 99 of 100” means that at least 99 of 100 of those cooks reach 74 °C (165 °F) at the
-      coldest spot before the lid opens. Below you can check the arithmetic, and see what it rests on.
+      pot, a colder fridge. “Safe in {{ share }} of 100” means that at least {{ share }} of 100 of those cooks reach
+      {{ core }} at the coldest spot before the lid opens. Below you can check the arithmetic, and see what it rests on.
     </p>
     <section aria-labelledby="textbook">
       <h2 id="textbook">Our solver against the textbook</h2>

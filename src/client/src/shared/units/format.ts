@@ -42,9 +42,10 @@ export function inUnits(units: UnitSystem) {
     number: fixed(Math.floor(degrees(celsius)), 0),
     unit: us ? '°F' : '°C',
   })
-  const altitude = (metres: number): Shown =>
-    us ? { number: fixed(metres / FOOT_M, 0), unit: 'ft' } : { number: fixed(metres, 0), unit: 'm' }
-  return { mass, length, volume, temperature, precise, span, degrees, atLeast, altitude }
+  const altitudeValue = (metres: number) => (us ? metres / FOOT_M : metres)
+  const altitudeMetres = (value: number) => (us ? value * FOOT_M : value)
+  const altitude = (metres: number): Shown => ({ number: fixed(altitudeValue(metres), 0), unit: us ? 'ft' : 'm' })
+  return { mass, length, volume, temperature, precise, span, degrees, atLeast, altitude, altitudeValue, altitudeMetres }
 }
 
 export type Units = ReturnType<typeof inUnits>

@@ -1,5 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
-import type { AskView, Cut, Pot, Request } from '@/api/types'
+import { api, unwrap } from '@/api/client'
+import type { AdaptBody, AskView, Cut, LoadBody, Pot, Request } from '@/api/types'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 
 /** What is on the Counter: the question, and which pot of the household it is for. */
@@ -34,13 +35,21 @@ export function useDraft() {
     change({ load: { ...draft.value.request.load, ...part } })
   }
 
-  /** Another cut: the number stays, the weight becomes typical, what was measured no longer holds. */
-  function chooseCut(cut: Cut) {
-    const large = cut.pieceKg.typical > 0.45
-    const pieces = large ? 1 : Math.max(draft.value.request.load.pieces ?? 1, 4)
-    changeLoad({ cut: cut.id, pieces, totalKg: Number((cut.pieceKg.typical * pieces).toFixed(2)), thicknessMm: null })
-    change({ aim: null, release: null, confirmed: null })
+  // The server knows what a load of another cut or number weighs; of several answers the newest counts.
+  let asked = 0
+  async function adapt(how: { cut?: string; pieces?: number }, also: Partial<Request> = {}) {
+    const mine = ++asked
+    const load = unwrap(
+      await api.POST('/api/plans/load', { body: { load: draft.value.request.load as LoadBody, ...how } as AdaptBody }),
+    )
+    if (mine === asked) change({ load, ...also })
   }
+
+  /** Another cut: the weight becomes typical, what was measured or seen to no longer holds. */
+  const chooseCut = (cut: Cut) => adapt({ cut: cut.id }, { aim: null, release: null, confirmed: null })
+
+  /** Another number of pieces, each as heavy as before. */
+  const choosePieces = (pieces: number) => adapt({ pieces })
 
   function usePot(potId: string) {
     draft.value = { potId, request: { ...draft.value.request, pot: null, minutes: null, liquidMl: null } }
@@ -73,7 +82,7 @@ export function useDraft() {
     draft.value = { request, potId: potId ?? draft.value.potId }
   }
 
-  return { draft, untried, change, changeLoad, chooseCut, usePot, take, open }
+  return { draft, untried, change, changeLoad, chooseCut, choosePieces, usePot, take, open }
 }
 
 export type DraftActions = ReturnType<typeof useDraft>

@@ -48,3 +48,5 @@ export const testPlan = {
   warnings: [],
   why: [],
 } as unknown as Plan
+
+export const testSafety = { coreCelsius: 74, shareSafe: 0.99, hotHoldingCelsius: 60 }

@@ -1,21 +1,35 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/vue-query'
+import { createGlobalState } from '@vueuse/core'
+import { computed, shallowRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { KitchenView, PotBody } from '@/api/types'
+import { useKeeper } from '@/shared/fields/useKeeper'
 import { inUnits } from '@/shared/units/format'
 
 type Settings = KitchenView['settings']
 
+const key = ['kitchen']
+
+const known = shallowRef<Settings>()
+
+/** The settings, of which every page shows and changes the same ones. */
+const useSettings = createGlobalState((client: QueryClient) =>
+  useKeeper<Settings>(
+    () => known.value,
+    async (settings) => {
+      const view = unwrap(await api.PUT('/api/kitchen', { body: settings }))
+      known.value = view.settings
+      client.setQueryData(key, view)
+    },
+  ),
+)
+
 /** The household's kitchen: settings, pots, units, and the ways to change them. */
 export function useKitchen() {
   const client = useQueryClient()
-  const query = useQuery({ queryKey: ['kitchen'], queryFn: async () => unwrap(await api.GET('/api/kitchen')) })
-  const refresh = () => client.invalidateQueries({ queryKey: ['kitchen'] })
+  const query = useQuery({ queryKey: key, queryFn: async () => unwrap(await api.GET('/api/kitchen')) })
+  const refresh = () => client.invalidateQueries({ queryKey: key })
 
-  const saveSettings = useMutation({
-    mutationFn: async (settings: Settings) => unwrap(await api.PUT('/api/kitchen', { body: settings })),
-    onSuccess: (view) => client.setQueryData(['kitchen'], view),
-  })
   const savePot = useMutation({
     mutationFn: async ({ id, body }: { id: string | null; body: Partial<PotBody> }) =>
       id === null
@@ -35,16 +49,25 @@ export function useKitchen() {
     onSuccess: refresh,
   })
 
-  const settings = computed(() => query.data.value?.settings)
+  watch(query.data, (view) => view && (known.value = view.settings), { immediate: true })
+  const { value: settings, change: changeSettings, refusal } = useSettings(client)
   const pots = computed(() => query.data.value?.pots ?? [])
   const unitSystem = computed(() => settings.value?.units ?? 'metric')
   const units = computed(() => inUnits(unitSystem.value))
 
-  function switchUnits() {
-    if (settings.value) {
-      saveSettings.mutate({ ...settings.value, units: unitSystem.value === 'metric' ? 'us' : 'metric' })
-    }
-  }
+  const switchUnits = () => changeSettings({ units: unitSystem.value === 'metric' ? 'us' : 'metric' })
 
-  return { query, settings, pots, unitSystem, units, saveSettings, savePot, removePot, restorePot, switchUnits }
+  return {
+    query,
+    settings,
+    pots,
+    unitSystem,
+    units,
+    changeSettings,
+    refusal,
+    savePot,
+    removePot,
+    restorePot,
+    switchUnits,
+  }
 }

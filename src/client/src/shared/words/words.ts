@@ -1,4 +1,4 @@
-import type { Plan, ReleaseKind, Request } from '@/api/types'
+import type { Plan, ReleaseKind, Request, Safety } from '@/api/types'
 
 type Load = Request['load']
 
@@ -63,8 +63,8 @@ export function stateWords(load: Load): string {
 }
 
 /** How sure the plan is, in words that do not need a colour. */
-export function safetyWords(plan: Plan): string {
+export function safetyWords(plan: Plan, { shareSafe }: Safety): string {
   const chance = plan.chanceSafe ?? 0
-  if (chance >= 0.99) return 'Safe in 99 of 100 such cooks'
+  if (chance >= shareSafe) return `Safe in ${Math.round(shareSafe * 100)} of 100 such cooks`
   return `Too short: safe in only ${Math.floor(chance * 100)} of 100`
 }

@@ -1,9 +1,11 @@
-import { beforeEach, expect, test } from 'vitest'
+import { beforeEach, expect, test, vi } from 'vitest'
 import { nextTick } from 'vue'
 import type { AskView, Cut } from '@/api/types'
 import { useDraft } from './useDraft'
 
-const cut = (id: string, typical: number) => ({ id, pieceKg: { min: 0.1, typical, max: 1 } }) as Cut
+const { post } = vi.hoisted(() => ({ post: vi.fn() }))
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { POST: post } }))
+const answer = (data: object) => ({ data, response: new Response() })
 const heard = {
   cut: 'duck-leg',
   pieces: 4,
@@ -28,15 +30,29 @@ test('a change of the meat drops the minutes that were tried for the old one', (
   expect(draft.value.request.load.totalKg).toBe(2)
 })
 
-test('another cut takes its typical weight and forgets what was measured and confirmed', () => {
+test('another cut weighs what the server says, and forgets what was measured and confirmed', async () => {
+  post.mockResolvedValue(answer({ cut: 'turkey-crown', pieces: 1, totalKg: 2.8, thicknessMm: null }))
   const { draft, change, changeLoad, chooseCut } = useDraft()
   changeLoad({ thicknessMm: 30, pieces: 6 })
   change({ confirmed: ['giblets'], aim: 'slice' })
-  chooseCut(cut('turkey-crown', 2.8))
+  await chooseCut({ id: 'turkey-crown' } as Cut)
+  expect(post.mock.lastCall![1]).toMatchObject({ body: { cut: 'turkey-crown', load: { thicknessMm: 30, pieces: 6 } } })
   expect(draft.value.request).toMatchObject({
     load: { cut: 'turkey-crown', pieces: 1, totalKg: 2.8, thicknessMm: null },
   })
   expect(draft.value.request).toMatchObject({ aim: null, confirmed: null })
+})
+
+test('of two answers that cross the one to the newer question counts', async () => {
+  let first: (answer: unknown) => void = () => undefined
+  post.mockReturnValueOnce(new Promise((resolve) => (first = resolve)))
+  post.mockResolvedValueOnce(answer({ cut: 'chicken-wing', pieces: 8, totalKg: 0.72 }))
+  const { draft, choosePieces } = useDraft()
+  const earlier = choosePieces(7)
+  await choosePieces(8)
+  first(answer({ cut: 'chicken-wing', pieces: 7, totalKg: 0.63 }))
+  await earlier
+  expect(draft.value.request.load.pieces).toBe(8)
 })
 
 test('what was typed starts afresh, so that nothing unsaid lingers', () => {

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { testPlan } from './plan.test.data'
+import { testPlan, testSafety } from './plan.test.data'
 import { releaseWords, safetyWords, stateWords } from './words'
 
 test.each([
@@ -23,7 +23,7 @@ test.each([
 })
 
 test('only 99 of 100 is called safe, and what is short is never rounded up', () => {
-  expect(safetyWords({ ...testPlan, chanceSafe: 0.99 })).toBe('Safe in 99 of 100 such cooks')
-  expect(safetyWords({ ...testPlan, chanceSafe: 0.9899 })).toBe('Too short: safe in only 98 of 100')
-  expect(safetyWords({ ...testPlan, chanceSafe: null })).toContain('Too short')
+  expect(safetyWords({ ...testPlan, chanceSafe: 0.99 }, testSafety)).toBe('Safe in 99 of 100 such cooks')
+  expect(safetyWords({ ...testPlan, chanceSafe: 0.9899 }, testSafety)).toBe('Too short: safe in only 98 of 100')
+  expect(safetyWords({ ...testPlan, chanceSafe: null }, testSafety)).toContain('Too short')
 })
