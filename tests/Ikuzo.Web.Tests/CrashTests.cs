@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using System.Globalization;
 using System.Net.Http.Json;
+using System.Text;
 using System.Text.Json.Nodes;
 using Dapper;
 using Ikuzo.Web.Data;
@@ -14,6 +15,9 @@ public sealed class CrashTests : IDisposable
         Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "4",
         CultureInfo.InvariantCulture
     );
+    // A start costs about a second of a core; a machine that is busy gives it less than that.
+    private static readonly TimeSpan MostStart = TimeSpan.FromSeconds(90);
+
     private static readonly object Plan = new
     {
         load = new
@@ -30,11 +34,19 @@ public sealed class CrashTests : IDisposable
     private readonly Dictionary<string, List<string>> _acknowledged = [];
     private readonly Dictionary<string, string> _phases = [];
     private readonly Random _random = new(20261206);
+    private readonly List<Process> _started = [];
     private readonly HttpClient _http = new() { BaseAddress = new Uri(FormattableString.Invariant($"http://127.0.0.1:{FreePort()}")) };
 
     public void Dispose()
     {
         _http.Dispose();
+        foreach (var server in _started)
+        {
+            server.Kill(); // nothing happens to one that is gone already
+            server.WaitForExit();
+            server.Dispose();
+        }
+
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(_folder, recursive: true);
     }
@@ -47,7 +59,7 @@ public sealed class CrashTests : IDisposable
         var sent = 0;
         for (var kill = 0; kill < Kills; kill++)
         {
-            using var server = await StartAsync();
+            var server = await StartAsync();
             await CheckAsync();
             while (_phases.Count(p => p.Value != "done") < 3)
             {
@@ -64,12 +76,10 @@ public sealed class CrashTests : IDisposable
             sent = _acknowledged.Values.Sum(a => a.Count);
         }
 
-        using (var last = await StartAsync())
-        {
-            await CheckAsync();
-            last.Kill();
-            await last.WaitForExitAsync(TestContext.Current.CancellationToken);
-        }
+        var last = await StartAsync();
+        await CheckAsync();
+        last.Kill();
+        await last.WaitForExitAsync(TestContext.Current.CancellationToken);
 
         await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
         Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
@@ -205,9 +215,22 @@ public sealed class CrashTests : IDisposable
         start.Environment["IKUZO_DATA"] = _folder;
         start.Environment["Serilog__MinimumLevel__Default"] = "Fatal";
         var server = Process.Start(start)!;
+        _started.Add(server);
+        var said = new StringBuilder();
+        void Hear(object? _, DataReceivedEventArgs line)
+        {
+            lock (said)
+            {
+                said.AppendLine(line.Data);
+            }
+        }
+
+        server.OutputDataReceived += Hear;
+        server.ErrorDataReceived += Hear;
         server.BeginOutputReadLine();
         server.BeginErrorReadLine();
-        for (var i = 0; i < 200; i++)
+        var waited = Stopwatch.StartNew();
+        while (waited.Elapsed < MostStart && !server.HasExited)
         {
             try
             {
@@ -220,7 +243,12 @@ public sealed class CrashTests : IDisposable
             }
         }
 
-        throw new InvalidOperationException("The server did not start.");
+        lock (said)
+        {
+            throw new InvalidOperationException(
+                $"The server did not start in {waited.Elapsed.TotalSeconds:0} s{(server.HasExited ? $", it ended with {server.ExitCode}" : "")}. It said:\n{said}"
+            );
+        }
     }
 
     private static int FreePort()

@@ -40,9 +40,14 @@ public sealed class Database
     /// <exception cref="InvalidOperationException">A migration failed; the file is as before it.</exception>
     public void Migrate()
     {
+        if (IsUpToDate())
+        {
+            return;
+        }
+
         var result = DeployChanges
             .To.SqliteDatabase(_connectionString)
-            .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, name => name.Contains(".Migrations.", StringComparison.Ordinal))
+            .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, IsMigration)
             .WithTransactionPerScript()
             .LogTo(new NoOpUpgradeLog())
             .Build()
@@ -54,5 +59,30 @@ public sealed class Database
                 result.Error
             );
         }
+    }
+
+    private static bool IsMigration(string resource) => resource.Contains(".Migrations.", StringComparison.Ordinal);
+
+    // The usual start has nothing to do, and need not wake what migrates.
+    private bool IsUpToDate()
+    {
+        using var connection = new SqliteConnection(_connectionString);
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "SELECT count(*) FROM sqlite_master WHERE name = 'SchemaVersions'";
+        if ((long)command.ExecuteScalar()! == 0)
+        {
+            return false;
+        }
+
+        command.CommandText = "SELECT ScriptName FROM SchemaVersions";
+        using var rows = command.ExecuteReader();
+        HashSet<string> done = [];
+        while (rows.Read())
+        {
+            done.Add(rows.GetString(0));
+        }
+
+        return typeof(Database).Assembly.GetManifestResourceNames().Where(IsMigration).All(done.Contains);
     }
 }

@@ -47,18 +47,10 @@ internal sealed partial class DeviceRunner(
         }
     }
 
-    public override async Task StartAsync(CancellationToken cancellationToken)
+    public override Task StartAsync(CancellationToken cancellationToken)
     {
         cooks.Taken += Follow;
-        foreach (var cook in await store.AllAsync(ended: false, cancellationToken))
-        {
-            if (makers.Any(m => m.Serves(cook)) && await cooks.LoadAsync(cook.Id, cancellationToken) is { } live && Make(live) is { } made)
-            {
-                _running[cook.Id] = made;
-            }
-        }
-
-        await base.StartAsync(cancellationToken);
+        return base.StartAsync(cancellationToken);
     }
 
     /// <summary>
@@ -79,6 +71,8 @@ internal sealed partial class DeviceRunner(
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
+        await Task.Yield(); // the server answers meanwhile
+        await ResumeAsync(stoppingToken);
         using var timer = new PeriodicTimer(Beat, clock);
         for (var beat = 0; await timer.WaitForNextTickAsync(stoppingToken); beat++)
         {
@@ -93,6 +87,18 @@ internal sealed partial class DeviceRunner(
                     LogStopped(logger, error, id);
                     _running.TryRemove(id, out _);
                 }
+            }
+        }
+    }
+
+    // What was on when the server stopped. Whatever happened to a cook since has brought its devices already.
+    private async Task ResumeAsync(CancellationToken cancellation)
+    {
+        foreach (var cook in await store.AllAsync(ended: false, cancellation))
+        {
+            if (makers.Any(m => m.Serves(cook)) && await cooks.LoadAsync(cook.Id, cancellation) is { } live && Make(live) is { } made)
+            {
+                _running.TryAdd(cook.Id, made);
             }
         }
     }

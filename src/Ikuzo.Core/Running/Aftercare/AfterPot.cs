@@ -77,7 +77,7 @@ public static class AfterPot
                 CrispWay.Oven,
                 8,
                 15,
-                $"In an oven at {new Wording(units).Temperature(OvenCelsius)}, patted dry, on a rack over a metal tray.",
+                $"In an oven at {new Wording(units).Oven(OvenCelsius)}, patted dry, on a rack over a metal tray.",
                 "Heat the oven while the pot is under pressure."
             ),
             Way(

@@ -74,8 +74,7 @@ const potChoices = computed(() => {
     })),
   ]
 })
-const choosePot = (name: string) =>
-  change({ pot: (pots.value.find((p) => p.name === name) ?? null) })
+const choosePot = (name: string) => change({ pot: pots.value.find((p) => p.name === name) ?? null })
 const figures = [
   { label: 'Marinade, hours', key: 'marinadeHours', usual: 0, step: 0.5 },
   { label: 'Rest, minutes', key: 'restMinutes', usual: 5, step: 1 },

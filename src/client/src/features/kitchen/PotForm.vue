@@ -11,8 +11,8 @@ import { text, type Units } from '@/shared/units/format'
 const props = defineProps<{ pot: Pot | null; units: Units; unitSystem: UnitSystem }>()
 const emit = defineEmits<{ save: [Partial<PotBody>]; cancel: [] }>()
 const form = reactive({
-  name: (props.pot?.name ?? ''),
-  capacityLitres: (props.pot?.capacityLitres ?? 5.7),
+  name: props.pot?.name ?? '',
+  capacityLitres: props.pot?.capacityLitres ?? 5.7,
   heaterWatts: props.pot?.heaterWatts ?? null,
   minimumLiquidMl: props.pot?.minimumLiquidMl ?? null,
   highGaugeKpa: props.pot?.highGaugeKpa ?? null,
