@@ -2,11 +2,12 @@ using System.Globalization;
 
 namespace Ikuzo.Core.Tests;
 
-/// <summary>Rows of the cited reference tables in Reference/, as numbers.</summary>
+/// <summary>Rows of the reference tables in Reference/, which begin with a line of headings.</summary>
 internal static class ReferenceData
 {
     public static IEnumerable<double[]> Rows(string file) =>
-        File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Reference", file))
-            .Skip(1)
-            .Select(line => line.Split(',').Select(cell => double.Parse(cell, CultureInfo.InvariantCulture)).ToArray());
+        Lines(file).Select(line => line.Split(',').Select(cell => double.Parse(cell, CultureInfo.InvariantCulture)).ToArray());
+
+    public static IEnumerable<string> Lines(string file) =>
+        File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Reference", file)).Skip(1);
 }

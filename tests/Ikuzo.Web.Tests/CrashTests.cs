@@ -15,6 +15,7 @@ public sealed class CrashTests : IDisposable
         Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "4",
         CultureInfo.InvariantCulture
     );
+
     // A start costs about a second of a core; a machine that is busy gives it less than that.
     private static readonly TimeSpan MostStart = TimeSpan.FromSeconds(90);
 

@@ -6,6 +6,7 @@ import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCooks } from '@/shared/cooks/useCooks'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { limits } from '@/api/limits'
+import { showWrong } from '@/shared/fields/limits'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TickField from '@/shared/fields/TickField.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
@@ -32,7 +33,7 @@ const begin = () =>
 </script>
 
 <template>
-  <form class="already" @submit.prevent="begin">
+  <form class="already" @submit.prevent="showWrong($event) || begin()">
     <h1>Is it open already?</h1>
     <p>
       {{ what }}, as on the <router-link to="/">Counter</router-link>. Say how long it was held, then what the

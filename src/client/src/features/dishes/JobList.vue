@@ -2,6 +2,7 @@
 import { mdiClose, mdiPlus } from '@mdi/js'
 import { ref } from 'vue'
 import { limits } from '@/api/limits'
+import { showWrong } from '@/shared/fields/limits'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TextField from '@/shared/fields/TextField.vue'
 
@@ -39,7 +40,7 @@ const drop = (index: number) =>
         <v-btn :icon="mdiClose" :aria-label="`Drop ${job.text}`" @click="drop(i)" />
       </li>
     </ul>
-    <form @submit.prevent="add">
+    <form @submit.prevent="showWrong($event) || add()">
       <TextField
         v-model="said"
         class="what"

@@ -46,7 +46,7 @@ describe('a row of a dish', () => {
 
   test('changes one thing about the meat and keeps the rest', async () => {
     const wrapper = row(bird)
-    await wrapper.findAll('select')[0]!.setValue('1') // frozen
+    await wrapper.findAll('select')[0]!.setValue('frozen')
     expect(changed[0]!.load).toMatchObject({ cut: 'chicken-thigh-bone-in', pieces: 6, state: 'frozen' })
     expect(changed[0]!.aim).toBe('pull')
   })

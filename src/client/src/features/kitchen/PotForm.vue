@@ -3,6 +3,7 @@ import { reactive } from 'vue'
 import { limits } from '@/api/limits'
 import type { Pot, PotBody, UnitSystem } from '@/api/types'
 import QuantityField from '@/shared/fields/QuantityField.vue'
+import { showWrong } from '@/shared/fields/limits'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TextField from '@/shared/fields/TextField.vue'
 import TickField from '@/shared/fields/TickField.vue'
@@ -44,7 +45,7 @@ const volumeWords = (ml: number) => text(props.units.volume(ml))
 </script>
 
 <template>
-  <form class="form" @submit.prevent="emit('save', { ...form })">
+  <form class="form" @submit.prevent="showWrong($event) || emit('save', { ...form })">
     <TextField v-model="form.name" label="What you call it" :limit="limit.name" needed autofocus />
     <NumberField
       v-for="field in numbers"

@@ -5,11 +5,10 @@ import { useHeld } from './useHeld'
 /** One of a few; what the hand chose stays chosen while the server is slow. */
 const props = defineProps<{ label: string; options: readonly { value: T; title: string }[] }>()
 const model = defineModel<T>({ required: true })
-const index = (value: T) => String(props.options.findIndex((o) => o.value === value))
 const { text, type, enter, leave } = useHeld<T>({
   given: () => model.value,
-  show: index,
-  read: (chosen) => ({ value: props.options[Number(chosen)]!.value }),
+  show: String,
+  read: (chosen) => ({ value: props.options.find((o) => String(o.value) === chosen)!.value }),
   keep: (value) => (model.value = value),
 })
 </script>
@@ -23,7 +22,9 @@ const { text, type, enter, leave } = useHeld<T>({
       @focus="enter"
       @blur="leave"
     >
-      <option v-for="(option, i) in options" :key="i" :value="String(i)">{{ option.title }}</option>
+      <option v-for="option in options" :key="String(option.value)" :value="String(option.value)">
+        {{ option.title }}
+      </option>
     </select>
   </FieldFrame>
 </template>

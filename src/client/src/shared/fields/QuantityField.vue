@@ -35,10 +35,11 @@ const line = useTemplateRef('line')
 let focused = false
 let newest = 0
 let unread = false
+let entered = false // Enter was pressed: the hand is done with it, although it is still here
 watch(
   () => props.shown,
   (shown) => {
-    if (!focused && !unread && !error.value) typed.value = shown
+    if ((!focused || entered) && !unread && !error.value) typed.value = shown
   },
 )
 onMounted(() => props.autofocus && void nextTick(() => line.value?.focus()))
@@ -68,6 +69,7 @@ const readSoon = useDebounceFn(read, restMs)
 function type(text: string) {
   newest++
   unread = true
+  entered = false
   error.value = null
   typed.value = text
   void readSoon()
@@ -78,6 +80,7 @@ function leave() {
   else if (!error.value) typed.value = props.shown
 }
 async function finish() {
+  entered = true
   await read()
   if (!error.value && !unread) emit('done')
 }

@@ -4,7 +4,7 @@ import type { Said } from './useHeld'
 /** The refusal of a number outside its limits, in the words of whoever shows it; null inside. */
 export const outside = (value: number, limit: Limit | undefined, show: (value: number) => string = String) =>
   limit?.least !== undefined && limit.most !== undefined && (value < limit.least || value > limit.most)
-    ? `Between ${show(limit.least)} and ${show(limit.most)}.`
+    ? `Must lie between ${show(limit.least)} and ${show(limit.most)}.`
     : null
 
 /** Reads a number that may be missing: "1,5" and "1.5" alike. Empty is never zero. */
@@ -23,4 +23,11 @@ export function readText(text: string, limit: Limit | undefined, needed: boolean
     return { error: `At most ${limit.longest} characters.` }
   if (text.trim() === '') return needed ? { error: 'Something is missing here.' } : { value: null }
   return { value: text }
+}
+
+/** Goes to the first field of a form that says what is wrong with it; false when there is none. */
+export function showWrong(event: Event) {
+  const wrong = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('[aria-invalid=true]')
+  wrong?.focus()
+  return wrong !== null
 }
