@@ -1,6 +1,7 @@
 using System.Reflection;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Ikuzo.Web;
 using Ikuzo.Web.Data;
 using Ikuzo.Web.Demo;
 using Ikuzo.Web.Devices;
@@ -39,7 +40,15 @@ builder.Services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true)
 builder.Services.AddValidation();
 builder.Services.AddProblemDetails(o => o.CustomizeProblemDetails = Problems.Complete);
 builder.Services.AddExceptionHandler<ProblemHandler>();
-builder.Services.AddOpenApi();
+builder.Services.AddOpenApi(o =>
+    o.AddDocumentTransformer(
+        (document, _, _) =>
+        {
+            (document.Info.Title, document.Info.Version) = (Product.Name, Product.Version);
+            return Task.CompletedTask;
+        }
+    )
+);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new Database(configuration["IKUZO_DATA"] ?? Path.Combine(Directory.GetCurrentDirectory(), "data")));
 builder.Services.AddSingleton<KitchenStore>();

@@ -39,7 +39,8 @@ public sealed class Wording(UnitSystem units)
     public string AtLeast(double celsius) => Us ? Text($"{Math.Floor(celsius * 1.8 + 32):0} °F") : Text($"{Math.Floor(celsius):0} °C");
 
     /// <summary>A temperature as the knob of an oven has it: tens of °C, steps of 25 °F.</summary>
-    public string Oven(double celsius) => Us ? Text($"{Math.Round((celsius * 1.8 + 32) / 25) * 25:0} °F") : Text($"{Math.Round(celsius / 10) * 10:0} °C");
+    public string Oven(double celsius) =>
+        Us ? Text($"{Math.Round((celsius * 1.8 + 32) / 25) * 25:0} °F") : Text($"{Math.Round(celsius / 10) * 10:0} °C");
 
     /// <summary>A volume: rounded to 10 ml, or quarter cups.</summary>
     public string Volume(double ml)

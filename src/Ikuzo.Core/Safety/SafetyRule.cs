@@ -12,7 +12,7 @@ public static class SafetyRule
     /// <summary>Share of the possible cooks below the value that is shown as the lowest: what the rule leaves out.</summary>
     public const double ShareBelow = 1 - ShareSafe;
 
-    /// <summary>Food is in danger above this and below <see cref="HotHoldingCelsius"/>, °C: USDA FSIS, 40 °F.</summary>
+    /// <summary>Food is in danger above this and below <see cref="HotHoldingCelsius"/>, °C: FDA Food Code 3-501.16, 41 °F.</summary>
     public const double ColdHoldingCelsius = 5;
 
     /// <summary>Hot food is held at this or more, °C: USDA FSIS, 140 °F.</summary>

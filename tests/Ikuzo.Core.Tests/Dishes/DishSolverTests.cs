@@ -224,4 +224,21 @@ public class DishSolverTests(ITestOutputHelper output)
         Assert.Throws<ArgumentException>(() => DishSolver.Solve(Dish()));
         Assert.Throws<ArgumentException>(() => DishSolver.Solve(Dish(Beside("peas", 100), Beside("peas", 100))));
     }
+
+    // Together three litres with nothing but vegetables would stand above half the pot.
+    [Fact]
+    public void Solve_AStageWithoutMeat_FillsHalfThePotAtMost()
+    {
+        var carrots = CompanionCatalogue.Find("carrots-chunks")!;
+        DishPlan Solve(double grams) => DishSolver.Solve(Dish(new BesideItem("a", carrots, grams), new BesideItem("b", carrots, grams)));
+        Assert.Single(Solve(1200).Best!.Stages);
+        Assert.Equal(2, Solve(1500).Best!.Stages.Count);
+    }
+
+    [Theory]
+    [InlineData("basmati-rice", 250)]
+    [InlineData("penne-pasta", 300)]
+    [InlineData("red-lentils", 200)]
+    public void Solve_AStageThatFoams_IsNeverVentedAtOnce(string beside, double grams) =>
+        Assert.Equal(ReleaseKind.Pulsed, DishSolver.Solve(Dish(Beside(beside, grams))).Best!.Stages[0].Release.Kind);
 }

@@ -42,6 +42,13 @@ public class ScalingTests
     }
 
     [Fact]
+    public void To_APartOfAPiece_TakesOneMore()
+    {
+        var scaled = Scaling.To(Thighs, 0.75)!; // four and a half
+        Assert.Equal((5, 1.0), (Meat(scaled).Pieces, Meat(scaled).TotalKg));
+    }
+
+    [Fact]
     public void To_MoreThanThePotHolds_BecomesBatches()
     {
         var scaled = Scaling.To(Thighs, 5)!;

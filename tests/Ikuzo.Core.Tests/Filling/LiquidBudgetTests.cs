@@ -82,6 +82,7 @@ public class LiquidBudgetTests
         var bowl = request with { Companions = [new CompanionLoad(CompanionCatalogue.Find("brown-rice")!, 200, InBowl: true)] };
         Assert.Equal(0, LiquidBudget.Of(bowl, 20, [], 20).AbsorbedMl);
         Assert.False(LiquidBudget.FillOf(bowl, 0).Swells);
+        Assert.Equal(0.25, LiquidBudget.FillOf(bowl, 0).BeforeLitres);
     }
 
     [Fact]

@@ -101,6 +101,24 @@ public class BackScheduleTests
         var comeUp = tasks.Single(t => t.Id == "come-up-1");
         Assert.Equal(Math.Ceiling(stage.ToPressureMinutes.P95), (comeUp.End - comeUp.Start).TotalMinutes, 1e-6);
         Assert.True(stage.ToPressureMinutes.P95 > stage.ToPressureMinutes.P50);
+        var release = tasks.Single(t => t.Id == "release-1");
+        Assert.Equal(Math.Ceiling(stage.ReleaseMinutes.P95), (release.End - release.Start).TotalMinutes, 1e-6);
+        Assert.True(Math.Ceiling(stage.ReleaseMinutes.P95) > Math.Ceiling(stage.ReleaseMinutes.P50));
+    }
+
+    [Fact]
+    public void Make_WhatWaitsForMoreThanTwoHours_IsAConflict()
+    {
+        Assert.Contains("two hours", Assert.Single(BackSchedule.Make(Meal() with { CrispMinutes = 130 }).Conflicts));
+        Assert.Empty(BackSchedule.Make(Meal() with { CrispMinutes = 60 }).Conflicts);
+    }
+
+    [Fact]
+    public void Make_MarinadeOfThawedMeat_TakesTwoDaysAtMost()
+    {
+        var meal = Meal(Dish(state: MeatState.Frozen)) with { Thaw = ThawWay.Fridge };
+        Assert.Contains("two days", Assert.Single(BackSchedule.Make(meal with { MarinadeHours = 49 }).Conflicts));
+        Assert.Empty(BackSchedule.Make(meal with { MarinadeHours = 47 }).Conflicts);
     }
 
     [Fact]

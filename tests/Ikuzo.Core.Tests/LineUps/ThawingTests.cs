@@ -37,6 +37,10 @@ public class ThawingTests
         Assert.Equal(24, Thawing.Of(Frozen("chicken-whole", kg: 2), ThawWay.Fridge).RuleHours);
 
     [Fact]
+    public void Of_AWholeBirdInColdWater_ByTheRule_TakesAnHourPerKilogram() =>
+        Assert.Equal(2, Thawing.Of(Frozen("chicken-whole", kg: 2), ThawWay.ColdWater).RuleHours);
+
+    [Fact]
     public void Of_ColdWater_IsFasterThanTheFridgeAndCookedAtOnce()
     {
         var load = Frozen("turkey-breast-bone-in");

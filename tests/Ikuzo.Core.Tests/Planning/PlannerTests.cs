@@ -218,4 +218,22 @@ public class PlannerTests
         Assert.All(plan.Spots, s => Assert.True(s.AtOpening.P01 >= SafetyRule.CoreCelsius));
         Assert.True(plan.Minutes >= plan.SafeMinimumMinutes);
     }
+
+    // Read between the nodes, 95 minutes promise 99.2 of 100; computed in full they do not keep it.
+    [Fact]
+    public void Minutes_AreThoseThatTheFullComputationConfirms()
+    {
+        var plan = Planner.Compute(Request("turkey-breast-boneless", 1.384, MeatState.Frozen) with { Release = Release.Vent });
+        Assert.Equal(96, plan.Minutes);
+        Assert.Equal(96, plan.SafeMinimumMinutes);
+        Assert.True(plan.ChanceSafe >= 0.99);
+    }
+
+    // Too short by far, so that the cap does not hide what is counted.
+    [Fact]
+    public void KillOfGerms_IsThatOfTheWorstInAHundred()
+    {
+        var plan = Planner.Compute(Request("turkey-thigh-bone-in") with { Release = Release.Vent, Minutes = 34 });
+        Assert.Equal(1.15, plan.Log10Reduction!.Value.P01, 0.02);
+    }
 }

@@ -41,6 +41,15 @@ public class WarningsTests
         Assert.Equal(WarningLevel.Caution, Level(Request("chicken-wing", 8, state: MeatState.Room), "room-temperature"));
 
     [Theory]
+    [InlineData(249, WarningLevel.Stop)]
+    [InlineData(250, null)]
+    public void LessLiquidThanThePotAsksFor_IsAStop(double liquidMl, WarningLevel? level)
+    {
+        var request = Request("chicken-thigh-bone-in", 6);
+        Assert.Equal(level, Level(request with { Pot = request.Pot with { MinimumLiquidMl = 250 }, LiquidMl = liquidMl }, "low-liquid"));
+    }
+
+    [Theory]
     [InlineData("chicken-whole")]
     [InlineData("poussin-whole")]
     [InlineData("duck-whole")]

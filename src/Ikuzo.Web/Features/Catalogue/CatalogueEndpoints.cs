@@ -60,13 +60,14 @@ public sealed record CatalogueSafety(double CoreCelsius, double ShareSafe, doubl
     internal static readonly CatalogueSafety Rule = new(SafetyRule.CoreCelsius, SafetyRule.ShareSafe, SafetyRule.HotHoldingCelsius);
 }
 
-/// <summary>Everything that a plan can be made of, and the rule that it must keep.</summary>
+/// <summary>Everything that a plan can be made of, the rule that it must keep, and the version that computes it.</summary>
 public sealed record CatalogueView(
     IReadOnlyList<CatalogueCut> Cuts,
     IReadOnlyList<CatalogueCompanion> Companions,
     IReadOnlyList<Pot> Pots,
     IReadOnlyList<CatalogueSchool> Schools,
-    CatalogueSafety Safety
+    CatalogueSafety Safety,
+    string Version
 );
 
 internal static class CatalogueEndpoints
@@ -81,7 +82,8 @@ internal static class CatalogueEndpoints
                 [.. CompanionCatalogue.All.Select(ToView)],
                 await kitchen.PotsAsync(cancellation),
                 [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))],
-                CatalogueSafety.Rule
+                CatalogueSafety.Rule,
+                Product.Version
             )
         );
 

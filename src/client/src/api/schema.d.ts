@@ -906,13 +906,14 @@ export interface components {
             id: string;
             where: string;
         };
-        /** @description Everything that a plan can be made of, and the rule that it must keep. */
+        /** @description Everything that a plan can be made of, the rule that it must keep, and the version that computes it. */
         CatalogueView: {
             cuts: components["schemas"]["CatalogueCut"][];
             companions: components["schemas"]["CatalogueCompanion"][];
             pots: components["schemas"]["Pot"][];
             schools: components["schemas"]["CatalogueSchool"][];
             safety: components["schemas"]["CatalogueSafety"];
+            version: string;
         };
         /**
          * @description Whether the meat is done.

@@ -86,4 +86,15 @@ public class AftercareTests
         );
         Assert.Equal(["rest", "carve"], AfterPot.Steps(request).Select(s => s.Id));
     }
+
+    // FDA Food Code 3-501.14: 57 to 21 °C within two hours, and to 5 °C within six in all.
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void Cooling_IsInTimeWithinTwoAndSixHours(bool inIceWater)
+    {
+        var courses = Cooling.Of([.. Enumerable.Range(5, 196).Select(i => (double)i)], inIceWater);
+        Assert.All(courses, c => Assert.Equal(c is { ToTepidHours: <= 2, ToColdHours: <= 6 }, c.IsInTime));
+        Assert.Contains(courses, c => c is { ToTepidHours: > 2 and < 4, ToColdHours: < 10, IsInTime: false });
+    }
 }

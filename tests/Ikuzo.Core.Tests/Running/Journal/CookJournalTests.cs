@@ -1,3 +1,4 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -154,8 +155,30 @@ public class CookJournalTests
         ];
         state = At(28 + minutes + 11, again);
         Assert.Equal((CookPhase.Open, CookVerdict.Unknown, 2, minutes), (state.Phase, state.Verdict, state.Round, state.Minutes));
+        Assert.Equal(Start.AddMinutes(20 + 120), state.OutUntil); // from the first opening
         state = At(28 + minutes + 12, [.. again, Read("12", 28 + minutes + 12, 86)]);
         Assert.Equal((CookPhase.Finishing, CookVerdict.Done), (state.Phase, state.Verdict));
+    }
+
+    [Theory]
+    [InlineData(0.5, ReleaseKind.Vent, 0)]
+    [InlineData(8.0, ReleaseKind.RestThenVent, 8)]
+    [InlineData(null, ReleaseKind.Natural, 0)]
+    public void Rescue_IsComputedForTheReleaseThatHappened(double? ventedAfter, ReleaseKind kind, double rest)
+    {
+        RescueRequest? asked = null;
+        CookEvent[] events =
+        [
+            E("1", LidOn, 0),
+            E("2", PressureReached, 12),
+            E("3", HoldOver, 20),
+            .. ventedAfter is { } after ? [E("4", Vented, 20 + after)] : Array.Empty<CookEvent>(),
+            E("5", CookEventKind.PinDown, 31),
+            E("6", CookEventKind.Opened, 32),
+            Read("7", 33, 70),
+        ];
+        CookJournal.StateOf(Thighs, events, Start.AddMinutes(33), r => RescuePlanner.Advise(asked = r));
+        Assert.Equal((8, kind, rest), (asked!.MinutesHeld, asked.Release.Kind, asked.Release.RestMinutes));
     }
 
     [Fact]

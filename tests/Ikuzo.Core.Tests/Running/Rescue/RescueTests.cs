@@ -137,4 +137,33 @@ public class RescueTests(ITestOutputHelper output)
     [Fact]
     public void ProbeError_ReadingTooHot_IsLikelierThanTooCold() =>
         Assert.True(ProbeError.LogLikelihood(72, 70) > ProbeError.LogLikelihood(68, 70));
+
+    // Mean 80 and standard deviation 2, so 80 − 2.326 · 2: two particles have no tail of their own.
+    [Fact]
+    public void Belief_OfFewParticles_HasTheTailOfANormal()
+    {
+        float[] values = [78, 82];
+        Assert.Equal(75.347, Belief.Even(2).Lowest(values), 0.001);
+        Assert.False(Belief.Even(2).Holds([74.5f, 78.5f]));
+    }
+
+    // The model alone would have it hot throughout; what was read stays below and counts.
+    [Theory]
+    [InlineData(73.9, 40)]
+    [InlineData(71, 60)]
+    public void Advise_OfAShortReading_IsNeverDone(double reading, double minutes) =>
+        Assert.Equal(CheckVerdict.Short, RescuePlanner.Advise(Thighs(reading, minutes)).Verdict);
+
+    // As reviewed: minutes, and the coldest spot to a tenth, which shows the pause, the margin of a lump and the release.
+    [Theory]
+    [InlineData(60, Arrangement.Single, 250, ReleaseKind.Natural, 3, 78.3)]
+    [InlineData(20, Arrangement.Lump, 250, ReleaseKind.Natural, 10, 102.1)]
+    [InlineData(60, Arrangement.Single, 2500, ReleaseKind.Vent, 4, 83.3)]
+    [InlineData(60, Arrangement.Single, 250, ReleaseKind.Vent, 5, 78.4)]
+    public void Advice_IsAsReviewed(double reading, Arrangement lies, double liquidMl, ReleaseKind release, double minutes, double coldest)
+    {
+        var thighs = Thighs(reading, 10, arrangement: lies);
+        var advice = RescuePlanner.Advise(thighs with { Plan = thighs.Plan with { LiquidMl = liquidMl }, Release = new(release) });
+        Assert.Equal((minutes, coldest), (advice.Minutes, Math.Round(advice.Spots.Min(s => s.AtOpening.P50), 1)));
+    }
 }

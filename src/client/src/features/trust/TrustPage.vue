@@ -11,7 +11,7 @@ import { useAssumptions, useEnergy } from './useTrust'
 
 /** How far to trust this: the solver against the textbook, the books of one cook, and what is known and what is not. */
 const { draft } = useDraft()
-const { birdWords, safety } = useCatalogue()
+const { birdWords, safety, version } = useCatalogue()
 const { units } = useKitchen()
 const share = computed(() => Math.round((safety.value?.shareSafe ?? 0) * 100))
 const core = computed(() => (safety.value ? text(units.value.temperature(safety.value.coreCelsius)) : '…'))
@@ -54,6 +54,7 @@ const limits = [
       <ul class="limits">
         <li v-for="limit in limits" :key="limit">{{ limit }}</li>
       </ul>
+      <p v-if="version">This is Ikuzo {{ version }}.</p>
     </section>
   </article>
 </template>

@@ -15,6 +15,7 @@ export function useCatalogue() {
   const schools = computed(() => query.data.value?.schools ?? [])
   /** The rule that the server applies; undefined until it is known. */
   const safety = computed(() => query.data.value?.safety)
+  const version = computed(() => query.data.value?.version)
   const findCut = (id: string | null | undefined) => cuts.value.find((c) => c.id === id)
   /** "6 chicken thighs, bone in"; null while the cut is not known. */
   function birdWords(load: Request['load']) {
@@ -22,5 +23,5 @@ export function useCatalogue() {
     const pieces = load.pieces ?? 1
     return cut ? `${pieces} ${pieces === 1 ? cut.name : cut.plural}` : null
   }
-  return { cuts, companions, schools, safety, findCut, birdWords }
+  return { cuts, companions, schools, safety, version, findCut, birdWords }
 }

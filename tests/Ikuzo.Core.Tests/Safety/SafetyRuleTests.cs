@@ -1,0 +1,32 @@
+using Ikuzo.Core.Safety;
+
+namespace Ikuzo.Core.Tests.Safety;
+
+public class SafetyRuleTests
+{
+    [Theory]
+    [InlineData(73.99, false)]
+    [InlineData(74, true)] // 165 °F: USDA FSIS, all poultry
+    public void Core_IsReachedAtSeventyFour(double celsius, bool reached) => Assert.Equal(reached, SafetyRule.IsReached(celsius));
+
+    [Theory]
+    [InlineData(0.9899, false)]
+    [InlineData(0.99, true)]
+    public void Rule_HoldsFor99Of100(double share, bool holds)
+    {
+        Assert.Equal(holds, SafetyRule.Holds(share));
+        Assert.Equal(0.01, SafetyRule.ShareBelow, 1e-12);
+    }
+
+    [Fact]
+    public void Share_CountsWhoIsThere() => Assert.Equal(0.5, SafetyRule.ShareAtCore([74, 73.9f, 80, 20]));
+
+    [Theory]
+    [InlineData(21, 2)]
+    [InlineData(32, 2)] // 90 °F
+    [InlineData(33, 1)]
+    public void HoursOut_AreTwoOrOneInAHotRoom(double roomCelsius, double hours) => Assert.Equal(hours, SafetyRule.HoursOut(roomCelsius));
+
+    [Fact]
+    public void DangerZone_IsFromFiveToSixty() => Assert.Equal((5, 60), (SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius));
+}
