@@ -23,7 +23,7 @@ internal sealed class CookBlock
     private const double ComeUpLimitSeconds = 3 * 3600;
 
     private readonly SpotState[] _spots = [new(), new()];
-    private readonly List<Saved> _saved = [];
+    private readonly KeptStates _kept = new();
     private CookModel _model = null!;
     private Lane _power,
         _fullPower,
@@ -41,7 +41,7 @@ internal sealed class CookBlock
         _tau;
     private double _stepSeconds,
         _settledStepSeconds;
-    private Progress _now;
+    private PotProgress _now;
 
     public int Spots { get; private set; }
 
@@ -89,7 +89,7 @@ internal sealed class CookBlock
         _gaugeFactor = Factor(Uncertain.GaugePressure);
         _held = HeldFor(model, _gaugeFactor);
         _room = Lanes.All(model.RoomCelsius);
-        _now = new Progress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius) };
+        _now = new PotProgress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius) };
         _sinceTick = Lane.Zero;
         Trace.Clear();
         LoadMeat(model, Draw(Uncertain.Thickness), Draw(Uncertain.Shape), Factor(Uncertain.Conductivity), Draw(Uncertain.StartTemperature));
@@ -204,29 +204,15 @@ internal sealed class CookBlock
     /// <summary>Keeps the present state under a number, to come back to.</summary>
     public void Keep(int slot)
     {
-        while (_saved.Count <= slot)
-        {
-            _saved.Add(new Saved());
-        }
-
-        _saved[slot].Now = _now;
-        _saved[slot].Samples = Trace.Keep();
-        for (var i = 0; i < Spots; i++)
-        {
-            _saved[slot].Spots[i].CopyFrom(_spots[i]);
-        }
+        _kept.Keep(slot, _now, Trace.Keep(), _spots.AsSpan(0, Spots));
     }
 
     /// <summary>Goes back to a kept state.</summary>
     public void GoBack(int slot)
     {
-        _now = _saved[slot].Now;
+        (_now, var samples) = _kept.GoBack(slot, _spots.AsSpan(0, Spots));
         _sinceTick = Lane.Zero;
-        Trace.Branch(_saved[slot].Samples);
-        for (var i = 0; i < Spots; i++)
-        {
-            _spots[i].CopyFrom(_saved[slot].Spots[i]);
-        }
+        Trace.Branch(samples);
     }
 
     /// <summary>The coldest spot, °C; the pot itself where there is no meat.</summary>
@@ -446,28 +432,5 @@ internal sealed class CookBlock
 
         _sinceTick = Lane.Zero;
         Trace.Add(this);
-    }
-
-    /// <summary>Everything about the pot that a branch must restore.</summary>
-    private struct Progress
-    {
-        public Lane Pot,
-            Elapsed,
-            PressureAt,
-            Held,
-            Release,
-            Flash,
-            MeatWatts,
-            Previous;
-        public EnergyLedger Energy;
-    }
-
-    private sealed class Saved
-    {
-        public Progress Now { get; set; }
-
-        public int Samples { get; set; }
-
-        public SpotState[] Spots { get; } = [new(), new()];
     }
 }

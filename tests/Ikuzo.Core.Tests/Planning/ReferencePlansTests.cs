@@ -1,6 +1,5 @@
 using System.Globalization;
 using Ikuzo.Core.Companions;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;

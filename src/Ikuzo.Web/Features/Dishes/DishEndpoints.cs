@@ -101,7 +101,7 @@ internal static class DishEndpoints
 
         var request = document.ToRequest(await kitchen.UsualAsync(cancellation));
         return TypedResults.Json(
-            RecipeFile.Write(document, request.Items, DishSolver.Solve(request, cancellation)),
+            RecipeWriter.Write(document, request.Items, DishSolver.Solve(request, cancellation)),
             contentType: RecipeFile.ContentType
         );
     }

@@ -23,7 +23,7 @@ public sealed class DishImport(IOptions<JsonOptions> json)
             var root = document.RootElement;
             return root.ValueKind == JsonValueKind.Object && root.TryGetProperty("format", out _)
                 ? (root.Deserialize<DishDocument>(json.Value.SerializerOptions) ?? throw new FormatException("The file is empty."), [])
-                : RecipeFile.Read(root);
+                : RecipeReader.Read(root);
         }
         catch (JsonException error)
         {

@@ -1,0 +1,56 @@
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>Everything about the pot that a branch must restore, for eight cooks side by side.</summary>
+internal struct PotProgress
+{
+    public Lane Pot,
+        Elapsed,
+        PressureAt,
+        Held,
+        Release,
+        Flash,
+        MeatWatts,
+        Previous;
+    public EnergyLedger Energy;
+}
+
+/// <summary>States of a block that were kept to come back to, by number. Their memory is used again.</summary>
+internal sealed class KeptStates
+{
+    private readonly List<Kept> _slots = [];
+
+    /// <summary>Keeps a state in place of what was kept under its number.</summary>
+    public void Keep(int slot, in PotProgress now, int samples, ReadOnlySpan<SpotState> spots)
+    {
+        while (_slots.Count <= slot)
+        {
+            _slots.Add(new Kept());
+        }
+
+        (_slots[slot].Now, _slots[slot].Samples) = (now, samples);
+        for (var i = 0; i < spots.Length; i++)
+        {
+            _slots[slot].Spots[i].CopyFrom(spots[i]);
+        }
+    }
+
+    /// <summary>Puts the meat back into a kept state, and gives that of the pot and the length of the trace.</summary>
+    public (PotProgress Now, int Samples) GoBack(int slot, ReadOnlySpan<SpotState> spots)
+    {
+        for (var i = 0; i < spots.Length; i++)
+        {
+            spots[i].CopyFrom(_slots[slot].Spots[i]);
+        }
+
+        return (_slots[slot].Now, _slots[slot].Samples);
+    }
+
+    private sealed class Kept
+    {
+        public PotProgress Now { get; set; }
+
+        public int Samples { get; set; }
+
+        public SpotState[] Spots { get; } = [new(), new()];
+    }
+}
