@@ -247,7 +247,8 @@ public sealed class CrashTests : IDisposable
         lock (said)
         {
             throw new InvalidOperationException(
-                $"The server did not start in {waited.Elapsed.TotalSeconds:0} s{(server.HasExited ? $", it ended with {server.ExitCode}" : "")}. It said:\n{said}"
+                $"The server did not start in {waited.Elapsed.TotalSeconds:0} s"
+                    + $"{(server.HasExited ? $", it ended with {server.ExitCode}" : "")}. It said:\n{said}"
             );
         }
     }

@@ -18,7 +18,9 @@ public sealed class IkuzoServer : WebApplicationFactory<Program>
     public IkuzoServer()
         : this(demo: false, folder: null) { }
 
-    /// <summary>A server with or without demo data, in a folder of its own or a given one that it leaves behind, with other services.</summary>
+    /// <summary>
+    /// A server with or without demo data, in a folder of its own or a given one that it leaves behind, with other services.
+    /// </summary>
     internal IkuzoServer(bool demo, string? folder, Action<IServiceCollection>? services = null)
     {
         _services = services;

@@ -42,8 +42,10 @@ internal static class Warnings
             request.Load.State == MeatState.Frozen
                 ? "Do not cook it like this. Thaw it first, or cut it smaller."
                 : "Do not cook it like this. Cut it smaller or flatten it.",
-            Inv(
-                $"Even after {Scout.MostMinutes:0} min under pressure the middle might not reach {new Wording(request.Units).Temperature(SafetyRule.CoreCelsius)}."
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"Even after {Scout.MostMinutes:0} min under pressure the middle might not reach "
+                    + $"{new Wording(request.Units).Temperature(SafetyRule.CoreCelsius)}."
             )
         );
 
@@ -102,8 +104,10 @@ internal static class Warnings
             "danger-zone",
             WarningLevel.Caution,
             "Thaw it in the fridge first.",
-            Inv(
-                $"The middle could spend {minutes:0} min between {say.Between(SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius)}; two hours is the limit."
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"The middle could spend {minutes:0} min between "
+                    + $"{say.Between(SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius)}; two hours is the limit."
             )
         );
 

@@ -16,7 +16,8 @@ namespace Ikuzo.Web.Devices;
 public sealed record DeviceReport(string CookId, DateTimeOffset At, CookerReport Pot, IReadOnlyDictionary<string, double?> Probe);
 
 /// <summary>
-/// The one runner of pots and probes: each follows the journal of its cook, and what it announces goes into the journal like a hand's entry.
+/// The one runner of pots and probes: each follows the journal of its cook, and what it announces goes into the journal like a hand's
+/// entry.
 /// </summary>
 /// <remarks>What is at a cook is made anew from the journal when the server starts.</remarks>
 internal sealed partial class DeviceRunner(

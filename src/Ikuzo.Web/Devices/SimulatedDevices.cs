@@ -4,7 +4,9 @@ using Ikuzo.Web.Features.Cooks;
 
 namespace Ikuzo.Web.Devices;
 
-/// <summary>The simulated pot and its probe, for cooks that are rehearsals. Made anew from the same journal they come out the same.</summary>
+/// <summary>
+/// The simulated pot and its probe, for cooks that are rehearsals. Made anew from the same journal they come out the same.
+/// </summary>
 internal sealed class SimulatedDevices : IDeviceMaker
 {
     public bool Serves(KeptCook cook) => cook.Simulated;

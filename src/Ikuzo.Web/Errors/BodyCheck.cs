@@ -6,7 +6,9 @@ using Microsoft.Extensions.Validation;
 
 namespace Ikuzo.Web.Errors;
 
-/// <summary>Holds a body that did not come as one, such as a dish in a file, against the same limits as the framework holds all others.</summary>
+/// <summary>
+/// Holds a body that did not come as one, such as a dish in a file, against the same limits as the framework holds all others.
+/// </summary>
 internal sealed class BodyCheck(IOptions<ValidationOptions> options, IServiceProvider services)
 {
     /// <summary>What is wrong, by field; null when nothing is.</summary>

@@ -10,7 +10,8 @@ namespace Ikuzo.Core.Tests.Planning;
 /// <summary>Whole plans as they are today, so that any change of the engine shows as a reviewed change of numbers in plans.csv.</summary>
 public class ReferencePlansTests
 {
-    // Columns 9 to 20 are what the plan says. Minutes and release are exact; the rest may move by what another processor rounds differently.
+    // Columns 9 to 20 are what the plan says. Minutes and release are exact; the rest may move by what another processor rounds
+    // differently.
     private static readonly double[] Tolerances = [0, 0, 0, Particle, Kelvin, Kelvin, Percent, Minute, Minute, Minute, Kelvin, Minute];
     private const int FirstAnswer = 9;
     private static readonly DateTimeOffset LidOn = new(2026, 11, 1, 17, 0, 0, TimeSpan.Zero);

@@ -9,7 +9,9 @@ namespace Ikuzo.Core.Running.Journal;
 public sealed record JournalRefusal(bool IsTime, string Why, IReadOnlyList<CookEventKind> Possible);
 
 /// <summary>What came of trying an entry.</summary>
-/// <param name="Entry">The entry, with what it left to the advice of the moment written out, so that the journal says what was done.</param>
+/// <param name="Entry">
+/// The entry, with what it left to the advice of the moment written out, so that the journal says what was done.
+/// </param>
 /// <param name="Before">The state without it.</param>
 /// <param name="After">The journal with it; null when it was refused.</param>
 /// <param name="Refusal">Why not; null when it may be added.</param>

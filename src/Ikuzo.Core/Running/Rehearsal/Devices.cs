@@ -16,8 +16,10 @@ public readonly record struct Announcement(CookEventKind Kind, DateTimeOffset At
 
 /// <summary>A multicooker that can be asked.</summary>
 /// <remarks>
-/// Rules for whoever implements one, held by the contract tests: the clock is that of the cook and never runs backwards; each change is told once,
-/// in the order of time, and no change is told before it happened; what a hand did is followed and never told back; before the lid is on nothing is
+/// Rules for whoever implements one, held by the contract tests: the clock is that of the cook and never runs backwards; each change is
+/// told once,
+/// in the order of time, and no change is told before it happened; what a hand did is followed and never told back; before the lid is on
+/// nothing is
 /// told. One thread at a time calls it.
 /// </remarks>
 public interface IMulticooker

@@ -1,6 +1,8 @@
 namespace Ikuzo.Web.Features.Dishes;
 
-/// <summary>What a dish looks like as schema.org Recipe in JSON-LD; <see cref="RecipeWriter"/> and <see cref="RecipeReader"/> agree on it.</summary>
+/// <summary>
+/// What a dish looks like as schema.org Recipe in JSON-LD; <see cref="RecipeWriter"/> and <see cref="RecipeReader"/> agree on it.
+/// </summary>
 internal static class RecipeFile
 {
     public const string ContentType = "application/ld+json";
