@@ -133,7 +133,7 @@ test('what was typed last is what is kept, whatever the server answers when', as
   expect(lost).toEqual([])
 })
 
-/** Waits until nothing has been asked of the server for a while. */
+/** Waits until nothing has been asked of the server for longer than it holds an answer: what was asked before this began is not counted. */
 async function settled(page: Page) {
   let open = 0
   let since = Date.now()
@@ -143,6 +143,6 @@ async function settled(page: Page) {
     since = Date.now()
   }
   page.on('request', begin).on('requestfinished', end).on('requestfailed', end)
-  await expect.poll(() => open <= 0 && Date.now() - since > 2000, { timeout: 60_000 }).toBe(true)
+  await expect.poll(() => open <= 0 && Date.now() - since > mostDelayMs + 1000, { timeout: 60_000 }).toBe(true)
   page.off('request', begin).off('requestfinished', end).off('requestfailed', end)
 }
