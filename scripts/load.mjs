@@ -1,24 +1,15 @@
 // Twenty rehearsals at sixty times speed with fifty listeners, for a minute: how much of a core and of memory the server takes. usage: ./ikuzo soak
-import { spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
-import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
+import { root, withServer } from './server.mjs'
 
-const root = fileURLToPath(new URL('..', import.meta.url))
 const { HubConnectionBuilder, LogLevel } = createRequire(join(root, 'src/client/package.json'))('@microsoft/signalr')
 const address = 'http://127.0.0.1:5197'
 const [cooks, listeners, seconds] = [20, 50, 60]
 const mostCore = 0.5
 const mostMegabytes = 300
 const ticksPerSecond = 100 // of /proc
-const data = mkdtempSync(join(tmpdir(), 'ikuzo-load-'))
-const server = spawn('dotnet', ['Ikuzo.Web.dll'], {
-  cwd: join(root, 'artifacts/web'),
-  env: { ...process.env, IKUZO_URLS: address, IKUZO_DATA: data, Serilog__MinimumLevel__Default: 'Warning' },
-  stdio: 'ignore',
-})
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
 const post = async (path, body) => {
   const answer = await fetch(address + path, {
@@ -29,51 +20,43 @@ const post = async (path, body) => {
   if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`)
   return answer.json()
 }
-const cpuSeconds = () => {
-  const fields = readFileSync(`/proc/${server.pid}/stat`, 'utf8').split(') ')[1].split(' ')
+const cpuSeconds = (pid) => {
+  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ')
   return (Number(fields[11]) + Number(fields[12])) / ticksPerSecond
 }
-const megabytes = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${server.pid}/status`, 'utf8'))[1]) / 1024
+const megabytes = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024
 
-let failed = false
-try {
-  for (let i = 0; i < 100; i++) {
-    try {
-      if ((await fetch(`${address}/api/health`)).ok) break
-    } catch {
-      await pause(200)
+process.exitCode = await withServer(
+  { address, env: { Serilog__MinimumLevel__Default: 'Warning' } },
+  async ({ pid }) => {
+    const plan = { load: { cut: 'chicken-thigh-bone-in', pieces: 4, totalKg: 0.8 } }
+    const ids = []
+    for (let i = 0; i < cooks; i++) {
+      const { id } = await post('/api/cooks', { plan, name: `Cook ${i + 1}` })
+      await post(`/api/cooks/${id}/simulate`, { speed: 60, seed: i })
+      ids.push(id)
     }
-  }
-  const plan = { load: { cut: 'chicken-thigh-bone-in', pieces: 4, totalKg: 0.8 } }
-  const ids = []
-  for (let i = 0; i < cooks; i++) {
-    const { id } = await post('/api/cooks', { plan, name: `Cook ${i + 1}` })
-    await post(`/api/cooks/${id}/simulate`, { speed: 60, seed: i })
-    ids.push(id)
-  }
-  let heard = 0
-  for (let i = 0; i < listeners; i++) {
-    const hub = new HubConnectionBuilder().withUrl(`${address}/hubs/cooks`).configureLogging(LogLevel.None).build()
-    hub.on('changed', () => heard++)
-    hub.on('told', () => heard++)
-    await hub.start()
-    await hub.invoke('Watch', ids[i % cooks])
-  }
-  await Promise.all(ids.map((id) => post(`/api/cooks/${id}/events`, { clientId: 'lid', kind: 'lid-on' })))
-  await pause(3000) // the first of everything is compiled
-  const [from, began] = [cpuSeconds(), Date.now()]
-  let most = 0
-  while (Date.now() - began < seconds * 1000) {
-    most = Math.max(most, megabytes())
-    await pause(500)
-  }
-  const core = (cpuSeconds() - from) / ((Date.now() - began) / 1000)
-  failed = core > mostCore || most > mostMegabytes || heard === 0
-  console.log(
-    `${cooks} rehearsals at 60x, ${listeners} listeners, ${seconds} s: ${(core * 100).toFixed(0)} % of a core, at most ${most.toFixed(0)} MB, ${heard} messages heard`,
-  )
-} finally {
-  server.kill()
-  rmSync(data, { recursive: true, force: true })
-}
-process.exit(failed ? 1 : 0)
+    let heard = 0
+    for (let i = 0; i < listeners; i++) {
+      const hub = new HubConnectionBuilder().withUrl(`${address}/hubs/cooks`).configureLogging(LogLevel.None).build()
+      hub.on('changed', () => heard++)
+      hub.on('told', () => heard++)
+      await hub.start()
+      await hub.invoke('Watch', ids[i % cooks])
+    }
+    await Promise.all(ids.map((id) => post(`/api/cooks/${id}/events`, { clientId: 'lid', kind: 'lid-on' })))
+    await pause(3000) // the first of everything is compiled
+    const [from, began] = [cpuSeconds(pid), Date.now()]
+    let most = 0
+    while (Date.now() - began < seconds * 1000) {
+      most = Math.max(most, megabytes(pid))
+      await pause(500)
+    }
+    const core = (cpuSeconds(pid) - from) / ((Date.now() - began) / 1000)
+    console.log(
+      `${cooks} rehearsals at 60x, ${listeners} listeners, ${seconds} s: ${(core * 100).toFixed(0)} % of a core, at most ${most.toFixed(0)} MB, ${heard} messages heard`,
+    )
+    return core > mostCore || most > mostMegabytes || heard === 0 ? 1 : 0
+  },
+)
+process.exit() // listeners are still waiting

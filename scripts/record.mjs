@@ -1,10 +1,8 @@
 // Records what a built server answers to some two hundred requests over every endpoint, so that a change can be held against it.
 // Names made by chance are numbered and moments are counted from the beginning; moments that follow the clock may differ by some seconds between two records.
 // usage: node record.mjs FOLDER-OF-A-BUILD FILE    and    node record.mjs compare FILE FILE
-import { spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
-import { join } from 'node:path'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { withServer } from './server.mjs'
 
 const address = 'http://127.0.0.1:5195'
 const began = Date.now()
@@ -304,12 +302,6 @@ async function walk(send) {
 }
 
 async function record(folder, file) {
-  const data = mkdtempSync(join(tmpdir(), 'ikuzo-record-'))
-  const server = spawn('dotnet', ['Ikuzo.Web.dll'], {
-    cwd: folder,
-    env: { ...process.env, TZ: 'UTC', IKUZO_URLS: address, IKUZO_DATA: data, IKUZO_DEMO: 'true' },
-    stdio: 'ignore',
-  })
   const answers = []
   const names = new Map()
   const counted = (moment) => {
@@ -343,21 +335,11 @@ async function record(folder, file) {
     })
     return raw.startsWith('{') || raw.startsWith('[') ? JSON.parse(raw) : null
   }
-  try {
-    for (let i = 0; i < 150; i++) {
-      try {
-        if ((await fetch(`${address}/api/health`)).ok) break
-      } catch {
-        await new Promise((resolve) => setTimeout(resolve, 200))
-      }
-    }
+  await withServer({ folder, address, env: { TZ: 'UTC', IKUZO_DEMO: 'true' } }, async () => {
     const catalogue = await (await fetch(`${address}/api/catalogue`)).json()
     for (const [method, path, body] of requests(catalogue)) await send(method, path, body)
     await walk(send)
-  } finally {
-    server.kill('SIGKILL')
-    rmSync(data, { recursive: true, force: true })
-  }
+  })
   writeFileSync(file, JSON.stringify(answers, null, 1))
   console.log(`${answers.length} answers recorded`)
 }

@@ -1,20 +1,10 @@
 // Takes the pictures in docs/screenshots from a fresh demo household. usage: ./ikuzo shots
-import { spawn } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
 import { createRequire } from 'node:module'
-import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
+import { root, withServer } from './server.mjs'
 
-const root = fileURLToPath(new URL('..', import.meta.url))
 const { chromium } = createRequire(join(root, 'src/client/package.json'))('playwright')
 const address = 'http://127.0.0.1:5196'
-const data = mkdtempSync(join(tmpdir(), 'ikuzo-shots-'))
-const server = spawn('dotnet', ['Ikuzo.Web.dll'], {
-  cwd: join(root, 'artifacts/web'),
-  env: { ...process.env, IKUZO_URLS: address, IKUZO_DATA: data, IKUZO_DEMO: 'true' },
-  stdio: 'ignore',
-})
 
 const ask = async (page, text) => {
   await page.getByLabel('What have you got?').fill(text)
@@ -119,19 +109,7 @@ const shots = [
   { name: 'trust', path: '/trust' },
 ]
 
-async function untilReady() {
-  for (let i = 0; i < 100; i++) {
-    try {
-      if ((await fetch(`${address}/api/health`)).ok) return
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 200))
-    }
-  }
-  throw new Error('The server did not start.')
-}
-
-try {
-  await untilReady()
+await withServer({ address, env: { IKUZO_DEMO: 'true' } }, async () => {
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: [
@@ -158,7 +136,4 @@ try {
       await post(`/api/cooks/${id}/events`, { clientId: 'end', kind: 'abandoned' })
   }
   await browser.close()
-} finally {
-  server.kill()
-  rmSync(data, { recursive: true, force: true })
-}
+})

@@ -61,6 +61,25 @@ public static class IngredientReader
         .. CompanionCatalogue.All.Select(c => (c, Words(c.Name))).OrderByDescending(n => n.Item2.Length),
     ];
 
+    // First words that say what kind of a thing it is, not which.
+    private static readonly string[] Kinds =
+    [
+        "dry",
+        "canned",
+        "soaked",
+        "small",
+        "whole",
+        "brown",
+        "red",
+        "egg",
+        "diced",
+        "crushed",
+        "wild",
+        "pearl",
+        "sweet",
+        "long",
+    ];
+
     /// <summary>The item that a line names, or null when it is neither meat nor something that we know.</summary>
     /// <param name="line">One line, at most <see cref="MostCharacters"/>.</param>
     /// <param name="key">Key of the item.</param>
@@ -127,32 +146,16 @@ public static class IngredientReader
         return new(key, found, Math.Round(grams, 1), found.IsCut ? size : PieceSize.Usual, words.Contains("bowl"));
     }
 
-    // "onion" for onions, "rice" for the first rice: the last word of a name alone, if it is one that names something.
+    // "onion" for onions, "rice" for the first rice: the first word of a name alone, if it is one that names something.
     private static Companion? Loosely(string[] words) =>
         Names
-            .Where(n => n.Words.Length > 1 || n.Words[0].Length > 3)
-            .Select(n => n.Companion)
-            .FirstOrDefault(c =>
-                words.Contains(Words(c.Name)[0])
-                && c.Kind is not CompanionKind.Enrichment
-                && Words(c.Name)[0]
-                    is not (
-                        "dry"
-                        or "canned"
-                        or "soaked"
-                        or "small"
-                        or "whole"
-                        or "brown"
-                        or "red"
-                        or "egg"
-                        or "diced"
-                        or "crushed"
-                        or "wild"
-                        or "pearl"
-                        or "sweet"
-                        or "long"
-                    )
-            );
+            .FirstOrDefault(n =>
+                n.Companion.Kind is not CompanionKind.Enrichment
+                && (n.Words.Length > 1 || n.Words[0].Length > 3)
+                && words.Contains(n.Words[0])
+                && !Kinds.Contains(n.Words[0])
+            )
+            .Companion;
 
     // The first amount of the line; a bare number counts pieces.
     private static double? Grams(IReadOnlyList<Token> tokens, Companion of)
@@ -167,9 +170,7 @@ public static class IngredientReader
         {
             { Dimension: Dimension.Mass } mass => mass.Middle * 1000,
             { Dimension: Dimension.Volume } volume => volume.Middle * GramsPerMl(of),
-            null when PieceGrams.TryGetValue(of.Id, out var piece) => QuantityReader.NumberAt(tokens, at)!.Value is var n
-                ? (n.Least + n.Most) / 2 * piece
-                : null,
+            null when PieceGrams.TryGetValue(of.Id, out var piece) => QuantityReader.NumberAt(tokens, at)!.Value.Middle * piece,
             _ => null,
         };
     }

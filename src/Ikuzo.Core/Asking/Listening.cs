@@ -8,7 +8,7 @@ namespace Ikuzo.Core.Asking;
 internal sealed record Heard
 {
     /// <summary>What the phrases say.</summary>
-    public required Meaning Meaning { get; init; }
+    public Meaning Meaning { get; init; } = new();
 
     /// <summary>Number of pieces.</summary>
     public double? Count { get; init; }
@@ -46,18 +46,12 @@ internal sealed class Listening
     private readonly IReadOnlyList<Token> _tokens;
     private readonly List<Understood> _understood = [];
     private readonly List<string> _unknown = [];
-    private Meaning _meaning = new();
-    private double? _count,
-        _massKg,
-        _thicknessMm,
-        _startCelsius,
-        _potMl,
-        _liquidMl;
-    private bool _each;
+    private Heard _heard;
 
     private Listening(IReadOnlyList<Token> tokens)
     {
         _tokens = tokens;
+        _heard = new Heard { Understood = _understood, Unknown = _unknown };
         for (var at = 0; at < tokens.Count; )
         {
             at += Math.Max(1, Take(at));
@@ -65,23 +59,7 @@ internal sealed class Listening
     }
 
     /// <summary>What the tokens say.</summary>
-    public static Heard To(IReadOnlyList<Token> tokens)
-    {
-        var all = new Listening(tokens);
-        return new Heard
-        {
-            Meaning = all._meaning,
-            Count = all._count,
-            MassKg = all._massKg,
-            Each = all._each,
-            ThicknessMm = all._thicknessMm,
-            StartCelsius = all._startCelsius,
-            PotMl = all._potMl,
-            LiquidMl = all._liquidMl,
-            Understood = all._understood,
-            Unknown = all._unknown,
-        };
-    }
+    public static Heard To(IReadOnlyList<Token> tokens) => new Listening(tokens)._heard;
 
     private int Take(int at)
     {
@@ -96,7 +74,7 @@ internal sealed class Listening
             return quantity.Tokens;
         }
 
-        if (_tokens[at] is { Number: not null } token && (token.Text != "half" || _count is null))
+        if (_tokens[at] is { Number: not null } token && (token.Text != "half" || _heard.Count is null))
         {
             return TakeCount(at);
         }
@@ -115,27 +93,27 @@ internal sealed class Listening
     {
         if (_tokens[at].Text == "half")
         {
-            _meaning = _meaning with { Part = Part.Half };
+            Mean(_heard.Meaning with { Part = Part.Half });
             Note(at, 1, "half bird");
             return 1;
         }
 
         // Of "3-4" the fewer: each is then the thicker.
         var (number, _, length) = QuantityReader.NumberAt(_tokens, at)!.Value;
-        if (number != Math.Floor(number) || number is < 1 or > MeatLoad.MostPieces || _count is not null)
+        if (number != Math.Floor(number) || number is < 1 or > MeatLoad.MostPieces || _heard.Count is not null)
         {
             _unknown.Add(_tokens[at].Text);
             return 1;
         }
 
-        _count = number;
         var next = at + length;
         var times = next < _tokens.Count && _tokens[next].Text == "x" ? 1 : 0;
         // "two 1.2 kg chickens" and "2 x 1.2 kg": the weight is of each; in "legs x4 800 g" it is of all.
-        _each |=
-            _meaning is { Part: null, Species: null, CutId: null }
+        var ofEach =
+            _heard.Meaning is { Part: null, Species: null, CutId: null }
             && next + times < _tokens.Count
             && QuantityReader.ReadAt(_tokens, next + times) is { Dimension: Dimension.Mass };
+        _heard = _heard with { Count = number, Each = _heard.Each || ofEach };
         Note(at, length + times, FormattableString.Invariant($"{number:0} pieces"));
         return length + times;
     }
@@ -162,33 +140,38 @@ internal sealed class Listening
 
     private void Hear(Meaning said)
     {
-        _each |= said.Each;
-        _meaning = _meaning with
-        {
-            Species = said.Species ?? _meaning.Species,
-            Part = said.Part is Part.Whole && _meaning.Part is not null ? _meaning.Part : said.Part ?? _meaning.Part,
-            CutId = said.CutId ?? _meaning.CutId,
-            BoneIn = said.BoneIn ?? _meaning.BoneIn,
-            State = said.State ?? _meaning.State,
-            Arrangement = said.Arrangement ?? _meaning.Arrangement,
-            Placement = said.Placement ?? _meaning.Placement,
-            Aim = said.Aim ?? _meaning.Aim,
-            Pressure = said.Pressure ?? _meaning.Pressure,
-        };
+        var before = _heard.Meaning;
+        Mean(
+            before with
+            {
+                Species = said.Species ?? before.Species,
+                Part = said.Part is Part.Whole && before.Part is not null ? before.Part : said.Part ?? before.Part,
+                CutId = said.CutId ?? before.CutId,
+                BoneIn = said.BoneIn ?? before.BoneIn,
+                State = said.State ?? before.State,
+                Arrangement = said.Arrangement ?? before.Arrangement,
+                Placement = said.Placement ?? before.Placement,
+                Aim = said.Aim ?? before.Aim,
+                Pressure = said.Pressure ?? before.Pressure,
+            }
+        );
+        _heard = _heard with { Each = _heard.Each || said.Each };
     }
+
+    private void Mean(Meaning meaning) => _heard = _heard with { Meaning = meaning };
 
     private string Hear(Quantity quantity, int at)
     {
         switch (quantity.Dimension)
         {
             case Dimension.Mass:
-                _massKg = quantity.Value;
+                _heard = _heard with { MassKg = quantity.Value };
                 return "weight";
             case Dimension.Length:
-                _thicknessMm = quantity.Value * 1000;
+                _heard = _heard with { ThicknessMm = quantity.Value * 1000 };
                 return "thickness";
             case Dimension.Temperature:
-                _startCelsius = quantity.Value;
+                _heard = _heard with { StartCelsius = quantity.Value };
                 return "temperature of the meat";
             default:
                 return HearVolume(quantity, at);
@@ -206,11 +189,11 @@ internal sealed class Listening
         var after = next < _tokens.Count ? Vocabulary.Find(_tokens[next].Text) : null;
         if (after is { LiquidWord: true } || (after is not { PotWord: true } && quantity.Value < LeastPotMl))
         {
-            _liquidMl = quantity.Value;
+            _heard = _heard with { LiquidMl = quantity.Value };
             return "liquid";
         }
 
-        _potMl = quantity.Value;
+        _heard = _heard with { PotMl = quantity.Value };
         return "size of the pot";
     }
 

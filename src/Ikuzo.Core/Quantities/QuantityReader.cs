@@ -31,7 +31,11 @@ public readonly record struct Quantity(Dimension Dimension, double Value, int To
 /// <param name="Least">The least.</param>
 /// <param name="Most">The greatest; the same for a single number.</param>
 /// <param name="Tokens">Tokens that it took.</param>
-public readonly record struct NumberSpan(double Least, double Most, int Tokens);
+public readonly record struct NumberSpan(double Least, double Most, int Tokens)
+{
+    /// <summary>The middle of a range, or the number itself.</summary>
+    public double Middle => (Least + Most) / 2;
+}
 
 /// <summary>
 /// The one reader of numbers with and without units: "3 lb 4 oz", "1,5 kg", "half a kilo", "1 1/4 inch", "8qt", "74C", "2-3 lb", "2 to 3".
@@ -89,9 +93,6 @@ public static class QuantityReader
             : null;
     }
 
-    private static Quantity Span(Dimension dimension, NumberSpan number, Func<double, double> toSi, int tokens) =>
-        new(dimension, toSi(number.Most), tokens, number.Tokens > 1 ? toSi(number.Least) : null);
-
     /// <summary>
     /// Reads a text that is one quantity of one kind and nothing else; a bare number counts in <paramref name="bareFactor"/>.
     /// </summary>
@@ -110,6 +111,9 @@ public static class QuantityReader
             _ => null,
         };
     }
+
+    private static Quantity Span(Dimension dimension, NumberSpan number, Func<double, double> toSi, int tokens) =>
+        new(dimension, toSi(number.Most), tokens, number.Tokens > 1 ? toSi(number.Least) : null);
 
     private static (Dimension Dimension, double Factor)? UnitAt(IReadOnlyList<Token> tokens, int at)
     {

@@ -12,8 +12,11 @@ namespace Ikuzo.Web.Errors;
 [AttributeUsage(AttributeTargets.Property | AttributeTargets.Parameter)]
 public sealed class NeededAttribute : RequiredAttribute
 {
+    /// <summary>The words of every refusal of what is not there.</summary>
+    public const string Missing = "is missing.";
+
     /// <inheritdoc/>
-    public override string FormatErrorMessage(string name) => "is missing.";
+    public override string FormatErrorMessage(string name) => Missing;
 }
 
 /// <summary>The range of a number, both ends included. The OpenAPI document carries it.</summary>
@@ -24,8 +27,14 @@ public sealed class NeededAttribute : RequiredAttribute
 public sealed class LimitsAttribute(double least, double most, string unit = "") : RangeAttribute(least, most)
 {
     /// <inheritdoc/>
-    public override string FormatErrorMessage(string name) =>
-        string.Create(CultureInfo.InvariantCulture, $"must lie between {Minimum} and {Maximum}{(unit.Length > 0 ? " " : "")}{unit}.");
+    public override string FormatErrorMessage(string name) => Between((IConvertible)Minimum, (IConvertible)Maximum, unit);
+
+    /// <summary>The words of every refusal of what is outside its range.</summary>
+    /// <param name="least">Least value.</param>
+    /// <param name="most">Greatest value.</param>
+    /// <param name="unit">Unit, and what else belongs to it.</param>
+    internal static string Between(IConvertible least, IConvertible most, string unit = "") =>
+        string.Create(CultureInfo.InvariantCulture, $"must lie between {least} and {most}{(unit.Length > 0 ? " " : "")}{unit}.");
 }
 
 /// <summary>The greatest length of a text. The OpenAPI document carries it.</summary>

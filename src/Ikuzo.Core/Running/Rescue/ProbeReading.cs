@@ -18,8 +18,7 @@ public readonly record struct ProbeReading(string SpotId, double Celsius, double
 /// <summary>How far a reading may be from the coldest point of its spot.</summary>
 /// <remarks>
 /// A normal error in two halves: a probe that misses the middle reads too hot, hardly ever too cold. Spreads about 1.5 K together;
-/// estimates
-/// for household probes and hands.
+/// estimates for household probes and hands.
 /// </remarks>
 public static class ProbeError
 {

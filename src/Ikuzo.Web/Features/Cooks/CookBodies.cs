@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
@@ -27,8 +26,7 @@ public sealed record StartBody : IValidatableObject
 
     /// <summary>
     /// The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and
-    /// release,
-    /// as they were.
+    /// release, as they were.
     /// </summary>
     [Limits(0, 60, "min")]
     public double? OpenedMinutesAgo { get; init; }
@@ -43,7 +41,7 @@ public sealed record StartBody : IValidatableObject
     {
         if (Plan is null && DishId is null)
         {
-            yield return new("is missing.", [$"{nameof(Plan)}.{nameof(PreviewBody.Load)}"]);
+            yield return new(NeededAttribute.Missing, [$"{nameof(Plan)}.{nameof(PreviewBody.Load)}"]);
         }
 
         if (OpenedMinutesAgo is not null && Plan is not { Minutes: not null, Release: not null })
@@ -100,7 +98,7 @@ public sealed record PlannedBody
             ToPressureMinutes = ToPressureMinutes,
             ReleaseMinutes = ReleaseMinutes,
             After = After,
-            Meanwhile = [.. Meanwhile.Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
+            Meanwhile = [.. Meanwhile.Select(j => j.ToCore())],
         };
 }
 
@@ -167,7 +165,7 @@ public sealed record EventBody : IValidatableObject
         };
         if (string.IsNullOrWhiteSpace(needed.Item2))
         {
-            yield return new("is missing.", [$"{nameof(Data)}.{needed.Item1}"]);
+            yield return new(NeededAttribute.Missing, [$"{nameof(Data)}.{needed.Item1}"]);
         }
     }
 

@@ -126,7 +126,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                     .Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl)),
             ],
             Minutes = stage.Minutes,
-            Release = new ReleaseBody(stage.Release.Kind, stage.Release.RestMinutes),
+            Release = ReleaseBody.Of(stage.Release),
             Browned = dish.Brown,
             Confirmed = request.SeenTo(meat.Load),
         };
@@ -148,7 +148,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             request.Load.Words,
             new PlannedBody
             {
-                Request = Settled(meat.Plan, minutes, new ReleaseBody(release.Kind, release.RestMinutes)),
+                Request = Settled(meat.Plan, minutes, ReleaseBody.Of(release)),
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
                 After = after(request),

@@ -59,20 +59,19 @@ public sealed record DishItemBody : IValidatableObject
     /// <summary>Meat needs its load; a companion its id and grams.</summary>
     public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
-        const string Missing = "is missing.";
         if (Kind == ItemKind.Meat && Load is null)
         {
-            yield return new(Missing, [nameof(Load)]);
+            yield return new(NeededAttribute.Missing, [nameof(Load)]);
         }
 
         if (Kind == ItemKind.Companion && Id is null)
         {
-            yield return new(Missing, [nameof(Id)]);
+            yield return new(NeededAttribute.Missing, [nameof(Id)]);
         }
 
         if (Kind == ItemKind.Companion && Grams is null)
         {
-            yield return new(Missing, [nameof(Grams)]);
+            yield return new(NeededAttribute.Missing, [nameof(Grams)]);
         }
     }
 

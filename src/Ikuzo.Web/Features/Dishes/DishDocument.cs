@@ -15,7 +15,11 @@ namespace Ikuzo.Web.Features.Dishes;
 public sealed record JobBody(
     [property: Needed, Longest(DishDocument.MostLineCharacters), PlainText] string? Text,
     [property: Needed, Limits(1, 120, "min")] double? Minutes
-);
+)
+{
+    /// <summary>The job for Core. Only for a body without errors.</summary>
+    internal HandsFreeJob ToCore() => new(Text!, Minutes!.Value);
+}
 
 /// <summary>A dish as it is kept and as our own file carries it: bird, companions, seasoning, browning, layers in order, finish.</summary>
 public sealed record DishDocument : MealBody
@@ -123,7 +127,7 @@ public sealed record DishDocument : MealBody
             Seasoning = Seasoning,
             DeglazeWith = DeglazeWith,
             Aromatics = Aromatics ?? [],
-            Meanwhile = [.. (Meanwhile ?? []).Select(j => new HandsFreeJob(j.Text!, j.Minutes!.Value))],
+            Meanwhile = [.. (Meanwhile ?? []).Select(j => j.ToCore())],
             Finish = Finish ?? [],
         };
 }

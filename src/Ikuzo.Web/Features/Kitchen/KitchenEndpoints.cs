@@ -92,7 +92,8 @@ internal static class KitchenEndpoints
     ) => await store.RestorePotAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This pot");
 
     // A pot of the kitchen has a name; one that is only asked about needs none.
-    private static BadRequest<HttpValidationProblemDetails> Nameless() => TypedResults.BadRequest(Problems.Invalid("name", "is missing."));
+    private static BadRequest<HttpValidationProblemDetails> Nameless() =>
+        TypedResults.BadRequest(Problems.Invalid("name", NeededAttribute.Missing));
 
     private static async Task<KitchenView> ViewAsync(KitchenStore store, CancellationToken cancellation)
     {

@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using System.Globalization;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
@@ -132,10 +131,7 @@ public sealed record PotBody : IValidatableObject
         {
             if (mark > CapacityLitres)
             {
-                yield return new(
-                    string.Create(CultureInfo.InvariantCulture, $"must lie between {LeastMarkLitres} and {CapacityLitres} l."),
-                    [name]
-                );
+                yield return new(LimitsAttribute.Between(LeastMarkLitres, CapacityLitres!.Value, "l"), [name]);
             }
         }
 

@@ -67,7 +67,7 @@ public sealed record LineUpBody : IValidatableObject
     {
         if (Dish is null && DishId is null)
         {
-            yield return new("is missing.", [nameof(Dish)]);
+            yield return new(NeededAttribute.Missing, [nameof(Dish)]);
         }
     }
 

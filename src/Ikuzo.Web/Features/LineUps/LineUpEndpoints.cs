@@ -50,9 +50,7 @@ internal static class LineUpEndpoints
 
     // For more guests a kept dish may need more fillings than anybody cooks.
     private static HttpValidationProblemDetails? TooOften(LineUpBody body) =>
-        body.Batches > Scaling.MostBatches
-            ? Problems.Invalid("batches", FormattableString.Invariant($"must lie between 1 and {Scaling.MostBatches}."))
-            : null;
+        body.Batches > Scaling.MostBatches ? Problems.Invalid("batches", LimitsAttribute.Between(1, Scaling.MostBatches)) : null;
 
     private static async Task<Results<Ok<IReadOnlyList<ThawChoice>>, BadRequest<HttpValidationProblemDetails>>> ThawAsync(
         PreviewBody body,

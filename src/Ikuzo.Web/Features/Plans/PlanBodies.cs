@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using System.Globalization;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
@@ -62,10 +61,7 @@ public sealed record LoadBody : IValidatableObject
         var (coldest, warmest) = State == MeatState.Frozen ? (LeastCelsius, -2.0) : (-1.0, MostCelsius);
         if (StartCelsius < coldest || StartCelsius > warmest)
         {
-            yield return new(
-                string.Create(CultureInfo.InvariantCulture, $"must lie between {coldest} and {warmest} °C in this state."),
-                [nameof(StartCelsius)]
-            );
+            yield return new(LimitsAttribute.Between(coldest, warmest, "°C in this state"), [nameof(StartCelsius)]);
         }
     }
 
@@ -116,6 +112,9 @@ public sealed record CompanionBody(
 public sealed record ReleaseBody([property: Needed] ReleaseKind? Kind, [property: Limits(0, 120, "min")] double? RestMinutes)
 {
     private const double UsualRestMinutes = 10;
+
+    /// <summary>The body of a release.</summary>
+    internal static ReleaseBody Of(Release release) => new(release.Kind, release.RestMinutes);
 
     /// <summary>The release for Core; null for a body without a kind.</summary>
     internal Release? ToRelease() =>

@@ -2601,8 +2601,7 @@ export interface components {
             /**
              * Format: double
              * @description The pot is open already, since so many minutes, 0 to 60: its journal is written back from there. The plan must then say minutes and
-             *     release,
-             *     as they were.
+             *     release, as they were.
              */
             openedMinutesAgo: null | number;
             /** @description What the household calls it; at most 80 characters. Named after its meat unless given. */

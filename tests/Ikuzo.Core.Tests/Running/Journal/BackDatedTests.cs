@@ -1,8 +1,4 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
@@ -16,16 +12,7 @@ public class BackDatedTests
     private static PlannedCook Cook(Release release) =>
         new()
         {
-            Request = new PlanRequest
-            {
-                Pot = PotDefaults.For(5.7),
-                Load = new MeatLoad
-                {
-                    Cut = CutCatalogue.Find("duck-leg")!,
-                    Pieces = 4,
-                    TotalKg = 1,
-                },
-            },
+            Request = Planned.Request("duck-leg", 4, 1),
             Minutes = 17,
             Release = release,
             ToPressureMinutes = new Spread90(8, 10, 13),

@@ -1,9 +1,5 @@
 using System.Text.Json;
 using CsCheck;
-using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
@@ -14,7 +10,7 @@ namespace Ikuzo.Core.Tests.Running.Journal;
 public class CookJournalProperties
 {
     private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.Zero);
-    private static readonly PlannedCook Cook = Planned();
+    private static readonly PlannedCook Cook = Planned.Cook(Planned.Request("chicken-leg-quarter", 2, 0.7));
     private static readonly CookEventKind[] Kinds =
     [
         .. Enum.GetValues<CookEventKind>().Where(k => k is not (CookEventKind.Simulated or CookEventKind.Corrected)),
@@ -26,21 +22,6 @@ public class CookJournalProperties
         Gen.Double[40, 95],
         Gen.Int[0, 12]
     ).Array[1, 25];
-
-    private static PlannedCook Planned()
-    {
-        var request = new PlanRequest
-        {
-            Pot = PotDefaults.For(5.7),
-            Load = new MeatLoad
-            {
-                Cut = CutCatalogue.Find("chicken-leg-quarter")!,
-                Pieces = 2,
-                TotalKg = 0.7,
-            },
-        };
-        return PlannedCook.Of(request, Planner.Compute(request))!;
-    }
 
     // Advice that needs no engine: short under 74 °C at the newest opening.
     private static RescueAdvice Advise(RescueRequest request) =>

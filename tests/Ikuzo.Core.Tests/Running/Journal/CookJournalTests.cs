@@ -29,7 +29,7 @@ public class CookJournalTests
             Load = load,
             Confirmed = ["lump", "giblets"],
         };
-        return PlannedCook.Of(request, Planner.Compute(request))!;
+        return Planned.Cook(request);
     }
 
     private static CookEvent E(string id, CookEventKind kind, double minute, CookEventData? data = null) =>

@@ -1,9 +1,5 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
@@ -19,17 +15,7 @@ public class CookNextTests
     private static PlannedCook Cook(Release release, bool browned = false, IReadOnlyList<HandsFreeJob>? jobs = null) =>
         new()
         {
-            Request = new PlanRequest
-            {
-                Pot = PotDefaults.For(5.7),
-                Load = new MeatLoad
-                {
-                    Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
-                    Pieces = 4,
-                    TotalKg = 0.8,
-                },
-                Browned = browned,
-            },
+            Request = Planned.Request("chicken-thigh-bone-in", 4, 0.8) with { Browned = browned },
             Minutes = 10,
             Release = release,
             ToPressureMinutes = new Spread90(8, 10, 13),

@@ -1,8 +1,4 @@
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
-using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rehearsal;
 
@@ -10,7 +6,12 @@ namespace Ikuzo.Core.Tests.Running.Rehearsal;
 
 public class SimulatedPotContractTests : DeviceContract
 {
-    private static readonly PlannedCook Drumsticks = Planned();
+    private static readonly PlannedCook Drumsticks = Planned.Cook(
+        Planned.Request("chicken-drumstick", 6, 0.7) with
+        {
+            Release = Release.Natural,
+        }
+    );
 
     protected override double MostMinutes => 90;
 
@@ -20,21 +21,5 @@ public class SimulatedPotContractTests : DeviceContract
     {
         var pot = new SimulatedPot(Drumsticks, 5, [SimulatedFault.ProbeDropout]);
         return new(pot, pot);
-    }
-
-    private static PlannedCook Planned()
-    {
-        var request = new PlanRequest
-        {
-            Pot = PotDefaults.For(5.7),
-            Load = new MeatLoad
-            {
-                Cut = CutCatalogue.Find("chicken-drumstick")!,
-                Pieces = 6,
-                TotalKg = 0.7,
-            },
-            Release = Release.Natural,
-        };
-        return PlannedCook.Of(request, Planner.Compute(request))!;
     }
 }

@@ -1,8 +1,5 @@
 using System.Globalization;
-using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rehearsal;
 
@@ -11,22 +8,7 @@ namespace Ikuzo.Core.Tests.Running.Rehearsal;
 public class SimulatedPotTests
 {
     private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.Zero);
-    private static readonly PlannedCook Breasts = Planned();
-
-    private static PlannedCook Planned()
-    {
-        var request = new PlanRequest
-        {
-            Pot = PotDefaults.For(5.7),
-            Load = new MeatLoad
-            {
-                Cut = CutCatalogue.Find("chicken-breast-boneless")!,
-                Pieces = 3,
-                TotalKg = 0.7,
-            },
-        };
-        return PlannedCook.Of(request, Planner.Compute(request))!;
-    }
+    private static readonly PlannedCook Breasts = Planned.Cook(Planned.Request("chicken-breast-boneless", 3, 0.7));
 
     private static SimulatedPot Replay(
         PlannedCook cook,

@@ -27,9 +27,12 @@ const { grams } = limits.CompanionBody
 const massLimit = { least: grams.least / 1000, most: grams.most / 1000 }
 const adding = ref<string | null>(null)
 const nameOf = (id: string | null) => props.companions.find((c) => c.id === id)?.name.toLowerCase() ?? ''
-const massOf = (b: Beside) => text(props.units.mass((b.grams ?? 0) / 1000))
+const kgOf = (b: Beside) => (b.grams ?? 0) / 1000
+const massWords = (kg: number) => text(props.units.mass(kg))
 const label = computed(() =>
-  props.beside.length === 0 ? 'nothing else' : props.beside.map((b) => `${massOf(b)} ${nameOf(b.id)}`).join(', '),
+  props.beside.length === 0
+    ? 'nothing else'
+    : props.beside.map((b) => `${massWords(kgOf(b))} ${nameOf(b.id)}`).join(', '),
 )
 
 function add(id: string | null) {
@@ -60,8 +63,8 @@ const weigh = (id: string | null, kg: number) =>
         :label="nameOf(b.id)"
         dimension="mass"
         :units="unitSystem"
-        :shown="massOf(b)"
-        :show="(kg) => text(units.mass(kg))"
+        :value="kgOf(b)"
+        :show="massWords"
         :limit="massLimit"
         :keep="(kg) => weigh(b.id, kg)"
       />

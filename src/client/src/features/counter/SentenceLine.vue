@@ -30,8 +30,8 @@ const cut = computed(() => props.cuts.find((c) => c.id === load.value.cut))
 const pot = computed(() => props.pots.find((p) => p.id === props.potId) ?? props.pots[0])
 const pieces = computed(() => load.value.pieces ?? 1)
 const name = computed(() => (pieces.value === 1 ? cut.value?.name : cut.value?.plural) ?? '…')
-const weight = computed(() => text(props.units.mass(load.value.totalKg ?? 0)))
-const liquid = computed(() => text(props.units.volume(request.value.liquidMl ?? pot.value?.minimumLiquidMl ?? 0)))
+const kg = computed(() => load.value.totalKg ?? 0)
+const ml = computed(() => request.value.liquidMl ?? pot.value?.minimumLiquidMl ?? 0)
 const aim = computed(() => aims.find((a) => a.value === (request.value.aim ?? cut.value?.usualAim)) ?? aims[0])
 const placement = computed(() => placements.find((p) => p.value === (load.value.placement ?? 'rack')) ?? placements[0])
 const browning = computed(() => brownings.find((b) => b.value === (request.value.browned ?? false)) ?? brownings[0])
@@ -97,12 +97,12 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
       />
     </PhraseMenu>
     <template v-if="load.state !== 'frozen'">, </template>
-    <PhraseMenu v-slot="{ close }" name="Weight of all" :label="weight">
+    <PhraseMenu v-slot="{ close }" name="Weight of all" :label="massWords(kg)">
       <QuantityField
         label="Weight of all"
         dimension="mass"
         :units="unitSystem"
-        :shown="weight"
+        :value="kg"
         autofocus
         :show="massWords"
         :limit="limit.totalKg"
@@ -115,7 +115,7 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
         label="At the thickest point"
         dimension="length"
         :units="unitSystem"
-        :shown="load.thicknessMm ? text(units.length(load.thicknessMm)) : ''"
+        :value="load.thicknessMm"
         autofocus
         :show="lengthWords"
         :limit="limit.thicknessMm"
@@ -166,12 +166,12 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
       />
     </PhraseMenu>
     with
-    <PhraseMenu v-slot="{ close }" name="Thin liquid" :label="`${liquid} liquid`">
+    <PhraseMenu v-slot="{ close }" name="Thin liquid" :label="`${volumeWords(ml)} liquid`">
       <QuantityField
         label="Thin liquid"
         dimension="volume"
         :units="unitSystem"
-        :shown="liquid"
+        :value="ml"
         autofocus
         :show="volumeWords"
         :limit="whole.liquidMl"

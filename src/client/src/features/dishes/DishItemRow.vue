@@ -55,7 +55,7 @@ const massLimit = computed(() =>
       label="Weight"
       dimension="mass"
       :units="unitSystem"
-      :shown="text(units.mass(kg))"
+      :value="kg"
       :show="(value) => text(units.mass(value))"
       :limit="massLimit"
       :keep="weigh"

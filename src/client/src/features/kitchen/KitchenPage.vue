@@ -86,7 +86,7 @@ const altitudeLimit = computed(() => ({
           label="Usual room temperature"
           dimension="temperature"
           :units="unitSystem"
-          :shown="text(units.temperature(settings.roomCelsius))"
+          :value="settings.roomCelsius"
           :show="(celsius) => text(units.temperature(celsius))"
           :limit="limit.roomCelsius"
           :keep="(roomCelsius) => changeSettings({ roomCelsius })"

@@ -12,7 +12,6 @@ interface Check {
 const props = defineProps<{ view: KitchenView; units: Units; unitSystem: UnitSystem; change: (part: Check) => void }>()
 const { KitchenSettings: limit } = limits
 const show = (celsius: number) => text(props.units.precise(celsius))
-const shown = (celsius: number | null | undefined) => (celsius == null ? '' : show(celsius))
 </script>
 
 <template>
@@ -27,7 +26,7 @@ const shown = (celsius: number | null | undefined) => (celsius == null ? '' : sh
         label="In ice water"
         dimension="temperature"
         :units="unitSystem"
-        :shown="shown(view.settings.iceCelsius)"
+        :value="view.settings.iceCelsius"
         :show="show"
         :limit="limit.iceCelsius"
         :keep="(iceCelsius) => change({ iceCelsius })"
@@ -37,7 +36,7 @@ const shown = (celsius: number | null | undefined) => (celsius == null ? '' : sh
         label="In boiling water"
         dimension="temperature"
         :units="unitSystem"
-        :shown="shown(view.settings.boilingCelsius)"
+        :value="view.settings.boilingCelsius"
         :show="show"
         :limit="limit.boilingCelsius"
         :keep="(boilingCelsius) => change({ boilingCelsius })"

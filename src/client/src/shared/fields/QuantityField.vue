@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Limit } from '@/api/limits'
 import type { Dimension, UnitSystem } from '@/api/types'
@@ -15,9 +15,9 @@ const props = defineProps<{
   label: string
   dimension: Dimension
   units: UnitSystem
-  /** The value outside, as it is shown; empty for none. */
-  shown: string
-  /** A value as it is shown, for the words of a limit. */
+  /** The value outside, SI; null for none. */
+  value: number | null | undefined
+  /** A value as it is shown. */
   show: (value: number) => string
   /** Takes what was read. A function and not an event, so that it is called after the field is gone. */
   keep: (value: number) => void
@@ -29,19 +29,17 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ done: [] }>()
 const restMs = 250
-const typed = ref(props.shown)
+const shown = computed(() => (props.value == null ? '' : props.show(props.value)))
+const typed = ref(shown.value)
 const error = ref<string | null>(null)
 const line = useTemplateRef('line')
 let focused = false
 let newest = 0
 let unread = false
 let entered = false // Enter was pressed: the hand is done with it, although it is still here
-watch(
-  () => props.shown,
-  (shown) => {
-    if ((!focused || entered) && !unread && !error.value) typed.value = shown
-  },
-)
+watch(shown, (now) => {
+  if ((!focused || entered) && !unread && !error.value) typed.value = now
+})
 onMounted(() => props.autofocus && void nextTick(() => line.value?.focus()))
 
 async function read() {
@@ -77,7 +75,7 @@ function type(text: string) {
 function leave() {
   focused = false
   if (unread) void read()
-  else if (!error.value) typed.value = props.shown
+  else if (!error.value) typed.value = shown.value
 }
 async function finish() {
   entered = true

@@ -1,0 +1,39 @@
+// A built server of our own in a folder of its own, for the other scripts.
+import { spawn } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+export const root = fileURLToPath(new URL('..', import.meta.url))
+const mostTries = 150
+const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
+
+/** Starts a server and calls back with it once it answers; afterwards it is gone, and so are its data. */
+export async function withServer({ folder = join(root, 'artifacts/web'), address, env }, use) {
+  const data = mkdtempSync(join(tmpdir(), 'ikuzo-'))
+  const server = spawn('dotnet', ['Ikuzo.Web.dll'], {
+    cwd: folder,
+    env: { ...process.env, IKUZO_URLS: address, IKUZO_DATA: data, ...env },
+    stdio: 'ignore',
+  })
+  try {
+    await answers(address)
+    return await use(server)
+  } finally {
+    server.kill('SIGKILL')
+    rmSync(data, { recursive: true, force: true })
+  }
+}
+
+async function answers(address) {
+  for (let i = 0; i < mostTries; i++) {
+    try {
+      if ((await fetch(`${address}/api/health`)).ok) return
+    } catch {
+      // not yet
+    }
+    await pause(200)
+  }
+  throw new Error('The server did not start.')
+}
