@@ -66,6 +66,93 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.NotNull(problem!["errors"]![field]);
     }
 
+    private static object Bird(bool browned = false, int? minutes = null) =>
+        new
+        {
+            load = new
+            {
+                cut = "chicken-whole",
+                pieces = 1,
+                totalKg = 1.5,
+            },
+            browned,
+            minutes,
+        };
+
+    private static object Thighs(int? minutes = null) =>
+        new
+        {
+            load = new
+            {
+                cut = "chicken-thigh-bone-in",
+                pieces = 6,
+                totalKg = 1.1,
+            },
+            minutes,
+        };
+
+    [Fact]
+    public async Task WhatMustBeSeenTo_IsAskedForAndThenItBegins()
+    {
+        var (status, problem) = await Server.PostAsync("/api/cooks", new { plan = Bird(browned: true) });
+        Assert.Equal((409, "/problems/to-confirm"), (status, (string)problem!["type"]!));
+        var codes = problem["toConfirm"]!.AsArray().Select(c => (string)c!["code"]!).ToArray();
+        Assert.Equal(["browned-bits", "giblets"], codes.Order());
+        Assert.All(problem["toConfirm"]!.AsArray(), c => Assert.NotEmpty((string)c!["text"]!));
+        var (half, left) = await Server.PostAsync("/api/cooks", new { plan = Bird(browned: true), confirmed = codes[..1] });
+        Assert.Equal((409, codes[1]), (half, (string)left!["toConfirm"]!.AsArray().Single()!["code"]!));
+        var (begun, cook) = await Server.PostAsync("/api/cooks", new { plan = Bird(browned: true), confirmed = codes });
+        Assert.Equal((201, "browning-started"), (begun, (string)cook!["next"]![0]!["kind"]!));
+    }
+
+    [Fact]
+    public async Task PotThatIsOpenAlready_IsAskedForNothing()
+    {
+        var plan = new
+        {
+            load = new
+            {
+                cut = "chicken-whole",
+                pieces = 1,
+                totalKg = 1.5,
+            },
+            liquidMl = 50, // too little: it was cooked all the same
+            minutes = 20,
+            release = new { kind = "natural" },
+        };
+        Assert.Equal(201, (await Server.PostAsync("/api/cooks", new { plan, openedMinutesAgo = 2 })).Status);
+        Assert.Equal("/problems/no-plan", (string)(await Server.PostAsync("/api/cooks", new { plan })).Body!["type"]!);
+    }
+
+    [Fact]
+    public async Task MinutesThatAreNotSafe_AreSaidAtThePotAndInTheRecord()
+    {
+        var (_, cook) = await Server.PostAsync("/api/cooks", new { plan = Bird(minutes: 5), confirmed = new[] { "giblets" } });
+        Assert.Equal("too-short", (string)cook!["tooShort"]!["code"]!);
+        var id = (string)cook["id"]!;
+        var table = await Server.Http.GetStringAsync($"/api/cooks/{id}/journal.csv", TestContext.Current.CancellationToken);
+        Assert.Contains("Set at least", table, StringComparison.Ordinal);
+        Assert.Equal("too-short", (string)(await Server.GetAsync($"/api/cooks/{id}/journal")).Body!["cook"]!["tooShort"]!["code"]!);
+        Assert.Null((await Server.GetAsync($"/api/cooks/{await StartAsync(Thighs())}")).Body!["tooShort"]);
+    }
+
+    [Theory]
+    [InlineData("fahrenheit", "done")]
+    [InlineData("celsius", "short")]
+    [InlineData(null, "short")] // a household of °C
+    public async Task Reading_IsComparedAsItWasRead(string? scale, string verdict)
+    {
+        var id = await StartAsync(Thighs(minutes: 40));
+        await DoAsync(id, "lid-on", Ago(75));
+        await DoAsync(id, "pressure-reached", Ago(60));
+        await DoAsync(id, "pin-down", Ago(2));
+        await DoAsync(id, "opened", Ago(1));
+        var (_, said) = await ReadAsync(id, 73.89, scale: scale);
+        Assert.Equal(verdict, (string)said!["verdict"]!);
+        var (_, text) = await Server.PostAsync("/api/quantities", new { text = "165 F", dimension = "temperature" });
+        Assert.Equal(("fahrenheit", 73.8889), ((string)text!["scale"]!, (double)text["value"]!));
+    }
+
     [Fact]
     public async Task GoodReading_IsDoneAndMayBeServed()
     {

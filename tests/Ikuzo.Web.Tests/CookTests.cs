@@ -46,7 +46,7 @@ public abstract class CookTests(IkuzoServer server)
             }
         );
 
-    protected Task<(int Status, JsonNode? Body)> ReadAsync(string id, double celsius, string? clientId = null) =>
+    protected Task<(int Status, JsonNode? Body)> ReadAsync(string id, double celsius, string? clientId = null, string? scale = null) =>
         Server.PostAsync(
             $"/api/cooks/{id}/readings",
             new
@@ -54,6 +54,7 @@ public abstract class CookTests(IkuzoServer server)
                 clientId = clientId ?? Guid.NewGuid().ToString(),
                 spot = "centre",
                 celsius,
+                scale,
             }
         );
 

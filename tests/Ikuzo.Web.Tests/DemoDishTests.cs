@@ -26,6 +26,21 @@ public sealed class DemoServer : IAsyncLifetime
 
 public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
 {
+    [Fact]
+    public async Task EveryDemoDish_CanBeCooked()
+    {
+        var dishes = (await demo.Server.GetAsync("/api/dishes")).Body!.AsArray();
+        Assert.NotEmpty(dishes);
+        foreach (var dish in dishes)
+        {
+            var dishId = (string)dish!["id"]!;
+            var first = await demo.Server.PostAsync("/api/cooks", new { dishId });
+            var confirmed = first.Body!["toConfirm"]?.AsArray().Select(c => (string)c!["code"]!) ?? [];
+            var (status, said) = await demo.Server.PostAsync("/api/cooks", new { dishId, confirmed });
+            Assert.True(status == 201, $"{dish["document"]!["name"]}: {(string?)said!["detail"]}");
+        }
+    }
+
     // One of each route through the kitchen.
     [Theory]
     [InlineData("Frost thighs under marsh rice", "bird+wild-rice-blend")]

@@ -49,6 +49,39 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
             grams,
         };
 
+    // A whole bird, a block of frozen thighs, browned, in a thick sauce: each is asked about, none is dead.
+    [Fact]
+    public async Task DishWithStops_IsAskedAboutAndThenItBegins()
+    {
+        object Load(string key, string cut, string state, string arrangement) =>
+            new
+            {
+                key,
+                kind = "meat",
+                load = new
+                {
+                    cut,
+                    pieces = cut == "chicken-whole" ? 1 : 4,
+                    totalKg = 0.9,
+                    state,
+                    arrangement,
+                },
+            };
+        foreach (
+            var (item, code) in new[]
+            {
+                (Load("bird", "chicken-whole", "chilled", "single"), "giblets"),
+                (Load("block", "chicken-thigh-bone-in", "frozen", "lump"), "lump"),
+            }
+        )
+        {
+            var dish = await KeepAsync(item);
+            var (status, problem) = await Server.PostAsync("/api/cooks", new { dishId = dish });
+            Assert.Equal((409, code), (status, (string)problem!["toConfirm"]!.AsArray().Single()!["code"]!));
+            Assert.Equal(201, (await Server.PostAsync("/api/cooks", new { dishId = dish, confirmed = new[] { code } })).Status);
+        }
+    }
+
     [Fact]
     public async Task DishOfTwoMeatsInOnePot_IsDoneOnlyWhenBothWereMeasured()
     {

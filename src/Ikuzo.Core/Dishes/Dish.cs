@@ -1,5 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
@@ -79,11 +80,12 @@ public sealed record DishRequest
     /// <summary>A bird too large by its weight over which the lid was tried and closes; null when nobody tried.</summary>
     public TriedLid? LidTried { get; init; }
 
-    /// <summary>
-    /// Stops that need no word here: those with a task of their own in the line-up and at the pot, and the lid where it was tried.
-    /// </summary>
-    public IReadOnlyList<string> SeenTo(MeatLoad load) =>
-        LidTried?.Covers(load, Pot) == true ? ["giblets", "lump", "does-not-fit"] : ["giblets", "lump"];
+    /// <summary>Stops that need no word here: the lid where it was tried.</summary>
+    public IReadOnlyList<string> SeenTo(MeatLoad load) => LidTried?.Covers(load, Pot) == true ? [Fit.TryTheLidCode] : [];
+
+    /// <summary>True for a stop that no arrangement gets around: one that waits for a word is asked about when the cook begins.</summary>
+    public static bool Hinders(Warning warning) =>
+        warning.Level == WarningLevel.Stop && (!warning.CanBeSeenTo || warning.Code == Fit.TryTheLidCode);
 
     /// <summary>One to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }

@@ -188,7 +188,7 @@ internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
 
     private bool Holds(IReadOnlyList<DishItem> items) =>
         items.OfType<MeatItem>().FirstOrDefault() is { } meat
-            ? Warnings.Of(StageRequest.Of(dish, items, meat)).All(w => w.Level != WarningLevel.Stop || w.Code == "spurts")
+            ? Warnings.Of(StageRequest.Of(dish, items, meat)).All(w => !DishRequest.Hinders(w) || w.Code == "spurts")
             : (StageRequest.LiquidMl(dish, items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= dish.Pot.CapacityLitres / 2;
 
     // A release with which nothing is past its window comes first. Venting at once costs meat about a percent of juice, worth ten minutes

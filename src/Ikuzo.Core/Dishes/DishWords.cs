@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 
@@ -43,7 +44,7 @@ internal static class DishWords
                 ? new(
                     item.Key,
                     $"{Wording.Capital(Name(item))}: {char.ToLowerInvariant(stop.Because[0])}{stop.Because[1..]} {stop.Text}",
-                    stop.Code == "does-not-fit" ? new TriedLid(meat.Load.TotalKg, dish.Pot.CapacityLitres) : null
+                    stop.Code == Fit.TryTheLidCode ? new TriedLid(meat.Load.TotalKg, dish.Pot.CapacityLitres) : null
                 )
                 : new(
                     item.Key,
@@ -70,7 +71,7 @@ internal static class DishWords
         );
 
     private static Warning? Stop(DishRequest dish, MeatItem meat) =>
-        Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(w => w.Level == WarningLevel.Stop);
+        Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(DishRequest.Hinders);
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

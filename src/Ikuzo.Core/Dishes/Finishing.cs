@@ -66,7 +66,7 @@ internal static class Finishing
                     [
                         .. meats
                             .SelectMany(m => Warnings.Of(m.Request))
-                            .Where(w => w.Level == WarningLevel.Caution)
+                            .Where(w => w.Level == WarningLevel.Caution || w.IsToConfirm)
                             .DistinctBy(w => w.Code),
                     ],
                 };

@@ -35,6 +35,9 @@ public sealed record FitOutcome(FitVerdict Verdict, string Why, IReadOnlyList<st
 /// <summary>Whether whole birds and their large parts go into a pot.</summary>
 public static class Fit
 {
+    /// <summary>Code of the stop for what may be too large: the lid is tried over it.</summary>
+    public const string TryTheLidCode = "does-not-fit";
+
     private const double LeastClearanceMetres = 0.010,
         RoomyClearanceMetres = 0.020; // below the lid; estimates
     private const string TooMuch = "Together it is more than the pot holds.";

@@ -79,7 +79,14 @@ public enum WarningLevel
 /// <param name="Level">How hard.</param>
 /// <param name="Text">What to do.</param>
 /// <param name="Because">The harm or the reason.</param>
-public sealed record Warning(string Code, WarningLevel Level, string Text, string Because);
+public sealed record Warning(string Code, WarningLevel Level, string Text, string Because)
+{
+    /// <summary>True for what the cook can see to and say so: a stop until then, a note after it.</summary>
+    public bool CanBeSeenTo { get; init; }
+
+    /// <summary>True for a stop that only waits for a word.</summary>
+    public bool IsToConfirm => CanBeSeenTo && Level == WarningLevel.Stop;
+}
 
 /// <summary>What another way of letting the pressure go would cost.</summary>
 /// <param name="Release">The way.</param>

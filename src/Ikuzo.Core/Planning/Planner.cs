@@ -75,6 +75,10 @@ public static class Planner
             : Answer(request, model, scouted, best ?? scouted[0], cancellation);
     }
 
+    /// <summary>Warnings about a question that need no computation, stops first.</summary>
+    /// <param name="request">The question, within the limits of its types.</param>
+    public static IReadOnlyList<Warning> LookOver(PlanRequest request) => Warnings.Of(request);
+
     private static Plan Answer(
         PlanRequest request,
         CookModel model,

@@ -32,7 +32,7 @@ internal static class Warnings
 
     /// <summary>A stop until the cook says that it has been seen to.</summary>
     internal static Warning Checkable(PlanRequest r, string code, string text, string because) =>
-        new(code, r.Confirmed.Contains(code) ? WarningLevel.Note : WarningLevel.Stop, text, because);
+        new(code, r.Confirmed.Contains(code) ? WarningLevel.Note : WarningLevel.Stop, text, because) { CanBeSeenTo = true };
 
     /// <summary>The stop of a load that is never safe within the longest hold.</summary>
     public static Warning NeverSafe(PlanRequest request) =>

@@ -112,6 +112,21 @@ public static class QuantityReader
         };
     }
 
+    /// <summary>Reads a text that is one temperature and nothing else, and the scale in which it was said.</summary>
+    /// <param name="text">What was typed.</param>
+    /// <param name="bare">Scale of a bare number.</param>
+    public static (double Celsius, TemperatureScale Scale)? ReadTemperature(string text, TemperatureScale bare)
+    {
+        TemperatureScale? said = Tokens.Split(text) switch
+        {
+            [.., { Text: "f" or "fahrenheit" }] => TemperatureScale.Fahrenheit,
+            [.., { Text: "c" or "celsius" }] => TemperatureScale.Celsius,
+            _ => null,
+        };
+        var whole = said is null ? $"{text} {(bare == TemperatureScale.Fahrenheit ? "f" : "c")}" : text;
+        return Read(whole, Dimension.Temperature, 1) is { } celsius ? (celsius, said ?? bare) : null;
+    }
+
     private static Quantity Span(Dimension dimension, NumberSpan number, Func<double, double> toSi, int tokens) =>
         new(dimension, toSi(number.Most), tokens, number.Tokens > 1 ? toSi(number.Least) : null);
 
@@ -154,7 +169,7 @@ public static class QuantityReader
         return unit switch
         {
             "c" or "celsius" => (celsius => celsius, degree + 1),
-            "f" or "fahrenheit" => (fahrenheit => (fahrenheit - 32) / 1.8, degree + 1),
+            "f" or "fahrenheit" => (Temperatures.FromFahrenheit, degree + 1),
             _ => null,
         };
     }

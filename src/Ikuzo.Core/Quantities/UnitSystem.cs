@@ -10,6 +10,31 @@ public enum UnitSystem
     Us,
 }
 
+/// <summary>The scale in which a temperature was said or read. A limit is compared in the scale in which the value was said.</summary>
+public enum TemperatureScale
+{
+    /// <summary>°C.</summary>
+    Celsius,
+
+    /// <summary>°F.</summary>
+    Fahrenheit,
+}
+
+/// <summary>Temperatures from one scale to another.</summary>
+public static class Temperatures
+{
+    /// <summary>°C in °F.</summary>
+    public static double ToFahrenheit(double celsius) => celsius * 1.8 + 32;
+
+    /// <summary>°F in °C.</summary>
+    public static double FromFahrenheit(double fahrenheit) => (fahrenheit - 32) / 1.8;
+
+    /// <summary>
+    /// °C in °F to a tenth, as a thermometer shows it: a reading that came as °C with two decimals is what was read again.
+    /// </summary>
+    public static double Shown(double celsius) => Math.Round(ToFahrenheit(celsius), 1);
+}
+
 /// <summary>Quantities in words. The only place where Core turns numbers into text.</summary>
 /// <param name="units">Units to speak in.</param>
 public sealed class Wording(UnitSystem units)
@@ -29,18 +54,21 @@ public sealed class Wording(UnitSystem units)
     private bool Us => units == UnitSystem.Us;
 
     /// <summary>A temperature in whole degrees.</summary>
-    public string Temperature(double celsius) => Us ? Text($"{celsius * 1.8 + 32:0} °F") : Text($"{celsius:0} °C");
+    public string Temperature(double celsius) => Us ? Text($"{Temperatures.ToFahrenheit(celsius):0} °F") : Text($"{celsius:0} °C");
 
     /// <summary>Two temperatures in whole degrees: "5 and 60 °C".</summary>
     public string Between(double fromCelsius, double toCelsius) =>
-        Us ? Text($"{fromCelsius * 1.8 + 32:0} and {Temperature(toCelsius)}") : Text($"{fromCelsius:0} and {Temperature(toCelsius)}");
+        Us
+            ? Text($"{Temperatures.ToFahrenheit(fromCelsius):0} and {Temperature(toCelsius)}")
+            : Text($"{fromCelsius:0} and {Temperature(toCelsius)}");
 
     /// <summary>A temperature in whole degrees, never rounded up: for what is said about safety.</summary>
-    public string AtLeast(double celsius) => Us ? Text($"{Math.Floor(celsius * 1.8 + 32):0} °F") : Text($"{Math.Floor(celsius):0} °C");
+    public string AtLeast(double celsius) =>
+        Us ? Text($"{Math.Floor(Temperatures.Shown(celsius)):0} °F") : Text($"{Math.Floor(celsius):0} °C");
 
     /// <summary>A temperature as the knob of an oven has it: tens of °C, steps of 25 °F.</summary>
     public string Oven(double celsius) =>
-        Us ? Text($"{Math.Round((celsius * 1.8 + 32) / 25) * 25:0} °F") : Text($"{Math.Round(celsius / 10) * 10:0} °C");
+        Us ? Text($"{Math.Round(Temperatures.ToFahrenheit(celsius) / 25) * 25:0} °F") : Text($"{Math.Round(celsius / 10) * 10:0} °C");
 
     /// <summary>A volume: rounded to 10 ml, or quarter cups.</summary>
     public string Volume(double ml)

@@ -1,3 +1,5 @@
+using Ikuzo.Core.Quantities;
+
 namespace Ikuzo.Core.Safety;
 
 /// <summary>The household safety rule: the only place that says what is safe. Whoever asks, asks here.</summary>
@@ -31,9 +33,14 @@ public static class SafetyRule
     /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
     public static double HoursOut(double roomCelsius) => roomCelsius > HotRoomCelsius ? MostHoursOutInHeat : MostHoursOut;
 
-    /// <summary>True when a temperature, or the lowest of a belief, is that of the rule.</summary>
+    /// <summary>The same rule for who reads °F: USDA FSIS says 165 °F, which is 73.9 °C.</summary>
+    public const double CoreFahrenheit = 165;
+
+    /// <summary>True when a temperature, or the lowest of a belief, is that of the rule, in the scale in which it was said.</summary>
     /// <param name="celsius">Temperature, °C.</param>
-    public static bool IsReached(double celsius) => celsius >= CoreCelsius;
+    /// <param name="said">Scale in which it was said or read.</param>
+    public static bool IsReached(double celsius, TemperatureScale said = TemperatureScale.Celsius) =>
+        said == TemperatureScale.Fahrenheit ? Temperatures.Shown(celsius) >= CoreFahrenheit : celsius >= CoreCelsius;
 
     /// <summary>Share of equally likely cooks whose coldest spot is at the temperature of the rule.</summary>
     /// <param name="coldestCelsius">Coldest spot of each, °C, in any order; at least one.</param>

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Running.Journal;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
@@ -23,6 +24,9 @@ public static class Problems
     /// <summary>The cook has a stop, so there is nothing to compute on: 409.</summary>
     public const string NoPlan = "no-plan";
 
+    /// <summary>Something must be seen to before it begins: 409, with what in "toConfirm".</summary>
+    public const string ToConfirmCode = "to-confirm";
+
     /// <summary>A file that cannot be taken: 422.</summary>
     public const string UnusableFile = "unusable-file";
 
@@ -45,6 +49,7 @@ public static class Problems
         [NotFound] = (StatusCodes.Status404NotFound, "There is no such thing here."),
         [LastPot] = (StatusCodes.Status409Conflict, "A kitchen needs at least one pot."),
         [NoPlan] = (StatusCodes.Status409Conflict, "There is no safe plan for this yet."),
+        [ToConfirmCode] = (StatusCodes.Status409Conflict, "See to this first, and say so."),
         [NotNowCode] = (StatusCodes.Status409Conflict, "This makes no sense now; nothing was stored."),
         [UnusableFile] = (StatusCodes.Status422UnprocessableEntity, "This file cannot be taken in; nothing was stored."),
         [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),
@@ -109,6 +114,22 @@ public static class Problems
         var possible = refusal.Possible.Select(k => JsonNamingPolicy.KebabCaseLower.ConvertName(k.ToString())).ToArray();
         var problem = Of(NotNowCode, $"{refusal.Why} Possible now: {string.Join(", ", possible)}.");
         problem.Extensions["possible"] = possible;
+        return problem;
+    }
+
+    /// <summary>The problem of stops that wait for a word.</summary>
+    /// <param name="stops">At least one.</param>
+    public static ProblemDetails ToConfirm(IReadOnlyList<Warning> stops)
+    {
+        var problem = Of(ToConfirmCode, string.Join(" ", stops.Select(s => s.Text)));
+        problem.Extensions["toConfirm"] = stops
+            .Select(s => new
+            {
+                s.Code,
+                s.Text,
+                s.Because,
+            })
+            .ToArray();
         return problem;
     }
 

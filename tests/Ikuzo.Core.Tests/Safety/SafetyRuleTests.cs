@@ -1,3 +1,4 @@
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Tests.Safety;
@@ -8,6 +9,14 @@ public class SafetyRuleTests
     [InlineData(73.99, false)]
     [InlineData(74, true)] // 165 °F: USDA FSIS, all poultry
     public void Core_IsReachedAtSeventyFour(double celsius, bool reached) => Assert.Equal(reached, SafetyRule.IsReached(celsius));
+
+    // A reading is compared as it was read: the official figure for who reads °F is 165, which is 73.89 °C.
+    [Theory]
+    [InlineData(73.8889, true)] // 165.0 °F
+    [InlineData(73.9, true)]
+    [InlineData(73.83, false)] // 164.9 °F
+    public void CoreInFahrenheit_IsReachedAt165(double celsius, bool reached) =>
+        Assert.Equal(reached, SafetyRule.IsReached(celsius, TemperatureScale.Fahrenheit));
 
     [Theory]
     [InlineData(0.9899, false)]

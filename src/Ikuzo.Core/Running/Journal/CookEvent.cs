@@ -1,3 +1,5 @@
+using Ikuzo.Core.Quantities;
+
 namespace Ikuzo.Core.Running.Journal;
 
 /// <summary>What can happen to a cook.</summary>
@@ -81,6 +83,9 @@ public sealed record CookEventData
 
     /// <summary>What the thermometer showed before the correction, °C; null when there was none.</summary>
     public double? ShownCelsius { get; init; }
+
+    /// <summary>Scale in which it was read; null for °C.</summary>
+    public TemperatureScale? Scale { get; init; }
 
     /// <summary>Which piece of a batch was read, from 1.</summary>
     public int? Piece { get; init; }

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
 
@@ -166,7 +167,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     /// <summary>The thermometer is read.</summary>
     public void Read(CookEvent entry)
     {
-        Now.Readings.Add(new CountedReading(entry.Id, entry.Data.Spot!, entry.Data.Celsius!.Value, entry.Data.Piece, entry.At));
+        var said = entry.Data;
+        Now.Readings.Add(new(entry.Id, said.Spot!, said.Celsius!.Value, said.Piece, entry.At, said.Scale ?? TemperatureScale.Celsius));
         Judge(entry.At);
     }
 

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Running.Journal;
@@ -85,7 +86,15 @@ public sealed record StripPart(CookPhase Phase, DateTimeOffset From, DateTimeOff
 /// <param name="Celsius">What, °C.</param>
 /// <param name="Piece">Which piece of a batch; null for any.</param>
 /// <param name="At">When.</param>
-public sealed record CountedReading(string EventId, string Spot, double Celsius, int? Piece, DateTimeOffset At);
+/// <param name="Scale">Scale in which it was read.</param>
+public sealed record CountedReading(
+    string EventId,
+    string Spot,
+    double Celsius,
+    int? Piece,
+    DateTimeOffset At,
+    TemperatureScale Scale = TemperatureScale.Celsius
+);
 
 /// <summary>How the valve is worked in bursts.</summary>
 /// <param name="OpenSeconds">Open for so long, s.</param>

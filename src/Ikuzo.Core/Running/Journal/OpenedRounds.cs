@@ -66,7 +66,10 @@ internal sealed class OpenedRounds(PlannedCook cook, List<Round> rounds, bool th
                     r.Spot[(r.Spot.LastIndexOf('/') + 1)..],
                     r.Celsius,
                     Math.Clamp((r.At - round.OpenedAt!.Value).TotalMinutes, 0, MostReadingMinutes)
-                )),
+                )
+                {
+                    Scale = r.Scale,
+                }),
         ];
 
     private Release Release(Round round)

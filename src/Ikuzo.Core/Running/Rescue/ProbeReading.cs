@@ -1,4 +1,6 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Running.Rescue;
 
@@ -8,6 +10,12 @@ namespace Ikuzo.Core.Running.Rescue;
 /// <param name="AfterOpeningMinutes">Minutes since the lid came off, 0 or more.</param>
 public readonly record struct ProbeReading(string SpotId, double Celsius, double AfterOpeningMinutes)
 {
+    /// <summary>Scale in which it was read.</summary>
+    public TemperatureScale Scale { get; init; }
+
+    /// <summary>True when it is at the temperature of the rule.</summary>
+    public bool IsSafe => SafetyRule.IsReached(Celsius, Scale);
+
     /// <summary>Lowest reading that is taken, °C.</summary>
     public const double LeastCelsius = -30;
 

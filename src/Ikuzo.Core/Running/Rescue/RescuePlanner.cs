@@ -51,9 +51,10 @@ public static class RescuePlanner
         using (pot)
         {
             var likely = belief.Lowest(pot.Coldest);
-            var lowest = request.NewestReadings.Min(r => r.Celsius);
-            return SafetyRule.IsReached(likely) && SafetyRule.IsReached(lowest) ? Done(request, pot, belief, likely)
-                : IsLump(request) ? Separate(request, lowest, cancellation)
+            var lowest = request.NewestReadings.MinBy(r => r.Celsius);
+            return SafetyRule.IsReached(likely, lowest.Scale) && request.NewestReadings.All(r => r.IsSafe)
+                    ? Done(request, pot, belief, likely)
+                : IsLump(request) ? Separate(request, lowest.Celsius, cancellation)
                 : CookOn(request, pot, belief, likely, lowest, cancellation);
         }
     }
@@ -93,7 +94,7 @@ public static class RescuePlanner
         OpenedPot pot,
         Belief belief,
         double likely,
-        double lowest,
+        ProbeReading lowest,
         CancellationToken cancellation
     )
     {

@@ -13,7 +13,7 @@ internal static class RescueWords
         RescueMethod method,
         BranchOutcome? enough,
         double likely,
-        double lowest
+        ProbeReading lowest
     )
     {
         var say = new Wording(request.Plan.Units);
@@ -50,11 +50,11 @@ internal static class RescueWords
             ),
         };
 
-    private static string Because(Wording say, double likely, double lowest) =>
-        !SafetyRule.IsReached(lowest)
-            ? $"It reads {say.AtLeast(lowest)}; {say.Temperature(SafetyRule.CoreCelsius)} is needed at every spot."
-            : $"It reads {say.AtLeast(lowest)}, but a probe beside the middle reads too hot; it could be {say.AtLeast(likely)} where it "
-                + "is coldest.";
+    private static string Because(Wording say, double likely, ProbeReading lowest) =>
+        !lowest.IsSafe
+            ? $"It reads {say.AtLeast(lowest.Celsius)}; {say.Temperature(SafetyRule.CoreCelsius)} is needed at every spot."
+            : $"It reads {say.AtLeast(lowest.Celsius)}, but a probe beside the middle reads too hot; it could be "
+                + $"{say.AtLeast(likely)} where it is coldest.";
 
     private static string Again() => "Then measure again. It is not done until the thermometer says so.";
 }

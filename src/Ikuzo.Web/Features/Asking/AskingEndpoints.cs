@@ -40,7 +40,10 @@ public sealed record AskView(
 public sealed record QuantityBody([property: Needed, Longest(40)] string? Text, [property: Needed] Dimension? Dimension, UnitSystem? Units);
 
 /// <summary>A quantity in kg, mm, ml or °C.</summary>
-public sealed record QuantityView(double Value, string Unit);
+/// <param name="Value">How much.</param>
+/// <param name="Unit">Of what.</param>
+/// <param name="Scale">Scale in which a temperature was said; null for all else.</param>
+public sealed record QuantityView(double Value, string Unit, TemperatureScale? Scale = null);
 
 internal static class AskingEndpoints
 {
@@ -75,19 +78,24 @@ internal static class AskingEndpoints
     private static QuantityView? Read(QuantityBody body)
     {
         var us = body.Units == UnitSystem.Us;
+        if (body.Dimension == Dimension.Temperature)
+        {
+            return
+                QuantityReader.ReadTemperature(body.Text!, us ? TemperatureScale.Fahrenheit : TemperatureScale.Celsius)
+                    is var (celsius, said)
+                ? new QuantityView(Math.Round(celsius, 4), "°C", said)
+                : null;
+        }
+
         var (bareFactor, scale, unit) = body.Dimension switch
         {
             Dimension.Mass => (us ? Wording.PoundKg : 1, 1.0, "kg"),
             Dimension.Length => (us ? Wording.InchMm / 1000 : 0.001, 1000.0, "mm"),
-            Dimension.Volume => (us ? Wording.CupMl : 1, 1.0, "ml"),
-            _ => (1, 1.0, "°C"),
+            _ => (us ? Wording.CupMl : 1, 1.0, "ml"),
         };
-        var value =
-            body.Dimension == Dimension.Temperature
-                ? QuantityReader.Read($"{body.Text} {(us ? "f" : "c")}", Dimension.Temperature, bareFactor)
-                    ?? QuantityReader.Read(body.Text!, Dimension.Temperature, bareFactor)
-                : QuantityReader.Read(body.Text!, body.Dimension!.Value, bareFactor);
-        return value is { } v ? new QuantityView(Math.Round(v * scale, 4), unit) : null;
+        return QuantityReader.Read(body.Text!, body.Dimension!.Value, bareFactor) is { } v
+            ? new QuantityView(Math.Round(v * scale, 4), unit)
+            : null;
     }
 
     private static AskView Nothing() =>

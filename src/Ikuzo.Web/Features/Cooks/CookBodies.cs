@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
@@ -35,6 +36,11 @@ public sealed record StartBody : IValidatableObject
     [Longest(80)]
     [PlainText]
     public string? Name { get; init; }
+
+    /// <summary>Codes of stops that were seen to, such as "giblets"; those of the plan count too.</summary>
+    [Entries(0, 20)]
+    [Lines(60)]
+    public IReadOnlyList<string>? Confirmed { get; init; }
 
     /// <summary>A plan or a dish; and of a pot that is open already, what was done.</summary>
     public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
@@ -80,6 +86,9 @@ public sealed record PlannedBody
 
     /// <summary>From the end of the hold until the lid may be opened, min.</summary>
     public required Spread90 ReleaseMinutes { get; init; }
+
+    /// <summary>What is wrong with the minutes that the cook chose against the plan; null for minutes that are safe.</summary>
+    public Warning? TooShort { get; init; }
 
     /// <summary>Steps after the pot.</summary>
     public required IReadOnlyList<CookStep> After { get; init; }
@@ -191,12 +200,14 @@ public sealed record EventBody : IValidatableObject
 /// <param name="Celsius">What the thermometer shows, °C.</param>
 /// <param name="Piece">Which piece of a batch, from 1.</param>
 /// <param name="At">When, on the clock of the cook; now unless given.</param>
+/// <param name="Scale">Scale in which it was read: 165 °F is done, as is 74 °C; that of the household's units unless given.</param>
 public sealed record CookReadingBody(
     [property: Needed, Longest(60), PlainText] string? ClientId,
     [property: Needed, Longest(100)] string? Spot,
     [property: Needed, Limits(ProbeReading.LeastCelsius, ProbeReading.MostCelsius, "°C")] double? Celsius,
     [property: Limits(1, 60)] int? Piece,
-    DateTimeOffset? At
+    DateTimeOffset? At,
+    TemperatureScale? Scale = null
 )
 {
     /// <summary>What is wrong with the spot for a cook; null when nothing is.</summary>

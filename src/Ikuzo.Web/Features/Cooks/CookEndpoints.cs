@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
@@ -53,16 +54,23 @@ internal static class CookEndpoints
     )
     {
         var made = body.DishId is { } dish
-            ? await maker.OfDishAsync(dish, body.Stage, cancellation)
-            : await maker.OfAsync(body.Plan!, cancellation);
+            ? await maker.OfDishAsync(dish, body.Stage, body.Confirmed ?? [], cancellation)
+            : await maker.OfAsync(body.Plan!, body.Confirmed ?? [], cancellation);
         if (made is null)
         {
             return Problems.Missing("This dish");
         }
 
-        if (made.Planned is not { } planned)
+        // A pot that is open already was closed as it was: no stop undoes that.
+        var begins = body.OpenedMinutesAgo is null;
+        if (made.Planned is not { } planned || (begins && made.Stop is not null))
         {
-            return TypedResults.Conflict(Problems.Of(Problems.NoPlan, made.Why));
+            return TypedResults.Conflict(Problems.Of(Problems.NoPlan, made.Stop));
+        }
+
+        if (begins && made.ToConfirm.Count > 0)
+        {
+            return TypedResults.Conflict(Problems.ToConfirm(made.ToConfirm));
         }
 
         var journal = body.OpenedMinutesAgo is { } ago
@@ -123,7 +131,8 @@ internal static class CookEndpoints
         Results<Ok<CookReadingView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
     > ReadingAsync(string id, CookReadingBody body, CookService cooks, KitchenStore kitchen, CancellationToken cancellation)
     {
-        var check = (await kitchen.SettingsAsync(cancellation)).Thermometer;
+        var settings = await kitchen.SettingsAsync(cancellation);
+        var check = settings.Thermometer;
         var shown = body.Celsius!.Value;
         var celsius = check is null ? shown : Math.Round(check.Correct(shown), 2);
         var data = new CookEventData
@@ -132,6 +141,7 @@ internal static class CookEndpoints
             Celsius = celsius,
             Piece = body.Piece,
             ShownCelsius = celsius == shown ? null : shown,
+            Scale = body.Scale ?? Usual(settings.Units),
         };
         return (await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation, body.Check)) switch
         {
@@ -263,6 +273,9 @@ internal static class CookEndpoints
         bool iceWater = false,
         [Limits(Cooling.LeastDepthMm, Cooling.MostDepthMm, "mm")] double? depthMm = null
     ) => TypedResults.Ok(Cooling.Of(depthMm is { } depth ? [depth] : [20, 30, 50, 75, 100], iceWater));
+
+    private static TemperatureScale Usual(UnitSystem units) =>
+        units == UnitSystem.Us ? TemperatureScale.Fahrenheit : TemperatureScale.Celsius;
 
     private static HttpValidationProblemDetails WrongTime(JournalRefusal refusal) => Problems.Invalid("at", refusal.Why);
 

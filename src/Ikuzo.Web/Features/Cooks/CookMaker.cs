@@ -13,24 +13,29 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 {
     /// <summary>A cook to keep.</summary>
     /// <param name="Name">What it is called unless the household says otherwise.</param>
-    /// <param name="Planned">What is kept; null when no safe plan can be made.</param>
-    /// <param name="Why">Why not.</param>
-    public sealed record Made(string Name, PlannedBody? Planned, string? Why);
+    /// <param name="Planned">What is kept; null when there are no minutes.</param>
+    /// <param name="Stop">Why it may not begin like this; null when it may.</param>
+    public sealed record Made(string Name, PlannedBody? Planned, string? Stop)
+    {
+        /// <summary>Stops that wait for a word of the cook.</summary>
+        public IReadOnlyList<Warning> ToConfirm { get; init; } = [];
+    }
 
     private sealed record Meat(string Key, PreviewBody Plan, double OtherMeatKg);
 
     /// <summary>Of a plan that has been checked.</summary>
-    public async Task<Made> OfAsync(PreviewBody plan, CancellationToken cancellation)
+    public async Task<Made> OfAsync(PreviewBody plan, IReadOnlyList<string> confirmed, CancellationToken cancellation)
     {
         var usual = await kitchen.UsualAsync(cancellation);
-        return Of(new Meat("", Whole(plan, usual), 0), usual, r => AfterPot.Steps(r), cancellation);
+        var whole = Whole(plan with { Confirmed = [.. plan.Confirmed ?? [], .. confirmed] }, usual);
+        return Of(new Meat("", whole, 0), usual, r => AfterPot.Steps(r), cancellation);
     }
 
     /// <summary>
     /// Of a kept dish: one of its times under the lid with meat, and what is cooked without any before and after it; null when there is no
     /// such dish.
     /// </summary>
-    public async Task<Made?> OfDishAsync(string id, int? stageNumber, CancellationToken cancellation)
+    public async Task<Made?> OfDishAsync(string id, int? stageNumber, IReadOnlyList<string> confirmed, CancellationToken cancellation)
     {
         if (await dishes.FindAsync(id, cancellation) is not { Document: var dish })
         {
@@ -55,7 +60,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         [
             .. together.Select(m => new Meat(
                 m.Key,
-                Whole(StagePlan(dish, request, stages[chosen], m), usual),
+                Whole(StagePlan(dish, request, stages[chosen], m, confirmed), usual),
                 together.Where(o => o != m).Sum(o => o.Load.TotalKg)
             )),
         ];
@@ -78,6 +83,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         return made with
         {
             Name = dish.Name!,
+            ToConfirm = [.. meats.SelectMany(m => Planner.LookOver(Question(m, usual))).Where(w => w.IsToConfirm).DistinctBy(w => w.Code)],
             Planned = made.Planned is { } planned
                 ? planned with
                 {
@@ -110,7 +116,13 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     private static IEnumerable<MeatItem> Meats(DishRequest dish, DishStage stage) =>
         dish.Items.OfType<MeatItem>().Where(m => stage.Items.Contains(m.Key));
 
-    private static PreviewBody StagePlan(DishDocument dish, DishRequest request, DishStage stage, MeatItem meat) =>
+    private static PreviewBody StagePlan(
+        DishDocument dish,
+        DishRequest request,
+        DishStage stage,
+        MeatItem meat,
+        IReadOnlyList<string> confirmed
+    ) =>
         new()
         {
             Pot = dish.Pot,
@@ -128,18 +140,16 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             Minutes = stage.Minutes,
             Release = ReleaseBody.Of(stage.Release),
             Browned = dish.Brown,
-            Confirmed = request.SeenTo(meat.Load),
+            Confirmed = [.. request.SeenTo(meat.Load), .. confirmed],
         };
 
     private static Made Of(Meat meat, UsualKitchen usual, Func<PlanRequest, IReadOnlyList<CookStep>> after, CancellationToken cancellation)
     {
-        var request = meat.Plan.ToRequest(usual).WithOtherMeat(meat.OtherMeatKg);
+        var request = Question(meat, usual);
         var plan = Planner.Compute(request, cancellation);
-        var stop = plan.Warnings.FirstOrDefault(w => w.Level == WarningLevel.Stop && w.Code != Plan.TooShortCode);
-        if (
-            plan is not { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down }
-            || stop is not null
-        )
+        var tooShort = plan.Warnings.FirstOrDefault(w => w.Code == Plan.TooShortCode);
+        var stop = plan.Warnings.FirstOrDefault(w => w.Level == WarningLevel.Stop && w != tooShort && !w.CanBeSeenTo);
+        if (plan is not { Minutes: { } minutes, Release: { } release, ToPressureMinutes: { } up, ReleaseMinutes: { } down })
         {
             return new("", null, stop?.Text ?? "No minutes make this safe.");
         }
@@ -151,11 +161,17 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 Request = Settled(meat.Plan, minutes, ReleaseBody.Of(release)),
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
+                TooShort = tooShort,
                 After = after(request),
             },
-            null
-        );
+            stop?.Text
+        )
+        {
+            ToConfirm = [.. plan.Warnings.Where(w => w.IsToConfirm)],
+        };
     }
+
+    private static PlanRequest Question(Meat meat, UsualKitchen usual) => meat.Plan.ToRequest(usual).WithOtherMeat(meat.OtherMeatKg);
 
     private static PreviewBody Settled(PreviewBody plan, double? minutes, ReleaseBody? release) =>
         plan with

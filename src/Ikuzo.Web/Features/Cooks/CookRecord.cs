@@ -80,6 +80,11 @@ internal sealed class CookRecord(CookService cooks, CookStore store, DeviceRunne
             }
 
             Row("what", "name", "at", "minutes since lid-on", "celsius", "text");
+            if (live.Cook.Planned.TooShort is { } tooShort)
+            {
+                Row("warning", tooShort.Code, null, null, null, $"{tooShort.Text} {tooShort.Because}");
+            }
+
             foreach (var entry in cooks.View(live).Events)
             {
                 Row(

@@ -73,6 +73,9 @@ public sealed record CookView
     /// <summary>The question, with minutes and release.</summary>
     public required PreviewBody Plan { get; init; }
 
+    /// <summary>What is wrong with the minutes that the cook chose against the plan; null for minutes that are safe.</summary>
+    public required Warning? TooShort { get; init; }
+
     /// <summary>From lid-on until pressure, as expected, min.</summary>
     public required Spread90 ToPressureMinutes { get; init; }
 
@@ -108,6 +111,7 @@ public sealed record CookView
                 )),
             ],
             Plan = cook.Planned.Request,
+            TooShort = cook.Planned.TooShort,
             ToPressureMinutes = cook.Planned.ToPressureMinutes,
             Spots =
             [

@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -10,10 +11,12 @@ namespace Ikuzo.Web.Features.Plans;
 /// <param name="Spot">Spot of the cut; see /api/catalogue.</param>
 /// <param name="Celsius">Reading, °C, -30 to 130.</param>
 /// <param name="AfterOpeningMinutes">Minutes since the lid came off, 0 to 60; 1 unless given.</param>
+/// <param name="Scale">Scale in which it was read; °C unless given.</param>
 public sealed record ReadingBody(
     [property: Needed, Longest(60)] string? Spot,
     [property: Needed, Limits(ProbeReading.LeastCelsius, ProbeReading.MostCelsius, "°C")] double? Celsius,
-    [property: Limits(0, 60, "min")] double? AfterOpeningMinutes
+    [property: Limits(0, 60, "min")] double? AfterOpeningMinutes,
+    TemperatureScale? Scale = null
 );
 
 /// <summary>A pot that was opened and measured.</summary>
@@ -58,7 +61,12 @@ public sealed record RescueBody : IValidatableObject
             Plan!.ToRequest(kitchen),
             MinutesHeld!.Value,
             Release?.ToRelease() ?? Core.Cooking.Release.Natural,
-            [.. Readings!.Select(r => new ProbeReading(r.Spot!, r.Celsius!.Value, r.AfterOpeningMinutes ?? 1))],
+            [
+                .. Readings!.Select(r => new ProbeReading(r.Spot!, r.Celsius!.Value, r.AfterOpeningMinutes ?? 1)
+                {
+                    Scale = r.Scale ?? TemperatureScale.Celsius,
+                }),
+            ],
             LiquidIsThick ?? false
         );
 }

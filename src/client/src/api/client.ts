@@ -9,13 +9,28 @@ api.use({
   onError: () => new Error('The server is out of reach. What is on the screen stays; try again when it is back.'),
 })
 
+/** Something that must be seen to first. */
+export interface ToConfirm {
+  code: string
+  text: string
+  because: string
+}
+
 /** What the server said is wrong, in words for the cook. */
-export class ServerRefusal extends Error {}
+export class ServerRefusal extends Error {
+  constructor(
+    message: string,
+    readonly toConfirm: readonly ToConfirm[] = [],
+  ) {
+    super(message)
+  }
+}
 
 interface Problem {
   title?: string | null
   detail?: string | null
   errors?: Record<string, string[]>
+  toConfirm?: ToConfirm[]
 }
 
 const unit = /(Kg|Grams|Mm|Ml|Metres|Litres|Celsius|Minutes|Hours|Watts|Kpa)$/
@@ -35,7 +50,8 @@ export function unwrap<T>(answer: { data?: T; error?: unknown }): T {
   if (answer.error !== undefined || answer.data === undefined) {
     const problem = (answer.error ?? {}) as Problem
     const fields = Object.entries(problem.errors ?? {}).flatMap(([field, said]) => said.map((s) => sentence(field, s)))
-    throw new ServerRefusal(fields.join(' ') || problem.detail || problem.title || 'The server did not answer.')
+    const said = fields.join(' ') || problem.detail || problem.title || 'The server did not answer.'
+    throw new ServerRefusal(said, problem.toConfirm)
   }
   return answer.data
 }

@@ -1015,6 +1015,7 @@ export interface components {
              * @description What the thermometer showed before the correction, °C; null when there was none.
              */
             shownCelsius: null | number;
+            scale: null | components["schemas"]["TemperatureScale"];
             /**
              * Format: int32
              * @description Which piece of a batch was read, from 1.
@@ -1107,6 +1108,7 @@ export interface components {
              * @description When, on the clock of the cook; now unless given.
              */
             at: null | string;
+            scale?: null | components["schemas"]["TemperatureScale"];
         };
         /** @description What a reading leads to. */
         CookReadingView: {
@@ -1224,6 +1226,7 @@ export interface components {
             events: components["schemas"]["EventView"][];
             /** @description The question, with minutes and release. */
             plan: components["schemas"]["PreviewBody"];
+            tooShort: null | components["schemas"]["Warning"];
             /** @description From lid-on until pressure, as expected, min. */
             toPressureMinutes: components["schemas"]["Spread90"];
             /** @description Spots of the cut. */
@@ -1270,6 +1273,8 @@ export interface components {
              * @description When.
              */
             at: string;
+            /** @description Scale in which it was read. */
+            scale?: components["schemas"]["TemperatureScale"];
         };
         /** @description A textbook case over time. */
         CourseBody: {
@@ -2331,9 +2336,14 @@ export interface components {
         };
         /** @description A quantity in kg, mm, ml or °C. */
         QuantityView: {
-            /** Format: double */
+            /**
+             * Format: double
+             * @description How much.
+             */
             value: number;
+            /** @description Of what. */
             unit: string;
+            scale?: null | components["schemas"]["TemperatureScale"];
         };
         /** @description A reading of the thermometer. */
         ReadingBody: {
@@ -2349,6 +2359,7 @@ export interface components {
              * @description Minutes since the lid came off, 0 to 60; 1 unless given.
              */
             afterOpeningMinutes: null | number;
+            scale?: null | components["schemas"]["TemperatureScale"];
         };
         /** @description Boiling down on the browning function, lid off: to half, or as far as a quarter of an hour goes. */
         Reduction: {
@@ -2606,6 +2617,8 @@ export interface components {
             openedMinutesAgo: null | number;
             /** @description What the household calls it; at most 80 characters. Named after its meat unless given. */
             name: null | string;
+            /** @description Codes of stops that were seen to, such as "giblets"; those of the plan count too. */
+            confirmed: null | string[];
         };
         /** @description A stretch of the whole cook, as it was or is expected. */
         StripPart: {
@@ -2645,6 +2658,8 @@ export interface components {
             /** @description Temperatures, °C. */
             celsius: number[];
         };
+        /** @enum {unknown} */
+        TemperatureScale: "celsius" | "fahrenheit" | null;
         /** @description How tender the meat ends. An index, not a measurement. */
         TendernessOutcome: {
             /**
@@ -2815,6 +2830,10 @@ export interface components {
             text: string;
             /** @description The harm or the reason. */
             because: string;
+            /** @description True for what the cook can see to and say so: a stop until then, a note after it. */
+            canBeSeenTo?: boolean;
+            /** @description True for a stop that only waits for a word. */
+            isToConfirm?: boolean;
         };
         /**
          * @description How hard a warning is.

@@ -4,6 +4,7 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
 
@@ -42,6 +43,17 @@ public class RescueTests(ITestOutputHelper output)
         );
 
     // The issue allows 1 in 100; a short run may have one more by chance.
+    [Theory]
+    [InlineData(TemperatureScale.Fahrenheit, 73.8889, CheckVerdict.Done)]
+    [InlineData(TemperatureScale.Fahrenheit, 73.8, CheckVerdict.Short)] // 164.8 °F
+    [InlineData(TemperatureScale.Celsius, 73.8889, CheckVerdict.Short)]
+    [InlineData(TemperatureScale.Celsius, 74, CheckVerdict.Done)]
+    public void Reading_IsComparedInTheScaleInWhichItWasRead(TemperatureScale scale, double celsius, CheckVerdict verdict)
+    {
+        var reading = new ProbeReading("centre", celsius, 1) { Scale = scale };
+        Assert.Equal(verdict, RescuePlanner.Advise(Thighs(60) with { MinutesHeld = 40, Readings = [reading] }).Verdict);
+    }
+
     [Fact]
     [Trait("Campaign", "rescue")]
     public void Advise_FollowedInCooksDrawnByChance_LeavesHardlyAnyCold()

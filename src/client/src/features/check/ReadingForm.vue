@@ -31,11 +31,12 @@ watch(
   { immediate: true },
 )
 
-async function send(celsius: number) {
+type Scale = 'celsius' | 'fahrenheit'
+async function send(celsius: number, scale: Scale) {
   await flush() // a reading comes after what was done before it
   const answer = await api.POST('/api/cooks/{id}/readings', {
     params: { path: { id: props.cook.id } },
-    body: { clientId: crypto.randomUUID(), spot: spot.value, celsius, piece: piece.value, at: null },
+    body: { clientId: crypto.randomUUID(), spot: spot.value, celsius, piece: piece.value, at: null, scale },
   })
   emit('read', unwrap(answer).cook)
   typed.value = ''
@@ -44,7 +45,8 @@ async function send(celsius: number) {
 const readTyped = () =>
   attempt(async () => {
     const body = { text: typed.value, dimension: 'temperature' as const, units: props.unitSystem }
-    await send(unwrap(await api.POST('/api/quantities', { body })).value)
+    const said = unwrap(await api.POST('/api/quantities', { body }))
+    await send(said.value, said.scale ?? 'celsius')
   })
 const fromProbe = () =>
   attempt(async () => {
@@ -54,7 +56,7 @@ const fromProbe = () =>
       }),
     )
     if (said.celsius === null) throw new Error('The probe is silent. Look at its plug, or type what another one says.')
-    await send(said.celsius)
+    await send(said.celsius, props.unitSystem === 'us' ? 'fahrenheit' : 'celsius')
   })
 </script>
 
@@ -83,7 +85,7 @@ const fromProbe = () =>
       </label>
       <button type="submit" class="go">It reads that</button>
       <button v-if="cook.simulated" type="button" class="go plain" @click="fromProbe">
-        Take it from the probe<template v-if="live !== null">: {{ text(units.temperature(live)) }}</template>
+        Take it from the probe<template v-if="live !== null">: {{ text(units.atLeast(live)) }}</template>
       </button>
     </div>
     <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>

@@ -4,6 +4,7 @@ import { computed, ref, useTemplateRef } from 'vue'
 import type { LiquidBudget, Release, Request, SavedPlan } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import BeginRow from '@/shared/cooks/BeginRow.vue'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import AnswerPanel from './AnswerPanel.vue'
@@ -15,7 +16,6 @@ import PotPicture from './PotPicture.vue'
 import ReleaseList from './ReleaseList.vue'
 import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
-import StartRow from './StartRow.vue'
 import { useDraft } from '@/shared/draft/useDraft'
 import { usePreview } from './usePreview'
 import WarningList from './WarningList.vue'
@@ -51,6 +51,10 @@ const others = sameWhileEqual(() => plan.value?.warnings.filter((w) => w.level !
 const schools = sameWhileEqual(() => plan.value?.schools ?? [])
 const releases = sameWhileEqual(() => plan.value?.releases ?? [])
 const plannedRelease = sameWhileEqual(() => plan.value?.release ?? null)
+// Said of the minutes that the answer is about, not of those that the hand is at by now.
+const unsafe = computed(() =>
+  plan.value?.warnings.some((w) => w.code === 'too-short') ? `${plan.value.minutes} min is not safe` : null,
+)
 const suggestion = computed(() => birdWords(draft.value.request.load) ?? 'Plan')
 
 const tryMinutes = (value: number) => change({ minutes: value })
@@ -103,7 +107,13 @@ useShortcuts({
           :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
         />
-        <StartRow :request="question" :disabled="plan.minutes === null" />
+        <BeginRow
+          class="start"
+          label="Cook this"
+          :from="{ request: { ...question, lidOnAt: null } }"
+          :disabled="plan.minutes === null"
+          :unsafe="unsafe"
+        />
         <ReleaseList :options="releases" :chosen="plannedRelease" @choose="change({ release: $event })" />
       </div>
       <div class="right">
@@ -169,6 +179,9 @@ useShortcuts({
   gap: 28px;
   align-items: start;
   margin-top: 22px;
+}
+.start {
+  margin: 4px 0 22px;
 }
 .right {
   min-width: 0;

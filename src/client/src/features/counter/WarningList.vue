@@ -5,7 +5,6 @@ import type { Warning } from '@/api/types'
 
 const props = defineProps<{ warnings: readonly Warning[] }>()
 const emit = defineEmits<{ confirm: [string] }>()
-const checkable = new Set(['giblets', 'lump', 'does-not-fit'])
 const icons = { stop: mdiAlertOctagonOutline, caution: mdiAlertOutline, note: mdiInformationOutline }
 const words = { stop: 'Stop', caution: 'Look out', note: 'Good to know' }
 const hard = computed(() => props.warnings.filter((w) => w.level !== 'note'))
@@ -19,13 +18,7 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
       <p>
         <strong>{{ words[w.level] }}. {{ w.text }}</strong> {{ w.because }}
       </p>
-      <v-btn
-        v-if="w.level === 'stop' && checkable.has(w.code)"
-        class="done"
-        variant="outlined"
-        @click="emit('confirm', w.code)"
-        >Done</v-btn
-      >
+      <v-btn v-if="w.isToConfirm" class="done" variant="outlined" @click="emit('confirm', w.code)">Done</v-btn>
     </li>
   </ul>
   <details v-if="notes.length" class="notes">

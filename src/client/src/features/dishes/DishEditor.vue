@@ -2,11 +2,10 @@
 import { mdiPlus } from '@mdi/js'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
-import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
-import { useCooks } from '@/shared/cooks/useCooks'
+import BeginRow from '@/shared/cooks/BeginRow.vue'
 import { limits } from '@/api/limits'
 import ChoiceField from '@/shared/fields/ChoiceField.vue'
 import LinesField from '@/shared/fields/LinesField.vue'
@@ -27,8 +26,6 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ remove: [] }>()
 const { units, unitSystem, pots } = useKitchen()
-const { start } = useCooks()
-const router = useRouter()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
 const { data: solved, error } = useSolved(computed(() => dish.value))
 const adding = ref<string | null>('')
@@ -103,12 +100,14 @@ const add = () =>
     change({ items: [...items.value, { ...item, key: freeKey() }] })
     if (adding.value === text) adding.value = '' // what is being typed meanwhile stays
   })
-const cook = (stage?: number) =>
-  act(async () => {
-    await saveNow()
-    const started = await start.mutateAsync({ dishId: props.kept.id, ...(stage ? { stage } : {}) })
-    await router.push({ name: 'pot', params: { id: started.id } })
-  })
+const begins = computed(() =>
+  withMeat.value.length < 2
+    ? [{ label: 'Cook it now', from: { dishId: props.kept.id } }]
+    : withMeat.value.map((stage) => ({
+        label: `Cook the ${turns[stage - 1]} one now`,
+        from: { dishId: props.kept.id, stage },
+      })),
+)
 // Only the newest number counts, and only what goes into the pot is taken over: the rest may have been changed meanwhile.
 const servings = ref(dish.value.servings)
 const scaleMs = 600
@@ -242,10 +241,7 @@ watchDebounced(
         <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
           When must I start?
         </v-btn>
-        <v-btn v-if="withMeat.length < 2" class="tall" variant="outlined" @click="cook()">Cook it now</v-btn>
-        <v-btn v-for="n in withMeat" v-else :key="n" class="tall" variant="outlined" @click="cook(n)">
-          Cook the {{ turns[n - 1] }} one now
-        </v-btn>
+        <BeginRow v-for="b in begins" :key="b.label" :label="b.label" :from="b.from" :before="saveNow" />
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/file`" download>Save as a file</v-btn>
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/recipe`" download="recipe.jsonld">
           Save as a recipe

@@ -16,7 +16,7 @@ type Entry = CookView['events'][number]
 const isAct = (e: Entry) => !['undone', 'corrected', 'simulated'].includes(e.kind)
 function words(e: Entry, units: Units) {
   if (e.kind === 'reading' && e.data.celsius !== null)
-    return `Read ${text(units.temperature(e.data.celsius))}: ${props.cook.spots.find((s) => s.id === e.data.spot)?.where ?? e.data.spot}`
+    return `Read ${text(units.atLeast(e.data.celsius))}: ${props.cook.spots.find((s) => s.id === e.data.spot)?.where ?? e.data.spot}`
   if (e.kind === 'back-under-pressure')
     return `${e.data.simmer ? 'Simmering' : 'Back under pressure'}, ${e.data.minutes ?? '…'} min`
   return e.data.text ? `${didIt[e.kind]}: ${e.data.text}` : didIt[e.kind]

@@ -84,6 +84,9 @@ function write() {
     <CookStrip :parts="cook.state.strip" :now="now" />
     <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
     <p v-if="cook.state.late" role="alert" class="stop late">{{ cook.state.late }}</p>
+    <p v-if="cook.tooShort" class="stop" data-testid="too-short">
+      <b>Set to {{ cook.plan.minutes }} min, which is not safe. {{ cook.tooShort.text }}</b> {{ cook.tooShort.because }}
+    </p>
     <section class="step" aria-live="polite">
       <h2 data-testid="step">{{ headline(cook) }}</h2>
       <p v-if="due !== null && isTimer" class="clock" data-testid="countdown">{{ countdown(due) }}</p>

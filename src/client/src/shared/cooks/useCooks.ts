@@ -13,12 +13,13 @@ export function useShownCook() {
 }
 
 /** What a cook is begun from. */
-interface Start {
+export interface Start {
   request?: Request
   dishId?: string
   stage?: number
   openedMinutesAgo?: number
   name?: string
+  confirmed?: string[]
 }
 
 /** Cooks that are on, and how one is begun. */
@@ -39,6 +40,7 @@ export function useCooks() {
             stage: from.stage ?? null,
             openedMinutesAgo: from.openedMinutesAgo ?? null,
             name: from.name ?? null,
+            confirmed: from.confirmed ?? null,
           },
         }),
       ),

@@ -39,7 +39,7 @@ export function inUnits(units: UnitSystem) {
   const span = (kelvin: number) => `${fixed(us ? kelvin * 1.8 : kelvin, 1)} ${us ? '°F' : '°C'}`
   /** Never rounded up: for what is said about safety. */
   const atLeast = (celsius: number): Shown => ({
-    number: fixed(Math.floor(degrees(celsius)), 0),
+    number: fixed(Math.floor(us ? Math.round(degrees(celsius) * 10) / 10 : celsius), 0),
     unit: us ? '°F' : '°C',
   })
   const altitudeValue = (metres: number) => (us ? metres / FOOT_M : metres)
