@@ -1,223 +1,187 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Asking;
 
-/// <summary>What was said, word by word, before anything is made of it.</summary>
-internal sealed record Heard
+/// <summary>Listens to what was typed, from left to right: what each word says, and which noun each number belongs to.</summary>
+internal sealed partial class Listening
 {
-    /// <summary>What the phrases say.</summary>
-    public Meaning Meaning { get; init; } = new();
+    private readonly IReadOnlyList<Lexeme> _words;
+    private readonly UnitSystem _units;
+    private readonly Doubts _doubts;
+    private readonly Heard _heard = new();
 
-    /// <summary>Number of pieces.</summary>
-    public double? Count { get; init; }
+    // Said before the noun that it belongs to.
+    private MeatHeard _ahead = new();
+    private MeatHeard? _weighed; // whose weight was said last
 
-    /// <summary>Weight of all, or of each, kg.</summary>
-    public double? MassKg { get; init; }
-
-    /// <summary>True when the weight is that of each piece.</summary>
-    public bool Each { get; init; }
-
-    /// <summary>Thickness, mm.</summary>
-    public double? ThicknessMm { get; init; }
-
-    /// <summary>Temperature of the meat, °C.</summary>
-    public double? StartCelsius { get; init; }
-
-    /// <summary>Size of the pot, ml.</summary>
-    public double? PotMl { get; init; }
-
-    /// <summary>Liquid, ml.</summary>
-    public double? LiquidMl { get; init; }
-
-    /// <summary>What was understood, in the order typed.</summary>
-    public required IReadOnlyList<Understood> Understood { get; init; }
-
-    /// <summary>Words that mean nothing to us, in the order typed.</summary>
-    public required IReadOnlyList<string> Unknown { get; init; }
-}
-
-/// <summary>Listens to what was typed, from left to right.</summary>
-internal sealed class Listening
-{
-    private const double LeastPotMl = 2000;
-
-    private readonly IReadOnlyList<Token> _tokens;
-    private readonly List<Understood> _understood = [];
-    private readonly List<string> _unknown = [];
-    private Heard _heard;
-
-    private Listening(IReadOnlyList<Token> tokens)
+    private Listening(IReadOnlyList<Lexeme> words, UnitSystem units, Doubts doubts)
     {
-        _tokens = tokens;
-        _heard = new Heard { Understood = _understood, Unknown = _unknown };
-        for (var at = 0; at < tokens.Count; )
+        (_words, _units, _doubts) = (words, units, doubts);
+        for (var at = 0; at < words.Count; )
         {
-            at += Math.Max(1, Take(at));
+            at += Take(at);
         }
+
+        BindTheRest();
     }
 
-    /// <summary>What the tokens say.</summary>
-    public static Heard To(IReadOnlyList<Token> tokens) => new Listening(tokens)._heard;
+    /// <summary>What the lexemes say.</summary>
+    public static Heard To(IReadOnlyList<Lexeme> words, UnitSystem units, Doubts doubts) => new Listening(words, units, doubts)._heard;
 
+    private MeatHeard? Meat => _heard.Meats.LastOrDefault();
+
+    private Lexeme? Word(int at) => at >= 0 && at < _words.Count ? _words[at] : null;
+
+    private Mark MarkAt(int at) => Word(at)?.Mark ?? Mark.None;
+
+    private Meaning? MeaningAt(int at) => Word(at)?.Meaning;
+
+    // Each returns how many lexemes it took, one or more.
     private int Take(int at)
     {
-        if (Phrase(at, 2) is var phrase and > 0)
+        var word = _words[at];
+        if (word.SlipOf is { } meant)
         {
-            return phrase;
+            _doubts.Ask(word.Text, ($"“{meant}”", () => { }), (Doubts.LeftOut, () => { }));
         }
 
-        if (QuantityReader.ReadAt(_tokens, at) is { } quantity)
+        return word switch
         {
-            Note(at, quantity.Tokens, Hear(quantity, at));
-            return quantity.Tokens;
-        }
-
-        if (_tokens[at] is { Number: not null } token && (token.Text != "half" || _heard.Count is null))
-        {
-            return TakeCount(at);
-        }
-
-        if (Phrase(at, 1) is var word and > 0)
-        {
-            return word;
-        }
-
-        _unknown.Add(_tokens[at].Text);
-        return 1;
+            { IsClock: true } => Note(at, 1, "when it is eaten: the Line-up counts back from there"),
+            { Quantity: { Dimension: Dimension.Mass } mass } => TakeMass(at, mass),
+            { Quantity: { Dimension: Dimension.Volume } volume } => TakeVolume(at, volume),
+            { Quantity: { Dimension: Dimension.Length } length } => TakeLength(at, length),
+            { Quantity: { Dimension: Dimension.Temperature } temperature } => TakeTemperature(at, temperature),
+            { Quantity: { } time } => TakeTime(at, time),
+            { Number: { } number } => TakeNumber(at, number),
+            { Meaning: { } meaning } => TakeMeaning(at, meaning),
+            _ => NotKnown(at, 1),
+        };
     }
 
-    // "half" before a bird is a cut, not a number.
-    private int TakeCount(int at)
+    private int TakeMeaning(int at, Meaning meaning)
     {
-        if (_tokens[at].Text == "half")
+        if (meaning.Refused is { } why)
         {
-            Mean(_heard.Meaning with { Part = Part.Half });
-            Note(at, 1, "half bird");
-            return 1;
-        }
-
-        // Of "3-4" the fewer: each is then the thicker.
-        var (number, _, length) = QuantityReader.NumberAt(_tokens, at)!.Value;
-        if (number != Math.Floor(number) || number is < 1 or > MeatLoad.MostPieces || _heard.Count is not null)
-        {
-            _unknown.Add(_tokens[at].Text);
-            return 1;
-        }
-
-        var next = at + length;
-        var times = next < _tokens.Count && _tokens[next].Text == "x" ? 1 : 0;
-        // "two 1.2 kg chickens" and "2 x 1.2 kg": the weight is of each; in "legs x4 800 g" it is of all.
-        var ofEach =
-            _heard.Meaning is { Part: null, Species: null, CutId: null }
-            && next + times < _tokens.Count
-            && QuantityReader.ReadAt(_tokens, next + times) is { Dimension: Dimension.Mass };
-        _heard = _heard with { Count = number, Each = _heard.Each || ofEach };
-        Note(at, length + times, FormattableString.Invariant($"{number:0} pieces"));
-        return length + times;
-    }
-
-    private int Phrase(int at, int least)
-    {
-        for (var length = Math.Min(Vocabulary.LongestPhrase, _tokens.Count - at); length >= least; length--)
-        {
-            var text = string.Join(' ', _tokens.Skip(at).Take(length).Select(t => t.Text));
-            if (Vocabulary.Find(text) is { } meaning)
+            if (_heard.Refused is null || meaning.RefusesAll)
             {
-                Hear(meaning);
-                if (Describe(meaning) is { } what)
-                {
-                    Note(at, length, what);
-                }
-
-                return length;
+                (_heard.Refused, _heard.RefusesAll) = ($"{Wording.Capital(_words[at].Text)} {why}.", meaning.RefusesAll);
             }
+
+            return Note(at, 1, "not computed here");
         }
 
-        return 0;
-    }
-
-    private void Hear(Meaning said)
-    {
-        var before = _heard.Meaning;
-        Mean(
-            before with
-            {
-                Species = said.Species ?? before.Species,
-                Part = said.Part is Part.Whole && before.Part is not null ? before.Part : said.Part ?? before.Part,
-                CutId = said.CutId ?? before.CutId,
-                BoneIn = said.BoneIn ?? before.BoneIn,
-                State = said.State ?? before.State,
-                Arrangement = said.Arrangement ?? before.Arrangement,
-                Placement = said.Placement ?? before.Placement,
-                Aim = said.Aim ?? before.Aim,
-                Pressure = said.Pressure ?? before.Pressure,
-            }
-        );
-        _heard = _heard with { Each = _heard.Each || said.Each };
-    }
-
-    private void Mean(Meaning meaning) => _heard = _heard with { Meaning = meaning };
-
-    private string Hear(Quantity quantity, int at)
-    {
-        switch (quantity.Dimension)
+        if (meaning.IsMeat)
         {
-            case Dimension.Mass:
-                _heard = _heard with { MassKg = quantity.Value };
-                return "weight";
-            case Dimension.Length:
-                _heard = _heard with { ThicknessMm = quantity.Value * 1000 };
-                return "thickness";
-            case Dimension.Temperature:
-                _heard = _heard with { StartCelsius = quantity.Value };
-                return "temperature of the meat";
+            return TakeMeat(at, meaning);
+        }
+
+        if (meaning.Beside is { } beside)
+        {
+            return TakeBeside(at, beside);
+        }
+
+        return meaning.Mark != Mark.None ? TakeMark(at, meaning) : TakeRest(at, meaning);
+    }
+
+    private int TakeMark(int at, Meaning meaning)
+    {
+        switch (meaning.Mark)
+        {
+            case Mark.Each or Mark.All when _weighed is { } meat:
+                meat.WeightOf = meaning.Mark == Mark.Each ? WeightOf.Each : WeightOf.All;
+                return Note(at, 1, meaning.Mark == Mark.Each ? "weight of each piece" : "weight of all");
+            case Mark.Lumps:
+                return TakeRest(at, meaning);
+            case Mark.Open:
+                _heard.IsOpen = true;
+                return Note(at, 1, "the pot is open");
+            case Mark.Clock:
+                return Note(at, 1, "when it is eaten: the Line-up counts back from there");
+            case Mark.Marinated:
+                return Note(at, 1, "changes no minutes");
+            case Mark.Without when MeaningAt(at + 1)?.Beside is not null:
+                return Note(at, 2, "left out");
+            case Mark.Without when Word(at + 1) is { Meaning: null, Quantity: null, Number: null }:
+                return NotKnown(at, 2);
             default:
-                return HearVolume(quantity, at);
+                return 1;
         }
     }
 
-    private string HearVolume(Quantity quantity, int at)
+    // What is said of the whole pot, and words that say nothing.
+    private int TakeRest(int at, Meaning said)
     {
-        var next = at + quantity.Tokens;
-        while (next < _tokens.Count && _tokens[next].Text is ("of" or "thin" or "hot" or "cold"))
+        if (said.BoneIn is { } bone)
         {
-            next++;
+            (IsAheadOfItsNoun(at) || Meat is null ? _ahead : Meat).BoneIn = bone;
         }
 
-        var after = next < _tokens.Count ? Vocabulary.Find(_tokens[next].Text) : null;
-        if (after is { LiquidWord: true } || (after is not { PotWord: true } && quantity.Value < LeastPotMl))
-        {
-            _heard = _heard with { LiquidMl = quantity.Value };
-            return "liquid";
-        }
-
-        _heard = _heard with { PotMl = quantity.Value };
-        return "size of the pot";
+        _heard.State = said.State ?? _heard.State;
+        _heard.Arrangement = said.Arrangement ?? _heard.Arrangement;
+        _heard.Placement = said.Placement ?? _heard.Placement;
+        _heard.Aim = said.Aim ?? _heard.Aim;
+        _heard.Pressure = said.Pressure ?? _heard.Pressure;
+        _heard.Browned = said.Browned ?? _heard.Browned;
+        HearRelease(said.Release);
+        return Describe(said) is { } what ? Note(at, 1, what) : 1;
     }
 
-    private void Note(int at, int length, string what) =>
-        _understood.Add(new Understood(string.Join(' ', _tokens.Skip(at).Take(length).Select(t => t.Text)), what));
-
-    private static string? Describe(Meaning m) =>
-        m switch
+    // "Natural release, then vent" is rest and vent.
+    private void HearRelease(ReleaseKind? release)
+    {
+        if (release is ReleaseKind.RestThenVent or null)
         {
-            { CutId: not null } or { Part: not null } => "cut",
-            { Species: not null } => "bird",
-            { BoneIn: { } bone } => bone ? "bone in" : "no bone",
-            { State: MeatState.Frozen, Arrangement: Arrangement.Lump } => "frozen in one lump",
-            { State: { } state } => state switch
-            {
-                MeatState.Frozen => "frozen",
-                MeatState.Room => "room temperature",
-                _ => "from the fridge",
-            },
-            { Arrangement: not null } => "how the pieces lie",
-            { Placement: not null } => "where it lies",
-            { Aim: not null } => "how it should end",
-            { Pressure: not null } => "pressure",
-            { Each: true } => "weight of each piece",
+            return;
+        }
+
+        _heard.Release =
+            release == ReleaseKind.Vent && _heard.RestMinutes is not null ? ReleaseKind.RestThenVent
+            : release == ReleaseKind.Natural && _heard.Release == ReleaseKind.RestThenVent ? ReleaseKind.RestThenVent
+            : release;
+    }
+
+    private static string? Describe(Meaning said) =>
+        said switch
+        {
+            { Mark: Mark.Lumps } => "frozen in lumps: computed as one",
+            { State: { } state, Arrangement: Arrangement.Lump } => $"{state.ToString().ToLowerInvariant()} in one lump",
+            { State: { } state } => state.ToString().ToLowerInvariant(),
+            { BoneIn: true } => "bone in",
+            { BoneIn: false } => "no bone",
+            { Arrangement: { } arrangement } => arrangement.ToString().ToLowerInvariant(),
+            { Placement: Placement.Rack } => "on the rack",
+            { Placement: Placement.InLiquid } => "in the liquid",
+            { Placement: not null } => "on a bed",
+            { Aim: Aim.Slice } => "to slice",
+            { Aim: Aim.Pull } => "to pull",
+            { Aim: not null } => "to fall apart",
+            { Pressure: { } pressure } => $"{pressure.ToString().ToLowerInvariant()} pressure",
+            { Release: ReleaseKind.Natural } => "left until the pin drops",
+            { Release: ReleaseKind.RestThenVent } => "left alone, then vented",
+            { Release: not null } => "vented",
+            { Browned: true } => "browned first",
+            { Browned: false } => "not browned",
+            { Liquid: not null } => "liquid",
+            { PotWord: true } => "the pot",
+            { Kept: { } kept } => kept,
             _ => null,
         };
+
+    private int Note(int at, int length, string what)
+    {
+        _heard.Understood.Add(new(TextOf(at, length), what));
+        return length;
+    }
+
+    private int NotKnown(int at, int length)
+    {
+        _heard.Unknown.Add(TextOf(at, length));
+        return length;
+    }
+
+    private string TextOf(int at, int length) => string.Join(' ', _words.Skip(at).Take(length).Select(w => w.Text));
 }

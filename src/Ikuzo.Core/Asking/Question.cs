@@ -1,6 +1,9 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Asking;
 
@@ -9,26 +12,47 @@ namespace Ikuzo.Core.Asking;
 /// <param name="As">In kitchen words.</param>
 public sealed record Understood(string Text, string As);
 
+/// <summary>One kind of meat that was asked about.</summary>
+/// <param name="Cut">The cut.</param>
+/// <param name="Pieces">Number of pieces, said or guessed.</param>
+/// <param name="TotalKg">Weight of all pieces, kg, said or typical.</param>
+public sealed record AskedMeat(Cut Cut, int Pieces, double TotalKg);
+
+/// <summary>Something beside the meat: by weight, or a thin liquid by volume.</summary>
+/// <param name="Companion">What; null for a liquid.</param>
+/// <param name="Grams">How much, g; null for a liquid.</param>
+/// <param name="Liquid">Id of a thin liquid; null for all else.</param>
+/// <param name="Ml">How much, ml; null for all else.</param>
+/// <param name="Size">How large it is cut.</param>
+/// <param name="Measure">How much, as it was typed.</param>
+public sealed record AskedBeside(Companion? Companion, double? Grams, string? Liquid, double? Ml, PieceSize Size, string Measure);
+
 /// <summary>What the cook asked. Null where nothing was said.</summary>
 public sealed record Question
 {
-    /// <summary>The cut.</summary>
-    public required Cut Cut { get; init; }
+    /// <summary>The meat that decides; null when none was named, or none that we compute.</summary>
+    public AskedMeat? Meat { get; init; }
 
-    /// <summary>Number of pieces, said or guessed.</summary>
-    public required int Pieces { get; init; }
+    /// <summary>Further meats of the same pot.</summary>
+    public IReadOnlyList<AskedMeat> Also { get; init; } = [];
 
-    /// <summary>Weight of all pieces, kg, said or typical.</summary>
-    public required double TotalKg { get; init; }
+    /// <summary>What stands beside, in the order said; liquids too.</summary>
+    public IReadOnlyList<AskedBeside> Beside { get; init; } = [];
 
     /// <summary>Thickness, mm.</summary>
     public double? ThicknessMm { get; init; }
+
+    /// <summary>Weight of the heaviest piece, kg.</summary>
+    public double? HeaviestKg { get; init; }
 
     /// <summary>State at lid-on.</summary>
     public MeatState? State { get; init; }
 
     /// <summary>Temperature at lid-on, °C.</summary>
     public double? StartCelsius { get; init; }
+
+    /// <summary>Days in the fridge.</summary>
+    public double? DaysInFridge { get; init; }
 
     /// <summary>How the pieces lie.</summary>
     public Arrangement? Arrangement { get; init; }
@@ -45,8 +69,26 @@ public sealed record Question
     /// <summary>Capacity of the pot, l.</summary>
     public double? PotLitres { get; init; }
 
-    /// <summary>Liquid, ml.</summary>
+    /// <summary>Thin liquid in all, ml.</summary>
     public double? LiquidMl { get; init; }
+
+    /// <summary>Minutes under pressure that the cook wants.</summary>
+    public double? Minutes { get; init; }
+
+    /// <summary>Release that the cook wants.</summary>
+    public Release? Release { get; init; }
+
+    /// <summary>True when it is browned first.</summary>
+    public bool? Browned { get; init; }
+
+    /// <summary>Who eats.</summary>
+    public double? Servings { get; init; }
+
+    /// <summary>What a thermometer says of a pot that is open already, °C.</summary>
+    public double? ReadingCelsius { get; init; }
+
+    /// <summary>Scale of that reading.</summary>
+    public TemperatureScale? ReadingScale { get; init; }
 
     /// <summary>What was understood, in the order typed.</summary>
     public required IReadOnlyList<Understood> Understood { get; init; }
@@ -54,6 +96,12 @@ public sealed record Question
     /// <summary>Words that mean nothing to us, in the order typed.</summary>
     public required IReadOnlyList<string> Unknown { get; init; }
 
+    /// <summary>What was read in an unusual way, or could be read otherwise.</summary>
+    public required IReadOnlyList<Doubt> Doubts { get; init; }
+
     /// <summary>What was not said and was assumed, in sentences.</summary>
     public required IReadOnlyList<string> Assumed { get; init; }
+
+    /// <summary>Why there is no answer; null when there is one.</summary>
+    public string? Problem { get; init; }
 }

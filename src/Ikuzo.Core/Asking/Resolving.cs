@@ -1,72 +1,212 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Asking;
 
-/// <summary>Makes a question of what was heard, and says what it assumes where nothing was said.</summary>
-internal static class Resolving
+/// <summary>
+/// Makes a question of what was heard, says what it assumes where nothing was said, and asks where two readings are likely.
+/// </summary>
+internal sealed class Resolving(Heard heard, Doubts doubts)
 {
-    /// <summary>The question; null when no bird or cut is named.</summary>
-    public static Question? ToQuestion(Heard heard)
+    private const double RawKgPerServing = 0.25; // meat with its bone for one who eats; estimate
+
+    private const double HardlyABird = 0.6; // of the lightest of its kind; choice
+
+    private const double CanGrams = 400; // an ordinary can
+
+    private readonly List<string> _assumed = [.. heard.Assumed];
+
+    /// <summary>The question.</summary>
+    public Question Question()
     {
-        if (heard.Meaning is { Species: null, Part: null, CutId: null })
+        var refused = heard.RefusesAll || heard.Meats.All(m => m.Species is null) ? heard.Refused : null;
+        var meats = refused is null ? Share([.. heard.Meats.Select(Meat)]) : [];
+        var beside = heard.Beside.Select(Beside).Concat(heard.Liquids.Select(Liquid)).OfType<AskedBeside>().ToList();
+        if (meats.Count > 1)
         {
-            return null;
+            _assumed.Add("Two kinds of meat in one pot: the thicker one decides.");
         }
 
-        var assumed = new List<string>();
-        var cut = CutOf(heard, assumed);
-        var pieces = (int)(heard.Count ?? GuessPieces(heard, cut, assumed));
-        var total = heard.MassKg is { } mass ? (heard.Each ? mass * pieces : mass) : Typical(cut, pieces, assumed);
         return new Question
         {
-            Cut = cut,
-            Pieces = pieces,
-            TotalKg = total,
+            Meat = meats.Count > 0 ? meats[0] : null,
+            Also = [.. meats.Skip(1)],
+            Beside = beside,
             ThicknessMm = heard.ThicknessMm,
-            State = heard.Meaning.State,
+            HeaviestKg = heard.HeaviestKg,
+            State = heard.State,
             StartCelsius = heard.StartCelsius,
-            Arrangement = heard.Meaning.Arrangement,
-            Placement = heard.Meaning.Placement,
-            Aim = heard.Meaning.Aim,
-            Pressure = heard.Meaning.Pressure,
+            DaysInFridge = heard.DaysInFridge,
+            Arrangement = heard.Arrangement,
+            Placement = heard.Placement,
+            Aim = heard.Aim,
+            Pressure = heard.Pressure,
             PotLitres = heard.PotMl / 1000,
-            LiquidMl = heard.LiquidMl,
+            LiquidMl = heard.Liquids.Count > 0 ? heard.Liquids.Sum(l => l.Ml) : null,
+            Minutes = heard.Minutes,
+            Release = ReleaseOf(),
+            Browned = heard.Browned,
+            Servings = heard.Servings,
+            ReadingCelsius = heard.ReadingCelsius,
+            ReadingScale = heard.ReadingCelsius is null ? null : heard.ReadingScale,
             Understood = heard.Understood,
             Unknown = heard.Unknown,
-            Assumed = assumed,
+            Doubts = doubts.Open,
+            Assumed = _assumed,
+            Problem = refused ?? (meats.Count == 0 && heard.ReadingCelsius is null ? NoMeat : null),
         };
     }
 
-    private static Cut CutOf(Heard heard, List<string> assumed)
+    private const string NoMeat = "No bird or cut in it. Try: 6 frozen thighs 1.3 kg, or: duck legs x4 800 g.";
+
+    private Release? ReleaseOf() =>
+        heard.Release switch
+        {
+            null => null,
+            ReleaseKind.RestThenVent => Release.RestThenVent(heard.RestMinutes ?? 10),
+            ReleaseKind.Vent => Release.Vent,
+            ReleaseKind.Pulsed => Release.Pulsed,
+            _ => Release.Natural,
+        };
+
+    // "5 thighs and 3 drumsticks, 1.4 kg": too much for those it stands beside is likely of all, shared as such pieces usually weigh.
+    private IReadOnlyList<AskedMeat> Share(IReadOnlyList<AskedMeat> meats)
     {
-        if (heard.Meaning.CutId is { } id)
+        var weighed = Enumerable.Range(0, meats.Count).Where(i => heard.Meats[i].Kg is not null).ToList();
+        if (meats.Count < 2 || weighed is not [var only] || heard.Meats[only] is { WeightOf: WeightOf.Each })
+        {
+            return meats;
+        }
+
+        var (kg, meat) = (meats[only].TotalKg, meats[only]);
+        if (meat.Cut.IsNearUsual(kg / meat.Pieces))
+        {
+            return meats;
+        }
+
+        var usual = meats.Sum(m => m.Cut.TypicalKg.Value * m.Pieces);
+        var shared = meats;
+        doubts.Ask(
+            heard.Meats[only].WeightText,
+            (
+                "all together",
+                () => shared = [.. meats.Select(m => m with { TotalKg = Math.Round(kg * m.Cut.TypicalKg.Value * m.Pieces / usual, 3) })]
+            ),
+            ($"only the {meat.Cut.Plural}", () => { })
+        );
+        return shared;
+    }
+
+    private AskedMeat Meat(MeatHeard meat)
+    {
+        var cut = CutOf(meat);
+        if (meat.CutFrom is { } source && meat.Count is not null)
+        {
+            return CutUp(meat, cut, source);
+        }
+
+        var count = meat.Count?.Least * (meat is { Packs: { } packs, Kg: null } ? packs : 1);
+        var pieces = (int)Math.Clamp(count ?? GuessPieces(meat, cut), 1, MeatLoad.MostPieces);
+        return new(cut, pieces, meat.Kg is { } kg ? Total(meat, cut, pieces, kg) : Typical(cut, pieces));
+    }
+
+    // "2 breasts, diced": what was counted and weighed were the breasts.
+    private AskedMeat CutUp(MeatHeard meat, Cut cut, Part source)
+    {
+        var whole = new MeatHeard
+        {
+            Species = meat.Species,
+            Part = source,
+            BoneIn = meat.BoneIn ?? false,
+            Kg = meat.Kg,
+            WeightOf = meat.WeightOf,
+            WeightText = meat.WeightText,
+        };
+        var from = CutOf(whole);
+        var count = (int)meat.Count!.Value.Least;
+        var total = meat.Kg is { } kg ? Total(whole, from, count, kg) : Typical(from, count);
+        var pieces = (int)Math.Clamp(Math.Round(total / cut.TypicalKg.Value), 1, MeatLoad.MostPieces);
+        _assumed.Add(Text($"{pieces} {(pieces == 1 ? cut.Name : cut.Plural)} of {count} {(count == 1 ? from.Name : from.Plural)}."));
+        return new(cut, pieces, total);
+    }
+
+    // Without a word for it the weight is of all, unless only the weight of each makes sense.
+    private double Total(MeatHeard meat, Cut cut, int pieces, double kg)
+    {
+        if (pieces == 1 || meat.WeightOf == WeightOf.All || (meat.WeightOf == WeightOf.Unsaid && meat.Count is null))
+        {
+            return AskWhole(meat, cut, pieces, kg);
+        }
+
+        if (meat.WeightOf == WeightOf.Each)
+        {
+            var total = kg * pieces;
+            if (!cut.IsNearUsual(kg) && cut.IsNearUsual(kg / pieces))
+            {
+                doubts.Ask(meat.WeightText, ("each", () => { }), ("all together", () => total = kg));
+            }
+
+            return total;
+        }
+
+        var (ofAll, ofEach) = (cut.IsNearUsual(kg / pieces), cut.IsNearUsual(kg));
+        if (!ofAll && ofEach)
+        {
+            _assumed.Add($"{meat.WeightText} is taken as the weight of each: of all it would be little for {cut.Plural}.");
+            return kg * pieces;
+        }
+
+        var answer = kg;
+        if (ofAll && ofEach && cut.FromTypical(kg) < cut.FromTypical(kg / pieces))
+        {
+            doubts.Ask(meat.WeightText, ("each", () => answer = kg * pieces), ("all together", () => answer = kg));
+        }
+
+        return answer;
+    }
+
+    // A bird alone, and far too light for one, is likely a part.
+    private double AskWhole(MeatHeard meat, Cut cut, int pieces, double kg)
+    {
+        if (!meat.IsNamed && cut.Part == Part.Whole && kg / pieces < HardlyABird * cut.MinKg.Value)
+        {
+            doubts.Ask(meat.Text, (cut.Name, () => { }), ("one of its parts: say which", () => { }));
+        }
+
+        return kg;
+    }
+
+    private Cut CutOf(MeatHeard meat)
+    {
+        if (meat.CutId is { } id)
         {
             return CutCatalogue.Find(id)!;
         }
 
-        var species = heard.Meaning.Species ?? Species.Chicken;
-        var part = heard.Meaning.Part ?? Part.Whole;
-        var cuts = OfPart(species, part, assumed);
-        var cut = cuts.FirstOrDefault(c => c.BoneIn == heard.Meaning.BoneIn) ?? cuts.First(c => c.Usual);
-        if (heard.Meaning.Species is null)
+        var species = meat.Species ?? Species.Chicken;
+        var cuts = OfPart(species, meat.Part ?? Part.Whole);
+        var cut = cuts.FirstOrDefault(c => c.BoneIn == meat.BoneIn) ?? cuts.First(c => c.Usual);
+        if (meat.Species is null)
         {
-            assumed.Add("Chicken, since no bird was named.");
+            _assumed.Add("Chicken, since no bird was named.");
         }
 
-        if (heard.Meaning.BoneIn is { } bone && cut.BoneIn != bone)
+        if (meat.BoneIn is { } bone && cut.BoneIn != bone && meat.CutFrom is null)
         {
-            assumed.Add($"{cut.Name}: we know this cut only {(cut.BoneIn ? "with" : "without")} bone.");
+            _assumed.Add($"{cut.Name}: we know this cut only {(cut.BoneIn ? "with" : "without")} bone.");
         }
-        else if (heard.Meaning.BoneIn is null && cuts.Count > 1)
+        else if (meat.BoneIn is null && cuts.Count > 1)
         {
-            assumed.Add(cut.BoneIn ? "Bone in, as is usual for this cut." : "No bone, as is usual for this cut.");
+            _assumed.Add(cut.BoneIn ? "Bone in, as is usual for this cut." : "No bone, as is usual for this cut.");
         }
 
         return cut;
     }
 
-    private static List<Cut> OfPart(Species species, Part part, List<string> assumed)
+    private List<Cut> OfPart(Species species, Part part)
     {
         List<Cut> Cuts(Part p) => [.. CutCatalogue.All.Where(c => c.Species == species && c.Part == p && c.Id != "poussin-whole")];
         if (Cuts(part) is { Count: > 0 } found)
@@ -83,34 +223,77 @@ internal static class Resolving
             _ => [Part.Whole],
         };
         var near = nearest.SelectMany(Cuts).ToList();
-        assumed.Add($"The nearest cut that we know: {near.First(c => c.Usual).Name}.");
+        _assumed.Add($"The nearest cut that we know: {near.First(c => c.Usual).Name}.");
         return near;
     }
 
-    private static double GuessPieces(Heard heard, Cut cut, List<string> assumed)
+    private double GuessPieces(MeatHeard meat, Cut cut)
     {
-        if (heard.Each || (heard.MassKg is null && cut.TypicalKg.Value >= UsualLoad.LargePieceKg))
-        {
-            assumed.Add("One piece.");
-            return 1;
-        }
-
-        var guess = heard.MassKg is { } mass
-            ? Math.Clamp(Math.Round(mass / cut.TypicalKg.Value), 1, MeatLoad.MostPieces)
+        var isLarge = cut.TypicalKg.Value >= UsualLoad.LargePieceKg;
+        var isWeighed = meat is { Kg: not null, WeightOf: not WeightOf.Each };
+        var guess =
+            isWeighed ? ByWeight(meat, cut, isLarge)
+            : isLarge ? 1
+            : heard.Servings is { } eaters ? Math.Ceiling(eaters * RawKgPerServing / cut.TypicalKg.Value)
             : UsualLoad.FewPieces;
-        assumed.Add(
-            guess == 1
-                ? "One piece."
-                : FormattableString.Invariant(
-                    $"{guess:0} pieces, {(heard.MassKg is null ? "since no number was given" : "from the weight")}."
-                )
-        );
+        guess = Math.Clamp(guess, 1, MeatLoad.MostPieces);
+        var why =
+            isWeighed ? "from the weight"
+            : heard.Servings is { } served && !isLarge ? Text($"for {served:0} who eat")
+            : "since no number was given";
+        _assumed.Add(guess == 1 ? "One piece." : Text($"{guess:0} pieces, {why}."));
         return guess;
     }
 
-    private static double Typical(Cut cut, int pieces, List<string> assumed)
+    // Of large pieces as few as it can be, unless several were named: each is then the thicker.
+    private static double ByWeight(MeatHeard meat, Cut cut, bool isLarge)
     {
-        assumed.Add("A typical weight; weigh it for a surer answer.");
+        var least = meat.IsPlural && cut.IsNearUsual(meat.Kg!.Value / 2) ? 2 : 1;
+        var usual = Math.Max(least, Math.Round(meat.Kg!.Value / cut.TypicalKg.Value));
+        return isLarge && !meat.IsPlural ? Math.Ceiling(Math.Round(meat.Kg.Value / (cut.MaxKg.Value * Cut.NearMost), 6)) : usual;
+    }
+
+    private double Typical(Cut cut, int pieces)
+    {
+        _assumed.Add("A typical weight; weigh it for a surer answer.");
         return Math.Round(cut.TypicalKg.Value * pieces, 3);
     }
+
+    private AskedBeside? Beside(BesideHeard said)
+    {
+        var measure = KitchenMeasures.Of(said.Companion);
+        double? grams = said switch
+        {
+            // "a 400 g can": what is in it without its liquid.
+            { Amount: { Dimension: Dimension.Mass } mass, InCans: true } => mass.Middle * 1000 * (measure.CanGrams ?? CanGrams) / CanGrams,
+            { Amount: { Dimension: Dimension.Mass } mass } => mass.Middle * 1000,
+            { Amount: { } volume } => volume.Middle / Wording.CupMl * (measure.CupGrams ?? Wording.CupMl),
+            { Count: { } cans, InCans: true } => cans * (measure.CanGrams ?? CanGrams),
+            { Count: { } pieces } => pieces * measure.Piece(said.Size),
+            _ => null,
+        };
+        if (grams is null)
+        {
+            var usual = UsualGrams(said.Companion);
+            doubts.Ask(said.Text, (Text($"{usual:0} g, as is usual"), () => grams = usual), (Doubts.LeftOut, () => { }));
+        }
+
+        return grams is { } known ? new(said.Companion, Math.Round(known, 1), null, null, PieceSize.Usual, said.Text) : null;
+    }
+
+    private static AskedBeside Liquid((string Id, double Ml) said) =>
+        new(null, null, said.Id, Math.Round(said.Ml, 1), PieceSize.Usual, Text($"{said.Ml:0} ml"));
+
+    // For four who eat. Estimates.
+    private static double UsualGrams(Companion companion) =>
+        companion.Kind switch
+        {
+            CompanionKind.Grain or CompanionKind.Pulse or CompanionKind.Pasta => 250,
+            CompanionKind.Root => 600,
+            CompanionKind.Enrichment => 100,
+            CompanionKind.Aromatic => 150,
+            _ => 300,
+        };
+
+    private static string Text(FormattableString text) => FormattableString.Invariant(text);
 }

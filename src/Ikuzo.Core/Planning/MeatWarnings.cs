@@ -8,6 +8,7 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Warnings about the meat: its state, its age, how it lies, what it hides.</summary>
 internal static class MeatWarnings
 {
+    private const string UnusualWeightCode = "unusual-weight";
     private const double MostDaysInFridge = 2,
         LastGoodDay = 1; // raw poultry keeps 1 to 2 days: USDA FSIS
 
@@ -107,15 +108,13 @@ internal static class MeatWarnings
         double piece = r.Load.PieceKg,
             least = r.Load.Cut.MinKg.Value,
             most = r.Load.Cut.MaxKg.Value;
-        return piece >= 0.8 * least && piece <= 1.2 * most
-            ? null
-            : new(
-                "unusual-weight",
-                WarningLevel.Caution,
-                "Check weight and number of pieces, or measure the thickness.",
-                $"{say.Mass(piece)} each is {(piece < least ? "light" : "heavy")} for this cut; usual is {say.Mass(least)} to "
-                    + $"{say.Mass(most)}."
-            );
+        var because =
+            $"{say.Mass(piece)} each is {(piece < least ? "light" : "heavy")} for this cut; usual is {say.Mass(least)} to "
+            + $"{say.Mass(most)}.";
+        return r.Load.Cut.IsNearUsual(piece) ? null
+            : r.Load.Cut.IsFarFromUsual(piece)
+                ? Warnings.Checkable(r, UnusualWeightCode, "Is this the cut, the number and the weight?", because, "It is right")
+            : new(UnusualWeightCode, WarningLevel.Caution, "Check weight and number of pieces, or measure the thickness.", because);
     }
 
     private static Warning? DuckFat(PlanRequest r, Wording say) =>

@@ -82,7 +82,10 @@ public enum WarningLevel
 public sealed record Warning(string Code, WarningLevel Level, string Text, string Because)
 {
     /// <summary>True for what the cook can see to and say so: a stop until then, a note after it.</summary>
-    public bool CanBeSeenTo { get; init; }
+    public bool CanBeSeenTo => ConfirmWith is not null;
+
+    /// <summary>What the cook says when it is seen to; null for what no word mends.</summary>
+    public string? ConfirmWith { get; init; }
 
     /// <summary>True for a stop that only waits for a word.</summary>
     public bool IsToConfirm => CanBeSeenTo && Level == WarningLevel.Stop;

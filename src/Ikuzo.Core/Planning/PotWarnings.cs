@@ -44,7 +44,13 @@ internal static class PotWarnings
                     "Check that the lid closes without touching it, and have a sling to lift it.",
                     fit.Why
                 )
-            : Warnings.Checkable(r, Fit.TryTheLidCode, $"Try it {string.Join(", or ", fit.Alternatives)}. Never force the lid.", fit.Why);
+            : Warnings.Checkable(
+                r,
+                Fit.TryTheLidCode,
+                $"Try it {string.Join(", or ", fit.Alternatives)}. Never force the lid.",
+                fit.Why,
+                "I tried: it closes"
+            );
     }
 
     private static Warning? LowLiquid(PlanRequest r, Wording say) =>

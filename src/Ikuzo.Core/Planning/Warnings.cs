@@ -31,8 +31,8 @@ internal static class Warnings
     }
 
     /// <summary>A stop until the cook says that it has been seen to.</summary>
-    internal static Warning Checkable(PlanRequest r, string code, string text, string because) =>
-        new(code, r.Confirmed.Contains(code) ? WarningLevel.Note : WarningLevel.Stop, text, because) { CanBeSeenTo = true };
+    internal static Warning Checkable(PlanRequest r, string code, string text, string because, string confirmWith = "Done") =>
+        new(code, r.Confirmed.Contains(code) ? WarningLevel.Note : WarningLevel.Stop, text, because) { ConfirmWith = confirmWith };
 
     /// <summary>The stop of a load that is never safe within the longest hold.</summary>
     public static Warning NeverSafe(PlanRequest request) =>

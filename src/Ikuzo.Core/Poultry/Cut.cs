@@ -93,6 +93,26 @@ public sealed record Cut
     /// <summary>How it is usually wanted.</summary>
     public required Aim UsualAim { get; init; }
 
+    // How far from its usual weights a piece may be and still be such a piece. Choices: shops sell what is a little out of the grades.
+    internal const double NearLeast = 0.8,
+        NearMost = 1.2;
+
+    /// <summary>True for a piece that is as heavy as such pieces are, or not far from it.</summary>
+    /// <param name="pieceKg">Mass of one piece, kg.</param>
+    public bool IsNearUsual(double pieceKg) => pieceKg >= NearLeast * MinKg.Value && pieceKg <= NearMost * MaxKg.Value;
+
+    // Further out than this it is likely another cut, another number, or another weight. Choices.
+    private const double FarLeast = 0.6,
+        FarMost = 1.5;
+
+    /// <summary>True for a piece that is hardly such a piece.</summary>
+    /// <param name="pieceKg">Mass of one piece, kg.</param>
+    public bool IsFarFromUsual(double pieceKg) => pieceKg < FarLeast * MinKg.Value || pieceKg > FarMost * MaxKg.Value;
+
+    /// <summary>How far a weight is from the typical one, as the logarithm of their ratio.</summary>
+    /// <param name="pieceKg">Mass of one piece, kg, above 0.</param>
+    public double FromTypical(double pieceKg) => Math.Abs(Math.Log(pieceKg / TypicalKg.Value));
+
     /// <summary>Thickness of a piece of a given weight: all lengths go with the cube root of the mass.</summary>
     /// <param name="pieceKg">Mass of one piece, kg, above 0.</param>
     /// <returns>Thickness at the thickest point, m.</returns>

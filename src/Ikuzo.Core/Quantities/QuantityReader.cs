@@ -14,11 +14,14 @@ public enum Dimension
 
     /// <summary>Temperature, °C.</summary>
     Temperature,
+
+    /// <summary>Time, min.</summary>
+    Time,
 }
 
 /// <summary>A quantity that was read.</summary>
 /// <param name="Dimension">What it measures.</param>
-/// <param name="Value">In kg, m, ml or °C; the greatest of a range.</param>
+/// <param name="Value">In kg, m, ml, °C or min; the greatest of a range.</param>
 /// <param name="Tokens">Tokens that it took.</param>
 /// <param name="Least">The least of a range; null for a single quantity.</param>
 public readonly record struct Quantity(Dimension Dimension, double Value, int Tokens, double? Least = null)
@@ -51,6 +54,11 @@ public static class QuantityReader
         (Dimension.Length, 0.001, "mm millimetre millimetres millimeter millimeters"),
         (Dimension.Length, 0.01, "cm centimetre centimetres centimeter centimeters"),
         (Dimension.Length, Wording.InchMm / 1000, "inch inches \""),
+        (Dimension.Length, 1, "m metre metres meter meters"),
+        (Dimension.Length, Wording.FootMetres, "ft foot feet"),
+        (Dimension.Time, 1, "min mins minute minutes"),
+        (Dimension.Time, 60, "h hr hrs hour hours"),
+        (Dimension.Time, 1440, "day days"),
         (Dimension.Volume, 1, "ml millilitre millilitres milliliters"),
         (Dimension.Volume, 1000, "l litre litres liter liters"),
         (Dimension.Volume, Wording.QuartMl, "qt qts quart quarts"),
@@ -66,16 +74,41 @@ public static class QuantityReader
         .SelectMany(u => u.Names.Split(' ').Select(name => (name, (u.Dimension, u.Factor))))
         .ToDictionary(u => u.name, u => u.Item2);
 
+    /// <summary>True for the name of a unit.</summary>
+    internal static bool IsUnit(string word) => Units.ContainsKey(word);
+
     /// <summary>Reads a number, or a range of two, that starts at a token; null when there is none.</summary>
-    public static NumberSpan? NumberAt(IReadOnlyList<Token> tokens, int at) =>
-        tokens[at].Number is not { } least ? null
-        : at + 2 < tokens.Count && tokens[at + 1].Text is (Tokens.To or "to") && tokens[at + 2].Number is { } most && most > least
-            ? new(least, most, 3)
-        : new(least, least, 1);
+    public static NumberSpan? NumberAt(IReadOnlyList<Token> tokens, int at)
+    {
+        if (NumberWords.ReadAt(tokens, at) is not var (least, length))
+        {
+            return null;
+        }
+
+        var next = at + length;
+        return
+            next + 1 < tokens.Count
+            && tokens[next].Text is (Tokens.To or "to" or "or")
+            && NumberWords.ReadAt(tokens, next + 1) is var (most, more)
+            && most > least
+            ? new(least, most, length + 1 + more)
+            : new(least, least, length);
+    }
 
     /// <summary>Reads a quantity that starts at a token; null when there is none.</summary>
     public static Quantity? ReadAt(IReadOnlyList<Token> tokens, int at)
     {
+        // "a pound of wings", "an inch": one, where the unit is written out.
+        if (tokens[at].Text is "a" or "an" && at + 1 < tokens.Count && tokens[at + 1].Text.Length > 2 && UnitAt(tokens, at + 1) is { } one)
+        {
+            return More(tokens, at, new Quantity(one.Dimension, one.Factor, 2), one.Factor);
+        }
+
+        if (tokens[at].Text == "minus" && at + 1 < tokens.Count && ReadAt(tokens, at + 1) is { Dimension: Dimension.Temperature } above)
+        {
+            return Below(tokens, at + 1, above);
+        }
+
         if (NumberAt(tokens, at) is not { } number)
         {
             return null;
@@ -89,8 +122,37 @@ public static class QuantityReader
         }
 
         return UnitAt(tokens, unitAt) is { } unit
-            ? AndSmaller(tokens, at, Span(unit.Dimension, number, n => n * unit.Factor, unitAt - at + 1), unit.Factor)
+            ? More(tokens, at, Span(unit.Dimension, number, n => n * unit.Factor, unitAt - at + 1), unit.Factor)
             : null;
+    }
+
+    // "minus 18 degrees"; of °F what is said is turned, not what it is in °C.
+    private static Quantity Below(IReadOnlyList<Token> tokens, int at, Quantity above)
+    {
+        var number = NumberAt(tokens, at)!.Value;
+        var (toCelsius, _) = TemperatureAt(tokens, at + number.Tokens)!.Value;
+        return new(Dimension.Temperature, toCelsius(-number.Most), above.Tokens + 1);
+    }
+
+    // "3 lb 4 oz", "a pound and a half", "1kg500", "2lb4".
+    private static Quantity More(IReadOnlyList<Token> tokens, int at, Quantity first, double factor) =>
+        first.Least is not null ? first : AndSmaller(tokens, at, AndAHalf(tokens, at, first, factor), factor);
+
+    private static Quantity AndAHalf(IReadOnlyList<Token> tokens, int at, Quantity first, double factor)
+    {
+        var next = at + first.Tokens;
+        string? Word(int i) => next + i < tokens.Count ? tokens[next + i].Text : null;
+        return
+            Word(0) is "and"
+            && Word(1) is "a"
+            && Word(2) is ("half" or "quarter") and var part
+            && !(Word(3) is { } unit && (IsUnit(unit) || unit is "a" or "an"))
+            ? first with
+            {
+                Value = first.Value + (part == "half" ? 0.5 : 0.25) * factor,
+                Tokens = first.Tokens + 3,
+            }
+            : first;
     }
 
     /// <summary>
@@ -147,19 +209,43 @@ public static class QuantityReader
     private static Quantity AndSmaller(IReadOnlyList<Token> tokens, int at, Quantity first, double factor)
     {
         var next = at + first.Tokens;
-        return
-            next + 1 < tokens.Count
-            && tokens[next].Number is { } more
-            && UnitAt(tokens, next + 1) is { } unit
-            && unit.Dimension == first.Dimension
-            && first is { Dimension: Dimension.Mass, Least: null }
-            && unit.Factor < factor
+        // "1 kg and 300 g potatoes" are two things; nobody says "2 lb and 4 oz" of two.
+        var and = next < tokens.Count && tokens[next].Text == "and" && factor != 1 ? 1 : 0;
+        var from = next + and;
+        if (first.Dimension is not (Dimension.Mass or Dimension.Time) || from >= tokens.Count || tokens[from].Number is null)
+        {
+            return first;
+        }
+
+        var (more, length) = NumberWords.ReadAt(tokens, from)!.Value;
+        if (UnitAt(tokens, from + length) is { } unit)
+        {
+            return unit.Dimension == first.Dimension && unit.Factor < factor
+                ? first with
+                {
+                    Value = first.Value + more * unit.Factor,
+                    Tokens = first.Tokens + and + length + 1,
+                }
+                : first;
+        }
+
+        return and == 0 && Bare(tokens, from, more, factor) is { } smaller
             ? first with
             {
-                Value = first.Value + more * unit.Factor,
-                Tokens = first.Tokens + 2,
+                Value = first.Value + more * smaller,
+                Tokens = first.Tokens + length,
             }
             : first;
+    }
+
+    // What hangs on a unit without one of its own: grams after kilograms ("1kg500", "1 kg 500"), ounces after pounds ("2lb4").
+    private static double? Bare(IReadOnlyList<Token> tokens, int at, double number, double factor)
+    {
+        const double Gram = 0.001;
+        var isHundreds = number is >= 100 and < 1000 && number == Math.Floor(number);
+        return factor == 1 && isHundreds && !tokens[at].IsApart ? Gram
+            : factor == Wording.PoundKg && number is >= 1 and < 16 && tokens[at].IsGlued ? Wording.PoundKg / 16
+            : null;
     }
 
     private static (Func<double, double> ToCelsius, int Tokens)? TemperatureAt(IReadOnlyList<Token> tokens, int at)

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 using System.Text;
 using System.Text.RegularExpressions;
@@ -7,7 +8,14 @@ namespace Ikuzo.Core.Quantities;
 /// <summary>A word or a number of what the cook typed.</summary>
 /// <param name="Text">As typed, in lower case.</param>
 /// <param name="Number">Its value if it is a number.</param>
-public readonly record struct Token(string Text, double? Number);
+public readonly record struct Token(string Text, double? Number)
+{
+    /// <summary>True when nothing stands between it and the token before it, as in "1kg500".</summary>
+    public bool IsGlued { get; init; }
+
+    /// <summary>True after a comma, a bracket, "+" or "&amp;": what follows is another thing.</summary>
+    public bool IsApart { get; init; }
+}
 
 /// <summary>
 /// Cuts text into words and numbers: "1,5", "1 1/2", "1-1/2", "½", "six", "half", "x4", "3lb" and "2-3" all come apart rightly.
@@ -17,11 +25,7 @@ public static partial class Tokens
     /// <summary>Text of the token between the two numbers of a range such as "2-3".</summary>
     public const string To = "–";
 
-    private static readonly Dictionary<string, double> NumberWords =
-        "half=0.5 one=1 two=2 couple=2 pair=2 three=3 four=4 five=5 six=6 seven=7 eight=8 nine=9 ten=10 eleven=11 twelve=12 dozen=12"
-            .Split(' ')
-            .Select(word => word.Split('='))
-            .ToDictionary(w => w[0], w => double.Parse(w[1], CultureInfo.InvariantCulture));
+    private static readonly SearchValues<char> Separators = SearchValues.Create(",;()&+/");
 
     private static readonly Dictionary<char, string> Fractions = "½=1/2 ¼=1/4 ¾=3/4 ⅓=1/3 ⅔=2/3 ⅛=1/8 ⅜=3/8 ⅝=5/8 ⅞=7/8"
         .Split(' ')
@@ -30,26 +34,53 @@ public static partial class Tokens
     /// <summary>Splits text.</summary>
     public static IReadOnlyList<Token> Split(string text)
     {
-        var pieces = Piece().Matches(Plain(text)).Select(m => Dash().IsMatch(m.Value) ? To : m.Value).ToList();
+        var plain = Plain(text);
+        var pieces = Pieces(plain);
+        var texts = pieces.ConvertAll(p => p.Text);
         var tokens = new List<Token>();
         for (var i = 0; i < pieces.Count; i++)
         {
-            if (ReadNumber(pieces[i]) is not { } number)
+            var (isGlued, isApart) = (pieces[i].IsGlued, pieces[i].IsApart);
+            var number = ReadNumber(texts[i]);
+            var said = texts[i];
+            if (number is { } whole && FractionAfter(texts, i, whole) is var (at, part))
             {
-                tokens.Add(new Token(pieces[i], NumberWords.TryGetValue(pieces[i], out var word) ? word : null));
+                (number, said, i) = (whole + part, $"{texts[i]} {texts[at]}", at);
             }
-            else if (FractionAfter(pieces, i, number) is var (at, part))
-            {
-                tokens.Add(new Token($"{pieces[i]} {pieces[at]}", number + part));
-                i = at;
-            }
-            else
-            {
-                tokens.Add(new Token(pieces[i], number));
-            }
+
+            tokens.Add(new Token(said, number ?? NumberWords.Of(said)) { IsGlued = isGlued, IsApart = isApart });
         }
 
         return tokens;
+    }
+
+    // Words that hang together by a hyphen come apart where one of them is a number or a unit: "two-and-a-half", "six-pound".
+    private static List<(string Text, bool IsGlued, bool IsApart)> Pieces(string plain)
+    {
+        List<(string, bool, bool)> pieces = [];
+        var end = 0;
+        foreach (Match match in Piece().Matches(plain))
+        {
+            var between = plain[end..match.Index];
+            var glued = end > 0 && between.Length == 0;
+            var apart = end > 0 && between.AsSpan().IndexOfAny(Separators) >= 0;
+            end = match.Index + match.Length;
+            var words = match.Value.Split('-');
+            if (Dash().IsMatch(match.Value))
+            {
+                pieces.Add((To, glued, apart));
+            }
+            else if (words.Length > 1 && words.Any(w => NumberWords.Is(w) || QuantityReader.IsUnit(w)))
+            {
+                pieces.AddRange(words.Select((w, i) => (w, i > 0, i == 0 && apart)));
+            }
+            else
+            {
+                pieces.Add((match.Value, glued, apart));
+            }
+        }
+
+        return pieces;
     }
 
     // "1 1/2" and "1-1/2".
@@ -84,7 +115,12 @@ public static partial class Tokens
     // "1,200" is twelve hundred, "1,5" is one and a half.
     private static double? ReadNumber(string piece)
     {
-        if (!char.IsAsciiDigit(piece[0]) && piece[0] != '.')
+        if (piece[0] == '-' && piece.Length > 1)
+        {
+            return -ReadNumber(piece[1..]);
+        }
+
+        if ((!char.IsAsciiDigit(piece[0]) && piece[0] != '.') || piece.Contains(':', StringComparison.Ordinal))
         {
             return null;
         }
@@ -103,7 +139,8 @@ public static partial class Tokens
     }
 
     [GeneratedRegex(
-        @"\d+/\d+|(?<=\d)\s*[–-]\s*(?=[\d.])|\d+(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?|\.\d+|°|""|#|\p{L}+(?:['-]\p{L}+)*|[^\s,.;:()&+–-]"
+        @"(?<![\d\p{L}])-\d+(?:[.,]\d+)?(?=\s*(?:°|deg|c\b|f\b))|"
+            + @"\d{1,2}:\d{2}(?!\d)|\d+/\d+|(?<=\d)\s*[–-]\s*(?=[\d.])|\d+(?:,\d{3})+(?!\d)|\d+(?:[.,]\d+)?|\.\d+|°|""|#|\p{L}+(?:['-]\p{L}+)*|[^\s,.;:()&+–?!-]"
     )]
     private static partial Regex Piece();
 

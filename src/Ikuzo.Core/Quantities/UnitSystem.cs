@@ -45,6 +45,9 @@ public sealed class Wording(UnitSystem units)
     /// <summary>Millimetres in an inch (exact).</summary>
     public const double InchMm = 25.4;
 
+    /// <summary>Metres in a foot (exact).</summary>
+    public const double FootMetres = 0.3048;
+
     /// <summary>Millilitres in a US customary cup (236.588 ml).</summary>
     public const double CupMl = 236.588;
 
@@ -90,7 +93,7 @@ public sealed class Wording(UnitSystem units)
     public string Length(double metres) => Us ? Text($"{metres * 1000 / InchMm:0.0} in") : Text($"{metres * 1000:0} mm");
 
     /// <summary>A height above the sea.</summary>
-    public string Altitude(double metres) => Us ? Text($"{metres / 0.3048:#,0} ft") : Text($"{metres:#,0} m");
+    public string Altitude(double metres) => Us ? Text($"{metres / FootMetres:#,0} ft") : Text($"{metres:#,0} m");
 
     /// <summary>Whole minutes.</summary>
     public static string Minutes(double minutes) => Text($"{minutes:0} min");

@@ -128,6 +128,7 @@ public static class Problems
                 s.Code,
                 s.Text,
                 s.Because,
+                s.ConfirmWith,
             })
             .ToArray();
         return problem;

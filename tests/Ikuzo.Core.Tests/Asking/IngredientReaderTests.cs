@@ -46,8 +46,8 @@ public class IngredientReaderTests
 
     [Theory]
     [InlineData("2 onions, sliced", "onions", 240)]
-    [InlineData("1 large onion", "onions", 120)]
-    [InlineData("1½ cups long-grain white rice", "long-grain-white-rice", 285)]
+    [InlineData("1 large onion", "onions", 180)]
+    [InlineData("1½ cups long-grain white rice", "long-grain-white-rice", 277.5)]
     [InlineData("1/2 lb mushrooms", "mushrooms", 226.8)]
     [InlineData("8 oz penne", "penne-pasta", 226.8)]
     [InlineData("0,5 kg carrots in chunks", "carrots-chunks", 500)]
@@ -59,8 +59,8 @@ public class IngredientReaderTests
     [InlineData("half an onion", "onions", 60)]
     [InlineData("2-3 onions", "onions", 300)]
     [InlineData("2 to 3 lb carrots", "carrots-chunks", 1134)]
-    [InlineData("1-1/2 cups long-grain white rice", "long-grain-white-rice", 285)]
-    [InlineData("3 tablespoons honey glaze", "honey-glaze", 44.4)]
+    [InlineData("1-1/2 cups long-grain white rice", "long-grain-white-rice", 277.5)]
+    [InlineData("3 tablespoons honey glaze", "honey-glaze", 63.8)]
     [InlineData("onions, 2", "onions", 240)]
     public void Read_LinesOfOtherCooks_FindsWhatAndHowMuch(string line, string id, double grams)
     {

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Asking;
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
@@ -10,16 +11,47 @@ using Microsoft.AspNetCore.Http.HttpResults;
 namespace Ikuzo.Web.Features.Asking;
 
 /// <summary>What the cook typed or dictated; at most 300 characters.</summary>
-public sealed record AskBody([property: Needed, Longest(QuestionParser.MostCharacters)] string? Text);
+/// <param name="Text">The text.</param>
+/// <param name="Units">Units of numbers that have none; the household's unless given.</param>
+/// <param name="Settled">What was answered to doubts about the same text; at most 20.</param>
+public sealed record AskBody(
+    [property: Needed, Longest(QuestionParser.MostCharacters)] string? Text,
+    UnitSystem? Units = null,
+    [property: Entries(0, 20)] IReadOnlyList<SettledBody>? Settled = null
+);
 
-/// <summary>What was understood. Null where nothing was said.</summary>
+/// <summary>What was answered to a doubt.</summary>
+/// <param name="Text">Its text.</param>
+/// <param name="Reading">Its reading, or one of the others.</param>
+public sealed record SettledBody(
+    [property: Needed, Longest(QuestionParser.MostCharacters)] string? Text,
+    [property: Needed, Longest(100)] string? Reading
+);
+
+/// <summary>Further meat of the same text.</summary>
+/// <param name="Cut">Id of the cut.</param>
+/// <param name="Pieces">Number of pieces.</param>
+/// <param name="TotalKg">Weight of all, kg.</param>
+public sealed record AlsoView(string Cut, int Pieces, double TotalKg);
+
+/// <summary>Something beside the meat.</summary>
+/// <param name="Kind">Companion, or liquid.</param>
+/// <param name="Id">Id of it.</param>
+/// <param name="Grams">How much, g; null for a liquid.</param>
+/// <param name="Ml">How much, ml; null for all but a liquid.</param>
+/// <param name="Measure">How much, as it was typed.</param>
+public sealed record BesideView(string Kind, string Id, double? Grams, double? Ml, string Measure);
+
+/// <summary>What was understood. Null where nothing was said. While there are doubts, the answer is a question.</summary>
 public sealed record AskView(
     string? Cut,
     int? Pieces,
     double? TotalKg,
     double? ThicknessMm,
+    double? HeaviestKg,
     MeatState? State,
     double? StartCelsius,
+    double? DaysInFridge,
     Arrangement? Arrangement,
     Placement? Placement,
     Aim? Aim,
@@ -27,6 +59,14 @@ public sealed record AskView(
     string? PotId,
     double? PotLitres,
     double? LiquidMl,
+    double? Minutes,
+    Release? Release,
+    bool? Brown,
+    double? ReadingCelsius,
+    TemperatureScale? ReadingScale,
+    IReadOnlyList<AlsoView> Also,
+    IReadOnlyList<BesideView> Beside,
+    IReadOnlyList<Doubt> Doubts,
     IReadOnlyList<Understood> Understood,
     IReadOnlyList<string> Unknown,
     IReadOnlyList<string> Assumed,
@@ -61,9 +101,9 @@ internal static class AskingEndpoints
         CancellationToken cancellation
     )
     {
-        return TypedResults.Ok(
-            QuestionParser.Parse(body.Text!) is { } question ? View(question, await PotAsync(question, kitchen, cancellation)) : Nothing()
-        );
+        var units = body.Units ?? (await kitchen.SettingsAsync(cancellation)).Units;
+        var question = QuestionParser.Parse(body.Text!, units, [.. (body.Settled ?? []).Select(s => new Settled(s.Text!, s.Reading!))]);
+        return TypedResults.Ok(View(question, await PotAsync(question, kitchen, cancellation)));
     }
 
     private static Results<Ok<QuantityView>, BadRequest<HttpValidationProblemDetails>> ReadQuantity(QuantityBody body)
@@ -91,33 +131,13 @@ internal static class AskingEndpoints
         {
             Dimension.Mass => (us ? Wording.PoundKg : 1, 1.0, "kg"),
             Dimension.Length => (us ? Wording.InchMm / 1000 : 0.001, 1000.0, "mm"),
+            Dimension.Time => (1, 1.0, "min"),
             _ => (us ? Wording.CupMl : 1, 1.0, "ml"),
         };
         return QuantityReader.Read(body.Text!, body.Dimension!.Value, bareFactor) is { } v
             ? new QuantityView(Math.Round(v * scale, 4), unit)
             : null;
     }
-
-    private static AskView Nothing() =>
-        new(
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            null,
-            [],
-            [],
-            [],
-            "No bird or cut in it. Try: 6 frozen thighs 1.3 kg, or: duck legs x4 800 g."
-        );
 
     private static async Task<Pot?> PotAsync(Question question, KitchenStore kitchen, CancellationToken cancellation) =>
         question.PotLitres is { } litres
@@ -128,12 +148,14 @@ internal static class AskingEndpoints
 
     private static AskView View(Question q, Pot? pot) =>
         new(
-            q.Cut.Id,
-            q.Pieces,
-            Math.Round(q.TotalKg, 4),
+            q.Meat?.Cut.Id,
+            q.Meat?.Pieces,
+            q.Meat is { } meat ? Math.Round(meat.TotalKg, 4) : null,
             q.ThicknessMm,
+            q.HeaviestKg,
             q.State,
             q.StartCelsius,
+            q.DaysInFridge,
             q.Arrangement,
             q.Placement,
             q.Aim,
@@ -141,9 +163,25 @@ internal static class AskingEndpoints
             pot?.Id,
             q.PotLitres is { } litres ? Math.Round(litres, 2) : null,
             q.LiquidMl,
+            q.Minutes,
+            q.Release,
+            q.Browned,
+            q.ReadingCelsius is { } celsius ? Math.Round(celsius, 4) : null,
+            q.ReadingScale,
+            [.. q.Also.Select(a => new AlsoView(a.Cut.Id, a.Pieces, Math.Round(a.TotalKg, 4)))],
+            [
+                .. q.Beside.Select(b => new BesideView(
+                    b.Liquid is null ? "companion" : "liquid",
+                    b.Liquid ?? b.Companion!.Id,
+                    b.Grams,
+                    b.Ml,
+                    b.Measure
+                )),
+            ],
+            q.Doubts,
             q.Understood,
             q.Unknown,
             q.Assumed,
-            null
+            q.Problem
         );
 }

@@ -14,6 +14,7 @@ export interface ToConfirm {
   code: string
   text: string
   because: string
+  confirmWith: string
 }
 
 /** What the server said is wrong, in words for the cook. */

@@ -126,6 +126,10 @@ export const limits = {
   SavePlanBody: {
     name: { longest: 80 },
   },
+  SettledBody: {
+    text: { longest: 300 },
+    reading: { longest: 100 },
+  },
   SimulateBody: {
     speed: { least: 1, most: 120 },
     seed: { least: 0, most: 9007199254740991 },

@@ -755,13 +755,32 @@ export interface components {
          * @enum {unknown}
          */
         Aim: "slice" | "pull" | "fall-apart";
+        /** @description Further meat of the same text. */
+        AlsoView: {
+            /** @description Id of the cut. */
+            cut: string;
+            /**
+             * Format: int32
+             * @description Number of pieces.
+             */
+            pieces: number;
+            /**
+             * Format: double
+             * @description Weight of all, kg.
+             */
+            totalKg: number;
+        };
         /** @enum {unknown} */
         Arrangement: "single" | "overlapping" | "lump" | null;
         /** @description What the cook typed or dictated; at most 300 characters. */
         AskBody: {
+            /** @description The text. */
             text: null | string;
+            units?: null | components["schemas"]["UnitSystem"];
+            /** @description What was answered to doubts about the same text; at most 20. */
+            settled?: null | components["schemas"]["SettledBody"][];
         };
-        /** @description What was understood. Null where nothing was said. */
+        /** @description What was understood. Null where nothing was said. While there are doubts, the answer is a question. */
         AskView: {
             cut: null | string;
             /** Format: int32 */
@@ -770,9 +789,13 @@ export interface components {
             totalKg: null | number;
             /** Format: double */
             thicknessMm: null | number;
+            /** Format: double */
+            heaviestKg: null | number;
             state: null | components["schemas"]["MeatState"];
             /** Format: double */
             startCelsius: null | number;
+            /** Format: double */
+            daysInFridge: null | number;
             arrangement: null | components["schemas"]["Arrangement"];
             placement: null | components["schemas"]["Placement"];
             aim: null | components["schemas"]["Aim"];
@@ -782,6 +805,16 @@ export interface components {
             potLitres: null | number;
             /** Format: double */
             liquidMl: null | number;
+            /** Format: double */
+            minutes: null | number;
+            release: null | components["schemas"]["Release"];
+            brown: null | boolean;
+            /** Format: double */
+            readingCelsius: null | number;
+            readingScale: null | components["schemas"]["TemperatureScale"];
+            also: components["schemas"]["AlsoView"][];
+            beside: components["schemas"]["BesideView"][];
+            doubts: components["schemas"]["Doubt"][];
             understood: components["schemas"]["Understood"][];
             unknown: string[];
             assumed: string[];
@@ -832,6 +865,25 @@ export interface components {
              * @description Tenderness index, median.
              */
             tenderness: number;
+        };
+        /** @description Something beside the meat. */
+        BesideView: {
+            /** @description Companion, or liquid. */
+            kind: string;
+            /** @description Id of it. */
+            id: string;
+            /**
+             * Format: double
+             * @description How much, g; null for a liquid.
+             */
+            grams: null | number;
+            /**
+             * Format: double
+             * @description How much, ml; null for all but a liquid.
+             */
+            ml: null | number;
+            /** @description How much, as it was typed. */
+            measure: string;
         };
         /** @description An item that nothing works for. */
         Blame: {
@@ -1334,7 +1386,7 @@ export interface components {
             p99: number[];
         };
         /** @enum {unknown} */
-        Dimension: "mass" | "length" | "volume" | "temperature" | null;
+        Dimension: "mass" | "length" | "volume" | "temperature" | "time" | null;
         /** @description A dish to arrange. */
         DishBody: {
             pot?: null | components["schemas"]["PotBody"];
@@ -1483,6 +1535,15 @@ export interface components {
             stirIn: string[];
             /** @description True when the stages are those that were asked for; the next best is then the best. */
             isWanted: boolean;
+        };
+        /** @description Something that could be read otherwise. While there is one, the answer is a question. */
+        Doubt: {
+            /** @description As typed. */
+            text: string;
+            /** @description How it was read. */
+            reading: string;
+            /** @description How else it could be read; empty when it can only be right or wrong. */
+            or: string[];
         };
         /** @description Where the heat of a cook goes, kJ, and what does not add up. */
         EnergyView: {
@@ -2516,6 +2577,13 @@ export interface components {
          * @enum {unknown}
          */
         SchoolVerdict: "short" | "safe" | "long";
+        /** @description What was answered to a doubt. */
+        SettledBody: {
+            /** @description Its text. */
+            text: null | string;
+            /** @description Its reading, or one of the others. */
+            reading: null | string;
+        };
         /** @description A simulated pot and probe for a cook. */
         SimulateBody: {
             /**
@@ -2832,6 +2900,8 @@ export interface components {
             because: string;
             /** @description True for what the cook can see to and say so: a stop until then, a note after it. */
             canBeSeenTo?: boolean;
+            /** @description What the cook says when it is seen to; null for what no word mends. */
+            confirmWith?: null | string;
             /** @description True for a stop that only waits for a word. */
             isToConfirm?: boolean;
         };

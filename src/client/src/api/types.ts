@@ -39,6 +39,7 @@ export type KitchenView = Schemas['KitchenView']
 export type UnitSystem = Schemas['UnitSystem']
 export type Dimension = Schemas['Dimension']
 export type AskView = Schemas['AskView']
+export type Settled = Schemas['SettledBody']
 
 /** A question to the planner; what is left out has a default on the server. */
 export type Request = Partial<Omit<Schemas['PreviewBody'], 'load' | 'pot'>> & {

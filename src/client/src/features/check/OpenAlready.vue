@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useDraft, withPot } from '@/shared/draft/useDraft'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCooks } from '@/shared/cooks/useCooks'
@@ -17,6 +17,7 @@ const { pots } = useKitchen()
 const { birdWords } = useCatalogue()
 const { start } = useCooks()
 const router = useRouter()
+const route = useRoute()
 const held = ref<number | null>(draft.value.request.minutes ?? 15)
 const vented = ref(false)
 const { refusal, attempt } = useAttempt()
@@ -28,7 +29,7 @@ const begin = () =>
     const release = { kind: vented.value ? 'vent' : 'natural', restMinutes: 0 } as const
     const request = { ...withPot(draft.value, pots.value), minutes: held.value, release }
     const cook = await start.mutateAsync({ request, openedMinutesAgo: minutesAgo.value! })
-    await router.push({ name: 'check', params: { id: cook.id } })
+    await router.push({ name: 'check', params: { id: cook.id }, query: route.query })
   })
 </script>
 

@@ -4,7 +4,8 @@ import { api, unwrap } from '@/api/client'
 import type { CookView, DeviceReport, UnitSystem } from '@/api/types'
 import { flush } from '@/shared/cooks/useOutbox'
 import { useAttempt } from '@/shared/ui/useAttempt'
-import { text, type Units } from '@/shared/units/format'
+import { useRoute } from 'vue-router'
+import { inUnits, text, type Units } from '@/shared/units/format'
 import { lowestReading } from './readings'
 
 /** One reading: where, of which piece, and what; typed, dictated into the field, or taken from the probe. */
@@ -16,7 +17,15 @@ const props = defineProps<{
 }>()
 const spot = defineModel<string | null>({ required: true })
 const emit = defineEmits<{ read: [CookView] }>()
-const typed = ref('')
+// What was asked about on the Counter stands here already, to be taken with one touch.
+const route = useRoute()
+const typed = ref(asked())
+function asked() {
+  const celsius = Number(route.query.reads)
+  if (!route.query.reads || !Number.isFinite(celsius)) return ''
+  const shown = inUnits(route.query.scale === 'fahrenheit' ? 'us' : 'metric').precise(celsius)
+  return `${shown.number} ${shown.unit.at(-1)}`
+}
 const piece = ref<number | null>(null)
 const { refusal, attempt } = useAttempt()
 const field = ref<HTMLInputElement | null>(null)

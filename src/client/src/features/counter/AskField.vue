@@ -1,30 +1,64 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
-import { nextTick, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
-import type { AskView } from '@/api/types'
+import type { AskView, Settled } from '@/api/types'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { dishOf } from '@/shared/dishes/dishOf'
+import { useDishes } from '@/shared/dishes/useDishes'
+import type { UnitSystem } from '@/api/types'
 
+/** What is typed or dictated becomes the sentence; what could be read otherwise is asked back, one touch each. */
+const props = defineProps<{ units: UnitSystem }>()
 const emit = defineEmits<{ heard: [AskView] }>()
+/** True while the answer below rests on a reading that is in doubt. */
+const doubted = defineModel<boolean>('doubted', { default: false })
 const typed = ref('')
 const heard = ref<AskView | null>(null)
+const settled = ref<Settled[]>([])
 const refusal = ref<string | null>(null)
 const busy = ref(false)
 const field = useTemplateRef<HTMLInputElement>('field')
+const router = useRouter()
+const { add } = useDishes()
+const { findCut } = useCatalogue()
+const also = computed(() =>
+  (heard.value?.also ?? []).map((a) => {
+    const cut = findCut(a.cut)
+    return `${a.pieces} ${(a.pieces === 1 ? cut?.name : cut?.plural) ?? a.cut}`
+  }),
+)
 
+let asked = ''
 async function ask() {
   if (typed.value.trim() === '') return
+  if (typed.value !== asked) settled.value = []
+  asked = typed.value
   busy.value = true
   try {
-    const answer = unwrap(await api.POST('/api/ask', { body: { text: typed.value } }))
+    const body = { text: asked, units: props.units, settled: settled.value }
+    const answer = unwrap(await api.POST('/api/ask', { body }))
     heard.value = answer
     refusal.value = answer.problem
+    doubted.value = answer.doubts.length > 0
     if (answer.cut) emit('heard', answer)
+    if (answer.readingCelsius !== null && answer.doubts.length === 0)
+      await router.push({ name: 'check', query: { reads: String(answer.readingCelsius), scale: answer.readingScale } })
   } catch (error) {
     refusal.value = (error as Error).message
   } finally {
     await nextTick() // by then the new question has been sent
     busy.value = false
   }
+}
+function settle(text: string, reading: string) {
+  settled.value = [...settled.value, { text, reading }]
+  void ask()
+}
+async function asDish() {
+  const dish = await add.mutateAsync(dishOf(heard.value!))
+  await router.push({ name: 'dishes', params: { id: dish.id } })
 }
 
 defineExpose({ focus: () => field.value?.focus() })
@@ -47,13 +81,31 @@ defineExpose({ focus: () => field.value?.focus() })
       />
       <v-btn type="submit" class="ask-go" :icon="mdiArrowRight" aria-label="Ask" />
     </div>
-    <p id="ask-said" class="ask-said" aria-live="polite">
-      <template v-if="refusal">{{ refusal }}</template>
-      <template v-else-if="heard">
+    <div id="ask-said" aria-live="polite">
+      <p v-if="refusal" class="ask-said">{{ refusal }}</p>
+      <ul v-else-if="heard && heard.doubts.length > 0" class="doubts" aria-label="How is this meant?">
+        <li v-for="doubt in heard.doubts" :key="doubt.text" data-testid="doubt">
+          <b>“{{ doubt.text }}”:</b>
+          <span v-if="doubt.or.length === 0">{{ doubt.reading }}?</span>
+          <v-btn
+            v-for="(reading, i) in [doubt.reading, ...doubt.or]"
+            :key="reading"
+            :class="['tall', { likely: i === 0 }]"
+            variant="outlined"
+            @click="settle(doubt.text, reading)"
+            >{{ reading }}</v-btn
+          >
+        </li>
+      </ul>
+      <p v-if="heard && !refusal" class="ask-said">
         <span v-for="word in heard.unknown" :key="word" class="unknown">Not understood: “{{ word }}”.</span>
         <span v-for="guess in heard.assumed" :key="guess">{{ guess }}</span>
-      </template>
-    </p>
+      </p>
+      <p v-if="also.length > 0 && !doubted" class="also">
+        <span>Below is the first. With {{ also.join(' and ') }} it is a dish.</span>
+        <v-btn class="tall" variant="outlined" data-testid="as-dish" @click="asDish">Plan all of it as a dish</v-btn>
+      </p>
+    </div>
   </form>
 </template>
 
@@ -91,5 +143,33 @@ defineExpose({ focus: () => field.value?.focus() })
 .unknown {
   color: rgb(var(--v-theme-secondary));
   font-weight: 600;
+}
+.doubts {
+  list-style: none;
+  margin: 10px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 8px;
+}
+.doubts li,
+.also {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 12px;
+  margin: 0;
+}
+.doubts li {
+  padding: 6px 14px;
+  border: 3px dotted rgb(var(--v-theme-secondary));
+  border-radius: 12px;
+  font-size: 1.1rem;
+}
+.also {
+  margin-top: 8px;
+}
+.likely {
+  font-weight: 700;
+  border-width: 2px;
 }
 </style>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
-import { computed, ref, useTemplateRef } from 'vue'
-import type { LiquidBudget, Release, Request, SavedPlan } from '@/api/types'
+import { computed, ref, useTemplateRef, watch } from 'vue'
+import type { AskView, LiquidBudget, Release, Request, SavedPlan } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
@@ -23,6 +23,15 @@ import WarningList from './WarningList.vue'
 const minuteMs = 60_000
 const actions = useDraft()
 const { draft, change } = actions
+// A reading that is in doubt stays so until it is answered, or the hand says what the load is.
+const doubted = ref(false)
+let taken = ''
+const loadNow = () => JSON.stringify(draft.value.request.load)
+function take(heard: AskView) {
+  actions.take(heard)
+  taken = loadNow()
+}
+watch(loadNow, (load) => load !== taken && (doubted.value = false))
 const { cuts, companions, birdWords, safety } = useCatalogue()
 const { pots, units, unitSystem, settings, switchUnits } = useKitchen()
 const askField = useTemplateRef('askField')
@@ -83,7 +92,7 @@ useShortcuts({
 <template>
   <div class="counter">
     <h1 class="sr-only">Counter</h1>
-    <AskField ref="askField" @heard="actions.take" />
+    <AskField ref="askField" v-model:doubted="doubted" :units="unitSystem" @heard="take" />
     <SentenceLine
       :actions="actions"
       :cuts="cuts"
@@ -97,7 +106,8 @@ useShortcuts({
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
     <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
-    <div v-if="plan && safety" class="bench" :class="{ stale }" :aria-busy="busy">
+    <p v-if="doubted && plan" class="not-yet">Not an answer yet: say above how it is meant.</p>
+    <div v-if="plan && safety" class="bench" :class="{ stale, doubted }" :aria-busy="busy">
       <div class="left">
         <AnswerPanel
           :plan="plan"
@@ -111,7 +121,7 @@ useShortcuts({
           class="start"
           label="Cook this"
           :from="{ request: { ...question, lidOnAt: null } }"
-          :disabled="plan.minutes === null"
+          :disabled="plan.minutes === null || doubted"
           :unsafe="unsafe"
         />
         <ReleaseList :options="releases" :chosen="plannedRelease" @choose="change({ release: $event })" />
@@ -172,6 +182,20 @@ useShortcuts({
   align-items: start;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
   padding-top: 18px;
+}
+.not-yet {
+  margin: 0;
+  font-size: 1.2rem;
+  font-weight: 700;
+}
+.doubted {
+  outline: 3px dotted rgb(var(--v-theme-secondary));
+  outline-offset: 8px;
+  border-radius: 4px;
+}
+.doubted :deep(.figure) {
+  color: transparent;
+  -webkit-text-stroke: 2px rgba(var(--v-theme-on-background), 0.7);
 }
 .pot-side {
   display: grid;

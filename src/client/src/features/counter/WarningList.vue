@@ -18,7 +18,9 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
       <p>
         <strong>{{ words[w.level] }}. {{ w.text }}</strong> {{ w.because }}
       </p>
-      <v-btn v-if="w.isToConfirm" class="done" variant="outlined" @click="emit('confirm', w.code)">Done</v-btn>
+      <v-btn v-if="w.isToConfirm" class="done" variant="outlined" @click="emit('confirm', w.code)">{{
+        w.confirmWith
+      }}</v-btn>
     </li>
   </ul>
   <details v-if="notes.length" class="notes">

@@ -67,7 +67,7 @@ function see(code: string) {
         <p>
           <strong>First. {{ item.text }}</strong> {{ item.because }}
         </p>
-        <v-btn class="tall" variant="outlined" @click="see(item.code)">Seen to</v-btn>
+        <v-btn class="tall" variant="outlined" @click="see(item.code)">{{ item.confirmWith }}</v-btn>
       </li>
     </ul>
   </div>

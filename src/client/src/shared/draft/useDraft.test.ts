@@ -13,6 +13,7 @@ const heard = {
   aim: 'pull',
   potId: null,
   potLitres: null,
+  beside: [],
 } as unknown as AskView
 
 beforeEach(() => localStorage.clear())

@@ -31,8 +31,9 @@ export function useDraft() {
     draft.value = { ...draft.value, request: { ...draft.value.request, minutes: null, ...part } }
   }
 
+  // What was seen to was so of another load.
   function changeLoad(part: Request['load']) {
-    change({ load: { ...draft.value.request.load, ...part } })
+    change({ load: { ...draft.value.request.load, ...part }, confirmed: null })
   }
 
   // The server knows what a load of another cut or number weighs; of several answers the newest counts.
@@ -69,10 +70,17 @@ export function useDraft() {
           startCelsius: heard.startCelsius,
           arrangement: heard.arrangement,
           placement: heard.placement,
+          daysInFridge: heard.daysInFridge,
         },
         aim: heard.aim,
         pressure: heard.pressure,
         liquidMl: heard.liquidMl,
+        minutes: heard.minutes,
+        release: heard.release,
+        browned: heard.brown,
+        companions: heard.beside
+          .filter((b) => b.kind === 'companion')
+          .map((b) => ({ id: b.id, grams: b.grams, inBowl: null })),
         pot: heard.potId === null && heard.potLitres !== null ? { capacityLitres: heard.potLitres } : null,
       },
     }

@@ -1,0 +1,29 @@
+import type { AskView, DishDocument } from '@/api/types'
+import { newDish } from './useDishes'
+
+/** A dish of everything that was asked about. */
+export function dishOf(heard: AskView): DishDocument {
+  const shared = {
+    state: heard.state,
+    startCelsius: heard.startCelsius,
+    arrangement: heard.arrangement,
+    placement: heard.placement,
+    daysInFridge: heard.daysInFridge,
+  }
+  const first = { cut: heard.cut, pieces: heard.pieces, totalKg: heard.totalKg, thicknessMm: heard.thicknessMm }
+  const meats = [first, ...heard.also.map((a) => ({ ...a, thicknessMm: null }))].map((load, i) => ({
+    key: `meat-${i + 1}`,
+    kind: 'meat',
+    load: { ...load, ...shared },
+    aim: heard.aim,
+  }))
+  const beside = heard.beside
+    .filter((b) => b.kind === 'companion')
+    .map((b, i) => ({ key: `beside-${i + 1}`, kind: 'companion', id: b.id, grams: b.grams }))
+  return {
+    ...newDish(),
+    name: 'New dish',
+    brown: heard.brown ?? false,
+    items: [...meats, ...beside],
+  } as unknown as DishDocument
+}
