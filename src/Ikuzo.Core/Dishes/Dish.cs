@@ -45,7 +45,7 @@ public sealed record BesideItem(string Key, Companion Companion, double Grams, P
     public bool IsStirredIn => Companion.Is(CompanionTraits.AfterPressure);
 
     /// <summary>The same as a load of the pot.</summary>
-    public CompanionLoad Load => new(Companion, Grams, InBowl);
+    public CompanionLoad Load => new(Companion, Grams, InBowl, Size);
 }
 
 /// <summary>A dish to arrange: what goes in together, what first or after.</summary>
@@ -142,7 +142,16 @@ public sealed record DishStage(
 /// <summary>Stages in order.</summary>
 /// <param name="Stages">The stages.</param>
 /// <param name="TotalMinutes">All stages and the time between them, min.</param>
-public sealed record StageOrder(IReadOnlyList<DishStage> Stages, LikelyAndLate TotalMinutes);
+public sealed record StageOrder(IReadOnlyList<DishStage> Stages, LikelyAndLate TotalMinutes)
+{
+    /// <summary>Which stage has the first meat of a dish, from 0; it has one.</summary>
+    /// <param name="dish">The dish that was arranged.</param>
+    public int StageWithMeat(DishRequest dish)
+    {
+        var key = dish.Items.OfType<MeatItem>().First().Key;
+        return Stages.TakeWhile(s => !s.Items.Contains(key)).Count();
+    }
+}
 
 /// <summary>An item that nothing works for.</summary>
 /// <param name="Key">The item to blame.</param>

@@ -6,7 +6,8 @@ namespace Ikuzo.Core.Loads;
 /// <param name="Companion">What.</param>
 /// <param name="Grams">How much, g.</param>
 /// <param name="InBowl">True in a bowl on the rack, with its own water.</param>
-public sealed record CompanionLoad(Companion Companion, double Grams, bool InBowl = false)
+/// <param name="Size">How large it is cut.</param>
+public sealed record CompanionLoad(Companion Companion, double Grams, bool InBowl = false, PieceSize Size = PieceSize.Usual)
 {
     /// <summary>True when it makes the valve spurt.</summary>
     public bool Spurts => Companion.Foams && !InBowl;

@@ -75,7 +75,7 @@ internal static class PlanReport
 
         if (tenderness.Index > request.Load.Cut.Window.Greatest(request.WantedAim))
         {
-            yield return Warnings.PastWindow(request, tenderness);
+            yield return Warnings.PastWindow(request, tenderness, safe);
         }
 
         var danger = Ninety(run.DangerMinutes).P95;

@@ -72,13 +72,20 @@ internal static class Warnings
         );
 
     /// <summary>The caution of meat that is past the window of the aim at the least safe minutes.</summary>
-    public static Warning PastWindow(PlanRequest request, TendernessOutcome tenderness) =>
-        new(
-            "past-window",
-            WarningLevel.Caution,
-            Inv($"Expect meat that {tenderness.Label}. Thinner or thawed pieces would hold together better."),
-            "Being safe in the thickest part takes longer than this aim allows."
-        );
+    public static Warning PastWindow(PlanRequest request, TendernessOutcome tenderness, double? safeMinimum) =>
+        request.Minutes is { } minutes && safeMinimum is { } safe && safe < minutes
+            ? new(
+                "past-window",
+                WarningLevel.Caution,
+                Inv($"Expect meat that {tenderness.Label}. Fewer minutes would hold it together."),
+                Inv($"It is safe after {safe:0} min; {minutes:0} min are more than this aim allows.")
+            )
+            : new(
+                "past-window",
+                WarningLevel.Caution,
+                Inv($"Expect meat that {tenderness.Label}. Thinner or thawed pieces would hold together better."),
+                "Being safe in the thickest part takes longer than this aim allows."
+            );
 
     /// <summary>The note that the household's usual way was not followed.</summary>
     public static Warning SchoolNotFollowed(Saying saying) =>

@@ -1,5 +1,5 @@
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Features.Dishes;
@@ -139,7 +139,7 @@ internal static class DemoData
                 LiquidMl = liquidMl,
                 Companions = companions,
             };
-            var plan = Planner.Compute(request.ToRequest(usual), cancellation);
+            var plan = Together.Compute(request.ToRequest(usual), cancellation);
             await store.AddAsync(name, request, plan.Minutes, plan.Release, cancellation);
         }
 

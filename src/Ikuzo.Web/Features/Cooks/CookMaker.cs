@@ -23,12 +23,15 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 
     private sealed record Meat(string Key, PreviewBody Plan, double OtherMeatKg);
 
-    /// <summary>Of a plan that has been checked.</summary>
+    /// <summary>Of a plan that has been checked. With something beside the meat it is the dish that it is.</summary>
     public async Task<Made> OfAsync(PreviewBody plan, IReadOnlyList<string> confirmed, CancellationToken cancellation)
     {
         var usual = await kitchen.UsualAsync(cancellation);
         var whole = Whole(plan with { Confirmed = [.. plan.Confirmed ?? [], .. confirmed] }, usual);
-        return Of(new Meat("", whole, 0), usual, r => AfterPot.Steps(r), cancellation);
+        var request = whole.ToRequest(usual);
+        return Together.AsDish(request) is { } dish && DishSolver.Solve(dish, cancellation) is { Best: not null } solved
+            ? OfStage(request.Load.Words, new Dish(dish, solved, whole, null), solved.Best.StageWithMeat(dish), usual, cancellation)
+            : Of(new Meat("", whole, 0), usual, r => AfterPot.Steps(r), cancellation);
     }
 
     /// <summary>
@@ -37,37 +40,58 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     /// </summary>
     public async Task<Made?> OfDishAsync(string id, int? stageNumber, IReadOnlyList<string> confirmed, CancellationToken cancellation)
     {
-        if (await dishes.FindAsync(id, cancellation) is not { Document: var dish })
+        if (await dishes.FindAsync(id, cancellation) is not { Document: var document })
         {
             return null;
         }
 
         var usual = await kitchen.UsualAsync(cancellation);
-        var request = dish.ToRequest(usual);
-        if (DishSolver.Solve(request, cancellation).Best is not { Stages: var stages })
+        var request = document.ToRequest(usual);
+        var solved = DishSolver.Solve(request, cancellation);
+        if (solved.Best is not { Stages: var stages })
         {
-            return new(dish.Name!, null, "This dish cannot be arranged; look at it under Dishes.");
+            return new(document.Name!, null, "This dish cannot be arranged; look at it under Dishes.");
         }
 
         var withMeat = Enumerable.Range(0, stages.Count).Where(i => Meats(request, stages[i]).Any()).ToList();
         if ((stageNumber - 1 ?? Only(withMeat)) is not { } chosen || !withMeat.Contains(chosen))
         {
-            return new(dish.Name!, null, WhichStage(withMeat));
+            return new(document.Name!, null, WhichStage(withMeat));
         }
 
+        var plan = new PreviewBody
+        {
+            Pot = document.Pot,
+            AltitudeMetres = document.AltitudeMetres,
+            Browned = document.Brown,
+            Confirmed = confirmed,
+        };
+        return OfStage(document.Name!, new Dish(request, solved, plan, document), chosen, usual, cancellation);
+    }
+
+    // A dish that is cooked: how it is arranged, what was asked for all of it, and the document if it is kept.
+    private sealed record Dish(DishRequest Request, DishPlan Solved, PreviewBody Asked, DishDocument? Document)
+    {
+        public IReadOnlyList<DishStage> Stages => Solved.Best!.Stages;
+    }
+
+    private static Made OfStage(string name, Dish dish, int chosen, UsualKitchen usual, CancellationToken cancellation)
+    {
+        var (request, stages) = (dish.Request, dish.Stages);
         var together = Meats(request, stages[chosen]).ToList();
         List<Meat> meats =
         [
             .. together.Select(m => new Meat(
                 m.Key,
-                Whole(StagePlan(dish, request, stages[chosen], m, confirmed), usual),
+                Whole(StagePlan(dish, stages[chosen], m), usual),
                 together.Where(o => o != m).Sum(o => o.Load.TotalKg)
             )),
         ];
-
+        var withMeat = Enumerable.Range(0, stages.Count).Where(i => Meats(request, stages[i]).Any()).ToList();
         var (before, after) = (withMeat.LastOrDefault(i => i < chosen, -1), withMeat.FirstOrDefault(i => i > chosen, stages.Count));
         IReadOnlyList<CookStep> Steps(int from, int to) =>
             [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
+        var isLast = after == stages.Count;
         var made = Of(
             meats[0],
             usual,
@@ -75,14 +99,14 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 AfterPot.Steps(
                     r,
                     Steps(chosen + 1, after),
-                    after == stages.Count ? dish.Finish : null,
-                    after == stages.Count ? dish.CrispMinutes : null
+                    isLast ? [.. StirringIn.Lines(request, dish.Solved.StirIn), .. dish.Document?.Finish ?? []] : null,
+                    isLast ? dish.Document?.CrispMinutes : null
                 ),
             cancellation
         );
         return made with
         {
-            Name = dish.Name!,
+            Name = name,
             ToConfirm = [.. meats.SelectMany(m => Planner.LookOver(Question(m, usual))).Where(w => w.IsToConfirm).DistinctBy(w => w.Code)],
             Planned = made.Planned is { } planned
                 ? planned with
@@ -99,7 +123,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                                 m.OtherMeatKg
                             )),
                     ],
-                    Meanwhile = dish.Meanwhile ?? [],
+                    Meanwhile = dish.Document?.Meanwhile ?? [],
                 }
                 : null,
         };
@@ -116,31 +140,23 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     private static IEnumerable<MeatItem> Meats(DishRequest dish, DishStage stage) =>
         dish.Items.OfType<MeatItem>().Where(m => stage.Items.Contains(m.Key));
 
-    private static PreviewBody StagePlan(
-        DishDocument dish,
-        DishRequest request,
-        DishStage stage,
-        MeatItem meat,
-        IReadOnlyList<string> confirmed
-    ) =>
-        new()
+    // Minutes, release and liquid that the cook asked for win over those of the stage.
+    private static PreviewBody StagePlan(Dish dish, DishStage stage, MeatItem meat) =>
+        dish.Asked with
         {
-            Pot = dish.Pot,
-            AltitudeMetres = dish.AltitudeMetres,
             Load = LoadBody.Of(meat.Load),
             Aim = meat.WantedAim,
-            LiquidMl = stage.LiquidMl,
+            LiquidMl = dish.Asked.LiquidMl ?? stage.LiquidMl,
             Companions =
             [
-                .. request
-                    .Items.OfType<BesideItem>()
+                .. dish
+                    .Request.Items.OfType<BesideItem>()
                     .Where(b => stage.Items.Contains(b.Key))
-                    .Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl)),
+                    .Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl, b.Size)),
             ],
-            Minutes = stage.Minutes,
-            Release = ReleaseBody.Of(stage.Release),
-            Browned = dish.Brown,
-            Confirmed = [.. request.SeenTo(meat.Load), .. confirmed],
+            Minutes = dish.Asked.Minutes ?? stage.Minutes,
+            Release = dish.Asked.Release ?? ReleaseBody.Of(stage.Release),
+            Confirmed = [.. dish.Request.SeenTo(meat.Load), .. dish.Asked.Confirmed ?? []],
         };
 
     private static Made Of(Meat meat, UsualKitchen usual, Func<PlanRequest, IReadOnlyList<CookStep>> after, CancellationToken cancellation)

@@ -100,10 +100,12 @@ public sealed record LoadBody : IValidatableObject
 /// <param name="Id">Id of the companion.</param>
 /// <param name="Grams">Amount, g, 1 to 5,000.</param>
 /// <param name="InBowl">True in a bowl on the rack.</param>
+/// <param name="Size">How large it is cut; as its name says unless given.</param>
 public sealed record CompanionBody(
     [property: Needed, Longest(60), CompanionId] string? Id,
     [property: Needed, Limits(BesideItem.LeastGrams, BesideItem.MostGrams, "g")] double? Grams,
-    bool? InBowl = null
+    bool? InBowl = null,
+    PieceSize? Size = null
 );
 
 /// <summary>A release to try.</summary>
@@ -191,7 +193,12 @@ public sealed record PreviewBody
             LiquidMl = LiquidMl,
             Companions =
             [
-                .. (Companions ?? []).Select(c => new CompanionLoad(CompanionCatalogue.Find(c.Id!)!, c.Grams!.Value, c.InBowl ?? false)),
+                .. (Companions ?? []).Select(c => new CompanionLoad(
+                    CompanionCatalogue.Find(c.Id!)!,
+                    c.Grams!.Value,
+                    c.InBowl ?? false,
+                    c.Size ?? PieceSize.Usual
+                )),
             ],
             Aim = Aim,
             Pressure = Pressure ?? PressureSetting.High,

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
@@ -77,5 +78,5 @@ internal static class PlanEndpoints
     ) => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This plan");
 
     private static async Task<Plan> ComputeAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation) =>
-        Planner.Compute(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation);
+        Together.Compute(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation);
 }

@@ -1,0 +1,196 @@
+using System.Globalization;
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>
+/// The answer for meat with something beside it: minutes, release and liquid are those of the dish that it is, so that whoever asks, as a
+/// plan or as a dish, hears the same.
+/// </summary>
+public static class Together
+{
+    private const string Bird = "bird";
+
+    /// <summary>Computes a plan; of meat alone it is that of <see cref="Planner"/>.</summary>
+    /// <param name="request">The question, within the limits of its types.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    public static Plan Compute(PlanRequest request, CancellationToken cancellation = default)
+    {
+        if (AsDish(request) is not { } dish)
+        {
+            return Planner.Compute(request, cancellation);
+        }
+
+        var plan = DishSolver.Solve(dish, cancellation);
+        return plan.Best is { } order
+            ? WithOrder(request, dish, plan, order, cancellation)
+            : WithWarning(Planner.Compute(Under(request, dish, plan.StirIn, null), cancellation), CannotBeArranged(plan.Impossible!));
+    }
+
+    /// <summary>The question as a dish: the meat, and each thing beside it; null for meat alone, or for more than a dish takes.</summary>
+    /// <param name="request">The question.</param>
+    public static DishRequest? AsDish(PlanRequest request)
+    {
+        var beside = request.Companions.Where(c => c.Companion != Companion.OtherMeat).ToList();
+        if (beside.Count is 0 or >= DishRequest.MostItems)
+        {
+            return null;
+        }
+
+        var dish = new DishRequest
+        {
+            Pot = request.Pot,
+            AltitudeMetres = request.AltitudeMetres,
+            RoomCelsius = request.RoomCelsius,
+            Units = request.Units,
+            OtherPots = request.OtherPots,
+            LidTried = request.Confirmed.Contains(Fit.TryTheLidCode)
+                ? new TriedLid(request.Load.TotalKg, request.Pot.CapacityLitres)
+                : null,
+            Items =
+            [
+                new MeatItem(Bird, request.Load, request.Aim),
+                .. beside.Select((c, i) => new BesideItem(Key(i), c.Companion, c.Grams, c.Size, c.InBowl)),
+            ],
+        };
+        // What the cook pours in beyond what the dish needs is broth.
+        var needed = StageRequest.LiquidMl(dish, dish.Items);
+        return dish with { BrothMl = Math.Max(0, request.Liquid - needed) };
+    }
+
+    private static string Key(int number) => FormattableString.Invariant($"beside-{number + 1}");
+
+    private static Plan WithOrder(
+        PlanRequest request,
+        DishRequest dish,
+        DishPlan dishPlan,
+        StageOrder order,
+        CancellationToken cancellation
+    )
+    {
+        var stage = order.Stages.First(s => s.Items.Contains(Bird));
+        var under = Under(request, dish, [.. dishPlan.StirIn, .. Elsewhere(dish, stage)], stage);
+        var tried = request.Minutes is not null || request.Release is not null;
+        var minutes =
+            request.Minutes ?? (request.Release is { } release ? MinutesFor(under, dish, stage, release, cancellation) : stage.Minutes);
+        var plan = Planner.Compute(
+            under with
+            {
+                Minutes = minutes,
+                Release = request.Release ?? stage.Release,
+                School = Schools.None,
+            },
+            cancellation
+        );
+        Warning?[] more =
+        [
+            order.Stages.Count > 1 ? Apart(dish, order, stage) : null,
+            StirIn(dish, dishPlan.StirIn),
+            Thirsty(request, dish, stage),
+            tried ? OutOfWindow(dish, stage, plan) : null,
+        ];
+        return WithWarning(plan, [.. more.OfType<Warning>()]) with { RecommendedMinutes = stage.Minutes, Why = [stage.Why, .. plan.Why] };
+    }
+
+    // Under the lid with the meat: what the stage has, and its liquid unless the cook says how much.
+    private static PlanRequest Under(PlanRequest request, DishRequest dish, IReadOnlyList<string> without, DishStage? stage) =>
+        request with
+        {
+            Companions =
+            [
+                .. request.Companions.Where(c => c.Companion == Companion.OtherMeat),
+                .. dish.Items.OfType<BesideItem>().Where(b => !without.Contains(b.Key)).Select(b => b.Load),
+            ],
+            LiquidMl = request.LiquidMl ?? stage?.LiquidMl,
+        };
+
+    private static IEnumerable<string> Elsewhere(DishRequest dish, DishStage stage) =>
+        dish.Items.Select(i => i.Key).Where(k => !stage.Items.Contains(k));
+
+    // Another release than the dish would take: what all that is under the lid can take with it, and what is safe.
+    private static double? MinutesFor(PlanRequest under, DishRequest dish, DishStage stage, Release release, CancellationToken cancellation)
+    {
+        var windows = new ItemWindows(dish);
+        var range = dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(i => windows.Of(i, release)).Aggregate((a, b) => a.And(b));
+        var own = Planner.Compute(under with { Release = release, School = Schools.None }, cancellation);
+        return own.SafeMinimumMinutes is { } safe && !range.IsEmpty
+            ? Math.Max(safe, Math.Clamp(range.Wanted, range.Least, range.Most))
+            : own.Minutes;
+    }
+
+    private static Plan WithWarning(Plan plan, params Warning[] more) =>
+        more.Length == 0 ? plan : plan with { Warnings = [.. plan.Warnings.Concat(more).OrderBy(w => w.Level)] };
+
+    private static Warning CannotBeArranged(Blame blame) =>
+        new("not-together", WarningLevel.Caution, "These do not meet in one pot, whole or in turns.", blame.Why);
+
+    private static Warning Apart(DishRequest dish, StageOrder order, DishStage own)
+    {
+        var turns = order.Stages.Where(s => s != own).Select(s => Turn(dish, s));
+        var before = order.Stages.TakeWhile(s => s != own).Any();
+        return new(
+            "in-turns",
+            WarningLevel.Caution,
+            $"Cook {string.Join(" and ", turns)} on its own, {(before ? "before the meat" : "after the meat")}. The answer is for the rest.",
+            "They want other minutes than the meat. As a dish, both times are followed at the pot."
+        );
+    }
+
+    private static string Turn(DishRequest dish, DishStage stage) =>
+        string.Create(CultureInfo.InvariantCulture, $"the {DishWords.Names(dish, stage)} {stage.Minutes:0} min");
+
+    private static Warning? StirIn(DishRequest dish, IReadOnlyList<string> keys) =>
+        keys.Count == 0
+            ? null
+            : new(
+                "stir-in",
+                WarningLevel.Caution,
+                $"Stir in the {string.Join(" and the ", dish.Items.Where(i => keys.Contains(i.Key)).Select(DishWords.Name))} after pressure.",
+                "Dairy curdles and starch scorches under pressure; it is left out until the lid is open."
+            );
+
+    private static Warning? Thirsty(PlanRequest request, DishRequest dish, DishStage stage)
+    {
+        const double Noticed = 10; // ml
+        var needed = StageRequest.LiquidMl(dish, [.. dish.Items.Where(i => stage.Items.Contains(i.Key))]) - dish.BrothMl;
+        var say = new Wording(request.Units);
+        return request.LiquidMl is { } ml && ml < needed - Noticed
+            ? new(
+                "thirsty",
+                WarningLevel.Caution,
+                $"Add {say.Volume(needed - ml)} of thin liquid.",
+                $"What drinks in the pot would leave it dry: {say.Volume(needed)} is needed in all."
+            )
+            : null;
+    }
+
+    // What the minutes that are tried do to what stands beside.
+    private static Warning? OutOfWindow(DishRequest dish, DishStage stage, Plan plan)
+    {
+        if (plan is not { Minutes: { } minutes, Release: { } release })
+        {
+            return null;
+        }
+
+        var windows = new ItemWindows(dish);
+        var off = dish
+            .Items.OfType<BesideItem>()
+            .Where(b => stage.Items.Contains(b.Key))
+            .Select(b => (Name: DishWords.Name(b), Range: windows.Of(b, release)))
+            .Where(b => b.Range.IsEmpty || minutes < b.Range.Least || minutes > b.Range.Most)
+            .Select(b => b.Range.IsEmpty || minutes > b.Range.Most ? $"the {b.Name} past its best" : $"the {b.Name} hard")
+            .ToList();
+        return off.Count == 0
+            ? null
+            : new(
+                "beside-off",
+                WarningLevel.Caution,
+                $"Expect {string.Join(" and ", off)}.",
+                string.Create(CultureInfo.InvariantCulture, $"Together they meet at {stage.Minutes:0} min.")
+            );
+    }
+}
