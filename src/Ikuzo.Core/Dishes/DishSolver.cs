@@ -66,7 +66,7 @@ public static class DishSolver
         }
 
         return orders.Count == 0
-            ? new(null, null, DishWords.BlameTogether(dish), [])
+            ? new(null, null, DishWords.BlameTogether(FailsAlone(dish, judge, windows, cancellation)), [])
             : new(
                 orders[0],
                 orders.Skip(1).FirstOrDefault(),
@@ -98,6 +98,12 @@ public static class DishSolver
             .ToList();
         return stages.Count == wanted.Count ? Finishing.Order(dish, windows, stages, cancellation) : null;
     }
+
+    // The first thing that cannot be made safe even alone; else the meat, which decides.
+    private static DishItem FailsAlone(DishRequest dish, StageJudge judge, ItemWindows windows, CancellationToken cancellation) =>
+        dish.Items.Where((_, i) => Finishing.Order(dish, windows, [judge.Of(1 << i)!], cancellation) is null).FirstOrDefault()
+        ?? dish.Items.FirstOrDefault(i => i is MeatItem)
+        ?? dish.Items[0];
 
     private static bool IsSame(StageOrder one, StageOrder other) =>
         one.Stages.Count == other.Stages.Count

@@ -56,10 +56,10 @@ internal static class DishWords
                     + "or a bigger pot."
             );
 
-    public static Blame BlameTogether(DishRequest dish) =>
+    public static Blame BlameTogether(DishItem item) =>
         new(
-            dish.Items[0].Key,
-            $"{Wording.Capital(Name(dish.Items[0]))} is not safe at any minutes that suit it, even alone. Cut it smaller, or choose "
+            item.Key,
+            $"{Wording.Capital(Name(item))} is not safe at any minutes that suit it, even alone. Cut it smaller, or choose "
                 + "another aim."
         );
 

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Safety;
@@ -104,16 +103,12 @@ public static class BackSchedule
         var at = firstLid;
         if (request.Brown && meats.Count > 0)
         {
-            var batches = Math.Max(1, Math.Ceiling(meats.Sum(m => m.Load.TotalKg) / KitchenTimes.BrownKgPerBatch));
+            var browning = Browning.Of([.. meats.Select(m => m.Load)]);
             at = board.Hands(
                 "brown",
                 at,
-                batches * KitchenTimes.BrownMinutesPerBatch,
-                string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"Brown in {batches:0} {(batches == 1 ? "batch" : "batches")}; then loosen everything from the floor of the pot with "
-                        + $"{request.DeglazeWith ?? "a splash of the liquid"}."
-                )
+                browning.Minutes,
+                $"{browning.Words}; then loosen everything from the floor of the pot with {request.DeglazeWith ?? "a splash of the liquid"}."
             );
         }
 
@@ -138,8 +133,7 @@ public static class BackSchedule
                 "marinate",
                 at,
                 KitchenTimes.SeasonMinutes,
-                $"Look for giblet bag, twine and pads. Rub or marinate{seasoning}, covered, into the fridge. Its own board and knife; do "
-                    + "not rinse."
+                $"{Look(meats)}Rub or marinate{seasoning}, covered, into the fridge. Its own board and knife; do not rinse."
             );
         }
         else
@@ -148,8 +142,7 @@ public static class BackSchedule
                 "season",
                 at,
                 KitchenTimes.SeasonMinutes,
-                $"Wash hands. Pat the meat dry, do not rinse; season{seasoning}. Look for giblet bag, twine and pads. Its own board and "
-                    + "knife."
+                $"Wash hands. {Look(meats)}Pat the meat dry, do not rinse; season{seasoning}. Its own board and knife."
             );
         }
 
@@ -158,6 +151,10 @@ public static class BackSchedule
             Thaw(board, request.Thaw, meat, at);
         }
     }
+
+    // Only a whole bird hides something.
+    private static string Look(IReadOnlyList<MeatItem> meats) =>
+        meats.Any(m => m.Load.Cut.Part == Poultry.Part.Whole) ? "Look for giblet bag, twine and pads. " : "";
 
     private static void Thaw(Board board, ThawWay way, MeatItem meat, DateTimeOffset until)
     {

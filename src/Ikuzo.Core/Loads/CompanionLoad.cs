@@ -9,6 +9,9 @@ namespace Ikuzo.Core.Loads;
 /// <param name="Size">How large it is cut.</param>
 public sealed record CompanionLoad(Companion Companion, double Grams, bool InBowl = false, PieceSize Size = PieceSize.Usual)
 {
+    /// <summary>How much, as the cook measured it; null for grams.</summary>
+    public string? Measure { get; init; }
+
     /// <summary>True when it makes the valve spurt.</summary>
     public bool Spurts => Companion.Foams && !InBowl;
 

@@ -30,12 +30,6 @@ public static class KitchenTimes
     /// <summary>Pat dry, season, wash up after raw meat.</summary>
     public const double SeasonMinutes = 6;
 
-    /// <summary>Brown one batch on both sides.</summary>
-    public const double BrownMinutesPerBatch = 6;
-
-    /// <summary>What browns at once without steaming, kg.</summary>
-    public const double BrownKgPerBatch = 0.6;
-
     /// <summary>Until a grill is hot.</summary>
     public const double PreheatMinutes = 15;
 

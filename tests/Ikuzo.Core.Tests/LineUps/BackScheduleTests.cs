@@ -218,7 +218,27 @@ public class BackScheduleTests
     [InlineData("crisp", "never glass")]
     [InlineData("dry", "boil it or throw it away")]
     [InlineData("store", "never overnight on warm")]
-    [InlineData("marinate", "giblet bag")]
+    [InlineData("marinate", "do not rinse")]
     public void Make_EachTask_CarriesItsWarning(string id, string words) =>
         Assert.Contains(words, BackSchedule.Make(Meal() with { CrispMinutes = 8, MarinadeHours = 4 }).Tasks.Single(t => t.Id == id).Text);
+
+    [Theory]
+    [InlineData("chicken-whole", 1, 1.6, true, "Brown it on both sides")]
+    [InlineData("chicken-cutlet", 6, 0.7, false, "Brown in 2 batches")]
+    public void Make_SpeaksOfGibletsOfABirdAloneAndOfBatchesOfPiecesAlone(string cut, int pieces, double kg, bool giblets, string brown)
+    {
+        var meat = new MeatItem(
+            "meat",
+            new MeatLoad
+            {
+                Cut = CutCatalogue.Find(cut)!,
+                Pieces = pieces,
+                TotalKg = kg,
+            },
+            null
+        );
+        var tasks = BackSchedule.Make(Meal(Dish() with { Items = [meat] }) with { Brown = true }).Tasks;
+        Assert.Equal(giblets, tasks.Single(t => t.Id == "season").Text.Contains("giblet", StringComparison.Ordinal));
+        Assert.Contains(brown, tasks.Single(t => t.Id == "brown").Text);
+    }
 }

@@ -1,3 +1,4 @@
+using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
@@ -27,23 +28,49 @@ public static class AfterPot
             new(
                 "rest",
                 "Lift it out with both hands and let it rest. Keep the liquid: it is stock.",
-                KitchenTimes.RestMinutes(request.Load)
-            ),
+                KitchenTimes.RestMinutes(request.Load),
+                Waits: true
+            )
+            {
+                Title = "Rest",
+                Lane = LineUpLane.Hands,
+            },
         ];
         steps.AddRange(stages ?? []);
         steps.AddRange(
             (finish ?? []).Select(
-                (line, i) => new CookStep(FormattableString.Invariant($"finish-{i + 1}"), line, KitchenTimes.CarveMinutes)
+                (line, i) =>
+                    new CookStep(FormattableString.Invariant($"finish-{i + 1}"), line, OwnMinutes.In(line) ?? KitchenTimes.CarveMinutes)
+                    {
+                        Title = "To finish",
+                    }
             )
         );
         if (crispMinutes is > 0 and var minutes)
         {
-            steps.Add(new("crisp", "Crisp the skin in a metal tray, watching it. No glass: it can shatter.", minutes));
+            steps.Add(
+                new("crisp", "Crisp the skin in a metal tray, watching it. No glass: it can shatter.", minutes, Waits: true)
+                {
+                    Title = "Crisp",
+                    Lane = LineUpLane.Oven,
+                }
+            );
         }
 
-        steps.Add(new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", KitchenTimes.CarveMinutes));
+        steps.Add(
+            new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", KitchenTimes.CarveMinutes)
+            {
+                Title = request.WantedAim == Aim.Slice ? "Carve" : "Pull apart",
+            }
+        );
         return steps;
     }
+
+    /// <summary>True for meat that may have a skin on it and was not cooked in a soup: there is something to crisp.</summary>
+    /// <param name="request">The cook.</param>
+    public static bool HasSkin(PlanRequest request) =>
+        !ReleaseChoice.IsSoup(request.Liquid, request.Pot)
+        && request.Load.Cut.Part is not (Part.Diced or Part.Cutlet or Part.Tender or Part.Meatball or Part.Carcass);
 
     /// <summary>Ways to crisp the skin of a load. Minutes are general knowledge, shorter for fat birds, which brown faster.</summary>
     public static IReadOnlyList<CrispAdvice> Crisping(MeatLoad load, UnitSystem units)

@@ -1,3 +1,5 @@
+using Ikuzo.Core.LineUps;
+
 namespace Ikuzo.Core.Running.Aftercare;
 
 /// <summary>A step before or after the meat's own time under the lid: what to do and for how long.</summary>
@@ -5,4 +7,11 @@ namespace Ikuzo.Core.Running.Aftercare;
 /// <param name="Text">What to do.</param>
 /// <param name="Minutes">How long, min.</param>
 /// <param name="Waits">True when the pot works alone so long, and nothing is asked of the hands.</param>
-public sealed record CookStep(string Id, string Text, double Minutes, bool Waits = false);
+public sealed record CookStep(string Id, string Text, double Minutes, bool Waits = false)
+{
+    /// <summary>The step in a word or three, for large type; null for the phase that it is in.</summary>
+    public string? Title { get; init; }
+
+    /// <summary>What it needs; null for the pot while it waits, else the hands.</summary>
+    public LineUpLane? Lane { get; init; }
+}

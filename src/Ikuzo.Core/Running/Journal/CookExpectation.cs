@@ -37,7 +37,7 @@ internal sealed class CookExpectation(
         phase switch
         {
             CookPhase.Ready => [.. Steps(cook.Before), .. Ready()],
-            CookPhase.Browning => [Step(CookEventKind.BrowningDone, CookWords.Browning)],
+            CookPhase.Browning => [.. Steps(BrowningSteps.Of(cook)), Step(CookEventKind.BrowningDone, CookWords.Browning(cook))],
             CookPhase.ComingUp =>
             [
                 Due(CookEventKind.PressureReached, cook.ToPressureMinutes.P50, cook.ToPressureMinutes.P95, CookWords.ComingUp),
@@ -162,7 +162,7 @@ internal sealed class CookExpectation(
 
     private IReadOnlyList<NextStep> Ready()
     {
-        var lid = Step(CookEventKind.LidOn, CookWords.LidOn(cook));
+        var lid = Step(CookEventKind.LidOn, CookWords.LidOn(cook)) with { Lines = Layering.Lines(cook) };
         return cook.Request.Browned && !Browned ? [Step(CookEventKind.BrowningStarted, CookWords.Brown), lid] : [lid];
     }
 
@@ -173,7 +173,12 @@ internal sealed class CookExpectation(
         foreach (var step in steps.Where(s => !StepsDone.Contains(s.Id)))
         {
             at = at.AddMinutes(step.Minutes);
-            yield return new NextStep(CookEventKind.StepDone, at, null, step.Text) { Step = step.Id, Waits = step.Waits && Now < at };
+            yield return new NextStep(CookEventKind.StepDone, at, null, step.Text)
+            {
+                Step = step.Id,
+                Title = step.Title,
+                Waits = step.Waits && Now < at,
+            };
         }
     }
 

@@ -30,7 +30,7 @@ public static class CookLineUp
                     Steps(cook.Before, state, part, Add);
                     break;
                 case CookPhase.Browning:
-                    Add("brown", LineUpLane.Hands, part.From, part.To, CookWords.Browning, true);
+                    Add("brown", LineUpLane.Hands, part.From, part.To, CookWords.Browning(cook), true);
                     break;
                 case CookPhase.Finishing:
                     Steps(cook.After, state, part, Add);
@@ -100,7 +100,14 @@ public static class CookLineUp
         var at = part.To.AddMinutes(-left.Sum(s => s.Minutes));
         foreach (var step in left)
         {
-            add(step.Id, step.Waits ? LineUpLane.Pot : LineUpLane.Hands, at, at.AddMinutes(step.Minutes), step.Text, !step.Waits);
+            add(
+                step.Id,
+                step.Lane ?? (step.Waits ? LineUpLane.Pot : LineUpLane.Hands),
+                at,
+                at.AddMinutes(step.Minutes),
+                step.Text,
+                !step.Waits
+            );
             at = at.AddMinutes(step.Minutes);
         }
     }

@@ -69,6 +69,12 @@ public sealed record NextStep(CookEventKind Kind, DateTimeOffset? DueAt, DateTim
     /// <summary>Which step is done, for that kind; else null.</summary>
     public string? Step { get; init; }
 
+    /// <summary>The step in a word or three, for large type; null for the phase.</summary>
+    public string? Title { get; init; }
+
+    /// <summary>What goes in, one thing to a line, in order; empty for all that is one thing.</summary>
+    public IReadOnlyList<string> Lines { get; init; } = [];
+
     /// <summary>True for a step in which the pot works alone, until it is due.</summary>
     public bool Waits { get; init; }
 }

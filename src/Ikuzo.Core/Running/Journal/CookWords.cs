@@ -1,5 +1,4 @@
 using System.Globalization;
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
@@ -10,7 +9,6 @@ namespace Ikuzo.Core.Running.Journal;
 internal static class CookWords
 {
     public const string Brown = "Brown in hot fat, in batches; leave the skin until it lets go by itself.";
-    public const string Browning = "Loosen every brown bit with a splash of liquid: what sticks keeps the pot from coming to pressure.";
     public const string ComingUp = "Wait for the pin. The minutes count from there.";
     public const string Simmering = "Keep it at a simmer with the lid on; do not lock it.";
     public const string LeaveIt = "Leave it alone until the pin drops by itself.";
@@ -24,22 +22,20 @@ internal static class CookWords
     public const string NotMeasured = "Go on without measuring. The record will always say so.";
     public const string Serve = "On the table.";
 
-    public static string LidOn(PlannedCook cook)
-    {
-        string[] beside =
-        [
-            .. cook.Others.Select(o => o.Request.Load.Name),
-            .. cook.Request.Companions.Where(c => c.Companion != Companion.OtherMeat).Select(c => c.Companion.Name.ToLowerInvariant()),
-        ];
-        var with = beside.Length > 0 ? $"{string.Join(", ", beside)} in with it, " : "";
-        return Close(with, new Wording(cook.Request.Units).Pour(cook.Request.Liquid), cook.Minutes, cook.Request.Pressure);
-    }
+    public static string Browning(PlannedCook cook) =>
+        $"Loosen every brown bit with {cook.DeglazeWith ?? "a splash of the liquid"}: what sticks keeps the pot from coming to pressure.";
+
+    public static string LidOn(PlannedCook cook) =>
+        $"In this order, from the floor up, with {new Wording(cook.Request.Units).Pour(cook.Request.Liquid)} of thin liquid. "
+        + Set(cook.Minutes, cook.Request.Pressure);
 
     public static string Close(string with, string liquid, double minutes, PressureSetting pressure = PressureSetting.High) =>
+        $"{with}{liquid} of thin liquid in. {Set(minutes, pressure)}";
+
+    private static string Set(double minutes, PressureSetting pressure) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{with}{liquid} of thin liquid in, lid on, valve to sealing, set {minutes:0} min at "
-                + $"{(pressure == PressureSetting.High ? "high" : "low")} pressure."
+            $"Lid on, valve to sealing, set {minutes:0} min at {(pressure == PressureSetting.High ? "high" : "low")} pressure."
         );
 
     public static string Holding(PlannedCook cook) =>

@@ -47,6 +47,15 @@ public sealed record PlannedCook
     /// <summary>Steps before the lid goes on, in order: what is cooked on its own first.</summary>
     public IReadOnlyList<CookStep> Before { get; init; } = [];
 
+    /// <summary>Thin liquids with their amounts, in order; empty for water or whatever is at hand.</summary>
+    public IReadOnlyList<string> Liquids { get; init; } = [];
+
+    /// <summary>What goes in and changes no minutes, with its amounts.</summary>
+    public IReadOnlyList<string> Aromatics { get; init; } = [];
+
+    /// <summary>What loosens the browned bits; null for a splash of the liquid.</summary>
+    public string? DeglazeWith { get; init; }
+
     /// <summary>Steps after the meat is done, in order.</summary>
     public IReadOnlyList<CookStep> After { get; init; } = [];
 

@@ -61,5 +61,5 @@ internal static class Transitions
     private static bool IsSimmering(CookFold fold) => fold is { Phase: CookPhase.Rescuing, Simmers: true };
 
     private static bool HasSteps(CookFold fold) =>
-        fold.Phase == CookPhase.Finishing || (fold.Phase == CookPhase.Ready && fold.HasStepsBefore);
+        fold.Phase is CookPhase.Finishing or CookPhase.Browning || (fold.Phase == CookPhase.Ready && fold.HasStepsBefore);
 }

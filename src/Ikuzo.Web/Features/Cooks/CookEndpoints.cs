@@ -190,7 +190,7 @@ internal static class CookEndpoints
         await cooks.LoadAsync(id, cancellation) is { } live
             ? TypedResults.Ok(
                 new AftercareView(
-                    AfterPot.Crisping(live.Planned.Request.Load, live.Planned.Request.Units),
+                    AfterPot.HasSkin(live.Planned.Request) ? AfterPot.Crisping(live.Planned.Request.Load, live.Planned.Request.Units) : [],
                     record.PlanOf(live, cancellation).Liquid,
                     SafetyRule.HotHoldingCelsius
                 )

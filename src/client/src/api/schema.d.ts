@@ -983,6 +983,7 @@ export interface components {
             grams: null | number;
             /** @description True in a bowl on the rack. */
             inBowl?: null | boolean;
+            size?: null | components["schemas"]["PieceSize"];
         };
         /**
          * @description What something beside the bird is; decides whether and how its size counts.
@@ -2047,6 +2048,10 @@ export interface components {
             text: string;
             /** @description Which step is done, for that kind; else null. */
             step?: null | string;
+            /** @description The step in a word or three, for large type; null for the phase. */
+            title?: null | string;
+            /** @description What goes in, one thing to a line, in order; empty for all that is one thing. */
+            lines?: string[];
             /** @description True for a step in which the pot works alone, until it is due. */
             waits?: boolean;
         };

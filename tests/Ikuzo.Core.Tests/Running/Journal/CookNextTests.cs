@@ -50,7 +50,9 @@ public class CookNextTests
     {
         Assert.Equal(BrowningStarted, At(Cook(Release.Natural, browned: true), 0).Next[0].Kind);
         Assert.Equal(LidOn, At(Cook(Release.Natural), 0).Next[0].Kind);
-        Assert.Equal(BrowningDone, At(Cook(Release.Natural, browned: true), 1, (BrowningStarted, 0)).Next[0].Kind);
+        var browning = At(Cook(Release.Natural, browned: true), 1, (BrowningStarted, 0)).Next;
+        Assert.Equal([StepDone, StepDone, StepDone, StepDone, BrowningDone], browning.Select(n => n.Kind)); // two batches, two sides each
+        Assert.Equal(("Batch 1 of 2", true, Start.AddMinutes(3)), (browning[0].Title, browning[0].Waits, browning[0].DueAt));
         Assert.Equal(
             [LidOn],
             At(Cook(Release.Natural, browned: true), 9, (BrowningStarted, 0), (BrowningDone, 8)).Next.Select(n => n.Kind)

@@ -3,6 +3,7 @@ import type { CookEventKind, CookPhase, CookView } from '@/api/types'
 /** What stands in huge type: what is to be done, or waited for. */
 export function headline(cook: CookView): string {
   const next = cook.next[0]?.kind
+  if (cook.next[0]?.title) return cook.next[0].title
   if (cook.next[0]?.waits) return 'Under the lid'
   switch (cook.phase) {
     case 'ready':

@@ -1,0 +1,51 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Running.Journal;
+
+/// <summary>What goes into the pot, in which order, into which bowl and with how much: from the floor up.</summary>
+public static class Layering
+{
+    /// <summary>One line for each thing, from the floor of the pot up.</summary>
+    /// <param name="cook">The cook.</param>
+    public static IReadOnlyList<string> Lines(PlannedCook cook)
+    {
+        var request = cook.Request;
+        var say = new Wording(request.Units);
+        var beside = request.Companions.Where(c => c.Companion != Companion.OtherMeat).ToList();
+        return
+        [
+            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 0).Select(c => $"{Amount(say, c)}, under the liquid"),
+            .. cook.Liquids.Count > 0 ? cook.Liquids : [$"{say.Pour(request.Liquid)} thin liquid"],
+            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 1).Select(c => Amount(say, c)),
+            .. cook.Aromatics,
+            .. request.Load.Placement == Placement.Rack ? ["the rack"] : Array.Empty<string>(),
+            .. cook.Meats.Select(m => $"{m.Request.Load.Words}, {Place(m.Request.Load)}"),
+            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 2).Select(c => $"{Amount(say, c)}, on top; do not stir"),
+            .. beside.Where(c => c.InBowl).Select(c => $"on the rack, in a bowl: {Amount(say, c)}{Water(say, c)}"),
+        ];
+    }
+
+    // Grain and pulses drink, so they lie under the liquid; what is thick scorches on the floor, so it stays on top.
+    private static int Depth(Companion companion) =>
+        companion.Is(CompanionTraits.Thick) || companion.Is(CompanionTraits.Sweet) ? 2
+        : companion.Kind is CompanionKind.Grain or CompanionKind.Pulse or CompanionKind.Pasta ? 0
+        : companion.Kind is CompanionKind.Dough ? 2
+        : 1;
+
+    private static string Amount(Wording say, CompanionLoad load) =>
+        $"{load.Measure ?? say.Mass(load.Grams / 1000)} {load.Companion.Name.ToLowerInvariant()}";
+
+    private static string Water(Wording say, CompanionLoad load) =>
+        load.Companion.AbsorbsMlPerGram > 0 ? $" with {say.Pour(load.Grams * load.Companion.AbsorbsMlPerGram)} water" : "";
+
+    private static string Place(MeatLoad load) =>
+        (load.Placement, load.Cut.Part) switch
+        {
+            (Placement.Rack, Poultry.Part.Whole or Poultry.Part.Crown or Poultry.Part.Half) => "breast up, on the rack",
+            (Placement.Rack, _) => "on the rack",
+            (Placement.InLiquid, _) => "into the liquid",
+            _ => "on top of it",
+        };
+}
