@@ -49,6 +49,65 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
             grams,
         };
 
+    [Fact]
+    public async Task WhatTheDishSays_IsSaidAgainAtThePot()
+    {
+        object Item(string key, string kind, string? id = null, string? measure = null, double? ml = null, string? text = null) =>
+            new
+            {
+                key,
+                kind,
+                id,
+                measure,
+                ml,
+                text,
+            };
+        var (_, kept) = await Server.PostAsync(
+            "/api/dishes",
+            new
+            {
+                format = "ikuzo-dish",
+                version = 1,
+                name = "Everything",
+                servings = 4,
+                brown = true,
+                deglazeWith = "half a glass of cider",
+                sauce = "120 ml plum glaze",
+                later = new[] { "Freeze half of it." },
+                finish = new[] { "Bake the crumbs for 30 minutes." },
+                items = new[]
+                {
+                    Meat("bird", "chicken-thigh-bone-in", 0.8, "pull"),
+                    Item("rice", "companion", "brown-rice", measure: "1 cup"),
+                    Item("cream", "companion", "cream", measure: "100 ml"),
+                    Item("stock", "liquid", "stock", ml: 300),
+                    Item("tin", "liquid", "canned-tomatoes", measure: "1 can", ml: 400),
+                    Item("leaf", "line", text: "2 bay leaves"),
+                },
+            }
+        );
+        var (_, cook) = await Server.PostAsync("/api/cooks", new { dishId = (string)kept!["id"]!, confirmed = new[] { "browned-bits" } });
+        var id = (string)cook!["id"]!;
+        Assert.Equal(("step-done", "Sauce"), ((string)cook["next"]![0]!["kind"]!, (string)cook["next"]![0]!["title"]!));
+        await DoAsync(id, "step-done", data: new { step = "sauce" });
+        var (_, browning) = await DoAsync(id, "browning-started");
+        Assert.Equal("Batch 1 of 2", (string)browning!["next"]![0]!["title"]!);
+        var (_, ready) = await DoAsync(id, "browning-done");
+        Assert.Contains("half a glass of cider", (string)browning["next"]!.AsArray()[^1]!["text"]!, StringComparison.Ordinal);
+        string[] lines = [.. ready!["next"]![0]!["lines"]!.AsArray().Select(l => (string)l!)];
+        Assert.StartsWith("1 cup brown rice", lines[0], StringComparison.Ordinal);
+        Assert.Contains("300 ml stock", lines);
+        Assert.Contains("2 bay leaves", lines);
+        Assert.Contains(lines, l => l.StartsWith("1 can canned tomatoes, on top", StringComparison.Ordinal));
+        Assert.DoesNotContain(lines, l => l.Contains("cream", StringComparison.Ordinal));
+        await OpenAsync(id, 30);
+        var (_, after) = await DoAsync(id, "not-measured");
+        string[] steps = [.. after!["next"]!.AsArray().Select(n => (string)n!["text"]!)];
+        Assert.Contains(steps, s => s.StartsWith("Stir in", StringComparison.Ordinal) && s.Contains("cream", StringComparison.Ordinal));
+        Assert.Contains(steps, s => s.Contains("120 ml plum glaze", StringComparison.Ordinal));
+        Assert.Contains("Freeze half of it.", steps);
+    }
+
     // A whole bird, a block of frozen thighs, browned, in a thick sauce: each is asked about, none is dead.
     [Fact]
     public async Task DishWithStops_IsAskedAboutAndThenItBegins()

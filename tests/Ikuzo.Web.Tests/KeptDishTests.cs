@@ -235,11 +235,20 @@ public class KeptDishTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     }
 
     [Theory]
-    [InlineData("a pinch of stardust", "k")]
     [InlineData("", "k")]
     [InlineData("250 g peas", "")]
-    public async Task Line_ThatIsNothingWeKnow_IsRefused(string text, string key) =>
+    public async Task Line_OfNothing_IsRefused(string text, string key) =>
         Assert.Equal(400, (await server.PostAsync("/api/dishes/item", new { text, key })).Status);
+
+    [Theory]
+    [InlineData("a pinch of stardust", "line", "a pinch of stardust")]
+    [InlineData("2 cups stock", "liquid", "stock")]
+    public async Task Line_ThatChangesNoMinutes_IsKept(string text, string kind, string says)
+    {
+        var (status, item) = await server.PostAsync("/api/dishes/item", new { text, key = "k" });
+        Assert.Equal((200, kind), (status, (string)item!["kind"]!));
+        Assert.Equal(says, (string?)item["id"] ?? (string)item["text"]!);
+    }
 
     [Fact]
     public async Task LineUp_ForMoreThanThePotCanEverHold_IsRefused()

@@ -51,7 +51,6 @@ internal static class BesideNames
         ("apples", "apple"),
         ("prunes", "prune|dried plums"),
         ("dumpling-dough", "dumplings|dumpling"),
-        ("crushed-tomatoes", "canned tomatoes|tinned tomatoes|chopped tomatoes|passata|tomato sauce|tomato puree|pasta sauce|salsa"),
         ("barbecue-sauce", "barbecue sauce|bbq sauce|sweet sauce|ketchup|teriyaki sauce|sticky sauce"),
         ("honey-glaze", "honey|glaze|maple syrup|sweet glaze"),
         ("soft-cheese", "cheese|cream cheese"),

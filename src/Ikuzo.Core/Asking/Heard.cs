@@ -77,6 +77,9 @@ internal sealed record BesideHeard(Companion Companion, string Text)
     /// <summary>True when cans are counted.</summary>
     public bool InCans { get; init; }
 
+    /// <summary>The amount as typed; null for a weight.</summary>
+    public string? Measure { get; init; }
+
     /// <summary>How large it is.</summary>
     public PieceSize Size { get; init; } = PieceSize.Usual;
 }
@@ -90,8 +93,8 @@ internal sealed class Heard
     /// <summary>What stands beside.</summary>
     public List<BesideHeard> Beside { get; } = [];
 
-    /// <summary>Thin liquids, ml by id.</summary>
-    public List<(string Id, double Ml)> Liquids { get; } = [];
+    /// <summary>What is poured in: its id, ml, and the amount as typed.</summary>
+    public List<(string Id, double Ml, string Measure)> Liquids { get; } = [];
 
     /// <summary>State at lid-on.</summary>
     public MeatState? State { get; set; }

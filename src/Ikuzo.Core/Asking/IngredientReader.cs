@@ -12,9 +12,10 @@ public static class IngredientReader
     /// <summary>Longest line, in characters.</summary>
     public const int MostCharacters = 300;
 
-    /// <summary>The item that a line names, or null when it is neither meat nor something that we know.</summary>
+    /// <summary>The item that a line names; a line that names nothing that changes minutes is kept as it is.</summary>
     /// <param name="line">One line, at most <see cref="MostCharacters"/>.</param>
     /// <param name="key">Key of the item.</param>
+    /// <returns>The item; null for an empty line and for one that is too long.</returns>
     public static DishItem? Read(string line, string key)
     {
         if (line.Length > MostCharacters || string.IsNullOrWhiteSpace(line))
@@ -24,11 +25,29 @@ public static class IngredientReader
 
         var said = QuestionParser.Parse(line);
         return said.Meat is { } meat ? Meat(said, meat, key)
-            : said.Beside is [{ Companion: { } companion, Grams: >= BesideItem.LeastGrams and <= BesideItem.MostGrams and var grams }]
-            && said.Doubts.All(d => d.Or is not [.., Doubts.LeftOut])
-                ? new BesideItem(key, companion, grams, SizeIn(line, companion), Says(line, "bowl"))
-            : null;
+            : said.Beside is [var one] && said.Doubts.All(d => d.Or is not [.., Doubts.LeftOut]) ? Beside(one, line, key)
+            : new LineItem(key, line.Trim());
     }
+
+    private static DishItem Beside(AskedBeside one, string line, string key) =>
+        one switch
+        {
+            { Companion: { } companion, Grams: >= BesideItem.LeastGrams and <= BesideItem.MostGrams and var grams } => new BesideItem(
+                key,
+                companion,
+                grams,
+                companion.IsCut ? SizeIn(line, companion) : PieceSize.Usual,
+                Says(line, "bowl")
+            )
+            {
+                Measure = one.Measure.Length > 0 ? one.Measure : null,
+            },
+            { Liquid: { } id, Ml: > 0 and <= LiquidItem.MostMl and var ml } => new LiquidItem(key, LiquidCatalogue.Find(id)!, ml)
+            {
+                Measure = one.Measure,
+            },
+            _ => new LineItem(key, line.Trim()),
+        };
 
     /// <summary>A line that <see cref="Read"/> reads back as the same item.</summary>
     public static string Write(DishItem item) =>
@@ -43,6 +62,11 @@ public static class IngredientReader
                 CultureInfo.InvariantCulture,
                 $"{beside.Grams:0.###} g {beside.Companion.Name.ToLowerInvariant()}{Size(beside)}{(beside.InBowl ? ", in a bowl" : "")}"
             ),
+            LiquidItem liquid => string.Create(
+                CultureInfo.InvariantCulture,
+                $"{liquid.Ml:0.###} ml {liquid.Liquid.Name.ToLowerInvariant()}"
+            ),
+            LineItem line => line.Text,
             _ => item.Key,
         };
 

@@ -143,6 +143,7 @@ internal sealed partial class Listening
                 Amount = _besideAmount,
                 Count = _besideCount,
                 InCans = isCanned,
+                Measure = Measure(isCanned),
                 Size = size,
             }
         );
@@ -153,6 +154,12 @@ internal sealed partial class Listening
     private Quantity? _besideAmount;
     private double? _besideCount;
     private string _besideText = "";
+
+    private string? Measure(bool isCanned) =>
+        _besideAmount is { Dimension: Dimension.Mass } || (_besideAmount, _besideCount) is (null, null) ? null
+        : isCanned ? $"{(_besideText.Length > 0 ? _besideText : "1")} {(_besideCount > 1 ? "cans" : "can")}"
+        : _besideText.Length > 0 ? _besideText
+        : "1";
 
     private string? MarkBefore(int at) => Word(MarkAt(at - 1) == Mark.Can ? at - 2 : at - 1)?.Text;
 

@@ -30,6 +30,11 @@ internal sealed partial class Listening
             return Note(at, kept, "changes no minutes");
         }
 
+        if (MeaningAt(BesideNounAt(at + 1))?.Liquid is { } poured)
+        {
+            return Pour(at, BesideNounAt(at + 1), poured, mass.Middle * 1000);
+        }
+
         if (BesideAhead(at + 1) && !(Meat is { Kg: null } && BesideHasItsOwn(at + 1)))
         {
             (_besideAmount, _besideText) = (mass, _words[at].Text);
@@ -101,6 +106,16 @@ internal sealed partial class Listening
         return MarkAt(before) == Mark.Heaviest || (MarkAt(at + 1) == Mark.Heaviest && !hasItsOwn);
     }
 
+    // From an amount to the noun of the liquid.
+    private int Pour(int at, int noun, string liquid, double ml)
+    {
+        _heard.Liquids.Add((liquid, ml, TextOf(at, noun - at)));
+        _pouredUntil = noun + 1;
+        return Note(at, noun + 1 - at, "liquid");
+    }
+
+    private const double CanMl = 400; // an ordinary can
+
     private int _pouredUntil; // where the liquid that has its amount ends
 
     private int TakeVolume(int at, Quantity volume)
@@ -113,9 +128,7 @@ internal sealed partial class Listening
 
         if (MeaningAt(next) is { Liquid: { } liquid })
         {
-            _heard.Liquids.Add((liquid, volume.Value));
-            _pouredUntil = next + 1;
-            return Note(at, next + 1 - at, "liquid");
+            return Pour(at, next, liquid, volume.Value);
         }
 
         if (KeptAfter(at) is { } kept)
@@ -136,7 +149,7 @@ internal sealed partial class Listening
 
         if (MeaningAt(at - 1) is { Liquid: { } before } && _pouredUntil != at)
         {
-            _heard.Liquids.Add((before, volume.Value));
+            _heard.Liquids.Add((before, volume.Value, _words[at].Text));
             return Note(at, 1, "liquid");
         }
 
@@ -146,7 +159,13 @@ internal sealed partial class Listening
             return Note(at, 1, "size of the pot");
         }
 
-        _heard.Liquids.Add(("water", volume.Value));
+        // Of something that we do not know, and not of water.
+        if (Word(next) is { IsApart: false, Meaning: null, Quantity: null, Number: null, IsClock: false })
+        {
+            return NotKnown(at, next + 1 - at);
+        }
+
+        _heard.Liquids.Add(("water", volume.Value, _words[at].Text));
         return Note(at, 1, "liquid");
     }
 
@@ -353,6 +372,11 @@ internal sealed partial class Listening
         {
             _heard.Beside[^1] = last with { Count = number.Middle, Text = $"{last.Text} {_words[at].Text}" };
             return Note(at, 1, "how many");
+        }
+
+        if (next == Mark.Can && MeaningAt(BesideNounAt(at + 1))?.Liquid is { } canned)
+        {
+            return Pour(at, BesideNounAt(at + 1), canned, number.Middle * CanMl);
         }
 
         if (next == Mark.Can || BesideAhead(at + 1))

@@ -94,6 +94,8 @@ internal sealed partial class Listening
             case Mark.Each or Mark.All when _weighed is { } meat:
                 meat.WeightOf = meaning.Mark == Mark.Each ? WeightOf.Each : WeightOf.All;
                 return Note(at, 1, meaning.Mark == Mark.Each ? "weight of each piece" : "weight of all");
+            case Mark.Can when MeaningAt(BesideNounAt(at)) is { Liquid: { } liquid }:
+                return Pour(at, BesideNounAt(at), liquid, CanMl);
             case Mark.Lumps:
                 return TakeRest(at, meaning);
             case Mark.Open:

@@ -45,7 +45,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             Aim = heard.Aim,
             Pressure = heard.Pressure,
             PotLitres = heard.PotMl / 1000,
-            LiquidMl = heard.Liquids.Count > 0 ? heard.Liquids.Sum(l => l.Ml) : null,
+            LiquidMl = heard.Liquids.Count > 0 ? heard.Liquids.Sum(l => l.Ml * LiquidCatalogue.Find(l.Id)!.ThinShare) : null,
             Minutes = heard.Minutes,
             Release = ReleaseOf(),
             Browned = heard.Browned,
@@ -278,11 +278,11 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             doubts.Ask(said.Text, (Text($"{usual:0} g, as is usual"), () => grams = usual), (Doubts.LeftOut, () => { }));
         }
 
-        return grams is { } known ? new(said.Companion, Math.Round(known, 1), null, null, PieceSize.Usual, said.Text) : null;
+        return grams is { } known ? new(said.Companion, Math.Round(known, 1), null, null, said.Size, said.Measure ?? "") : null;
     }
 
-    private static AskedBeside Liquid((string Id, double Ml) said) =>
-        new(null, null, said.Id, Math.Round(said.Ml, 1), PieceSize.Usual, Text($"{said.Ml:0} ml"));
+    private static AskedBeside Liquid((string Id, double Ml, string Measure) said) =>
+        new(null, null, said.Id, Math.Round(said.Ml, 1), PieceSize.Usual, said.Measure);
 
     // For four who eat. Estimates.
     private static double UsualGrams(Companion companion) =>

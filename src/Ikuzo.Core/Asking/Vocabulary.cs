@@ -365,7 +365,14 @@ internal static class Vocabulary
             "stock|broth|bouillon|chicken stock|chicken broth|turkey stock|turkey broth|duck stock|vegetable stock|"
                 + "vegetable broth|beef stock|beef broth|veg stock|bone broth|stock cube|stock cubes"
         ),
-        (new() { Liquid = "wine" }, "wine|white wine|red wine|cider|beer|sherry|vermouth"),
+        (new() { Liquid = "wine" }, "wine|white wine|red wine|sherry|vermouth"),
+        (new() { Liquid = "cider" }, "cider"),
+        (new() { Liquid = "beer" }, "beer|ale|stout"),
+        (new() { Liquid = "canned-tomatoes" }, "canned tomatoes|tinned tomatoes|chopped tomatoes|diced tomatoes"),
+        (new() { Liquid = "passata" }, "passata|tomato sauce|tomato puree|pasta sauce|salsa"),
+        (new() { Liquid = "cheese-sauce" }, "cheese sauce|thick cheese sauce"),
+        (new() { Liquid = "soy-sauce" }, "soy sauce|soya sauce"),
+        (new() { Liquid = "vinegar" }, "vinegar|wine vinegar|cider vinegar"),
         (new() { Liquid = "juice" }, "juice|orange juice|apple juice|lemon juice|lime juice|pineapple juice"),
         (
             new() { Kept = "changes no minutes" },
@@ -378,8 +385,8 @@ internal static class Vocabulary
         (
             new() { Kept = "changes no minutes", Seasons = true },
             "salt|pepper|garlic|thyme|rosemary|bay leaf|bay leaves|paprika|herbs|spices|rub|lemon|lime|ginger|"
-                + "soy sauce|soy|butter|oil|olive oil|parsley|sage|oregano|cumin|chilli|chili|curry powder|duck fat|"
-                + "chicken fat|chicken seasoning|poultry seasoning|seasoning|basil|coriander|cilantro|mustard|vinegar|"
+                + "butter|oil|olive oil|parsley|sage|oregano|cumin|chilli|chili|curry powder|duck fat|"
+                + "chicken fat|chicken seasoning|poultry seasoning|seasoning|basil|coriander|cilantro|mustard|"
                 + "lemongrass|cloves garlic|clove garlic|clove of garlic|cloves of garlic|garlic cloves|garlic clove|"
                 + "sprigs of thyme|sprig of thyme|sprigs of rosemary|sprig of rosemary|flour|sugar|lemons|limes"
         ),

@@ -44,9 +44,33 @@ public sealed record BesideItem(string Key, Companion Companion, double Grams, P
     /// <summary>True when it goes in after pressure only.</summary>
     public bool IsStirredIn => Companion.Is(CompanionTraits.AfterPressure);
 
+    /// <summary>How much, as the cook measured it; null for grams.</summary>
+    public string? Measure { get; init; }
+
     /// <summary>The same as a load of the pot.</summary>
-    public CompanionLoad Load => new(Companion, Grams, InBowl, Size);
+    public CompanionLoad Load => new(Companion, Grams, InBowl, Size) { Measure = Measure };
 }
+
+/// <summary>A liquid that is poured in with the meat.</summary>
+/// <param name="Key">Name of the item.</param>
+/// <param name="Liquid">What.</param>
+/// <param name="Ml">How much, ml.</param>
+public sealed record LiquidItem(string Key, Liquid Liquid, double Ml) : DishItem(Key)
+{
+    /// <summary>Greatest amount, ml.</summary>
+    public const double MostMl = 10_000;
+
+    /// <summary>How much, as the cook measured it; null for millilitres.</summary>
+    public string? Measure { get; init; }
+
+    /// <summary>What of it makes steam, ml.</summary>
+    public double ThinMl => Ml * Liquid.ThinShare;
+}
+
+/// <summary>A line that changes no minutes: herbs, fat, what we do not know. It is said again at its moment.</summary>
+/// <param name="Key">Name of the item.</param>
+/// <param name="Text">As typed.</param>
+public sealed record LineItem(string Key, string Text) : DishItem(Key);
 
 /// <summary>A dish to arrange: what goes in together, what first or after.</summary>
 public sealed record DishRequest
@@ -87,8 +111,11 @@ public sealed record DishRequest
     public static bool Hinders(Warning warning) =>
         warning.Level == WarningLevel.Stop && (!warning.CanBeSeenTo || warning.Code == Fit.TryTheLidCode);
 
-    /// <summary>One to eight items.</summary>
+    /// <summary>Meat and what stands beside it: one to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }
+
+    /// <summary>What is poured in with the meat; what is missing to the liquid of a stage is water.</summary>
+    public IReadOnlyList<LiquidItem> Liquids { get; init; } = [];
 }
 
 /// <summary>How an item comes out of a stage.</summary>
@@ -109,7 +136,8 @@ public enum ItemVerdict
 /// <param name="Verdict">In its window, under or over.</param>
 /// <param name="ColdestP01">Coldest spot at opening, 1st percentile, °C; null for what is not meat.</param>
 /// <param name="StaysIn">True when it may stay in the pot for the stages that follow.</param>
-public sealed record ItemOutcome(string Key, ItemVerdict Verdict, double? ColdestP01, bool StaysIn);
+/// <param name="Score">How near to its best, 0 to 1: 1 at the minutes that suit it best, a half at either end of its window.</param>
+public sealed record ItemOutcome(string Key, ItemVerdict Verdict, double? ColdestP01, bool StaysIn, double Score);
 
 /// <summary>One time under the lid.</summary>
 /// <param name="Items">Keys of what goes in.</param>

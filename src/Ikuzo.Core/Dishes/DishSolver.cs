@@ -79,7 +79,8 @@ public static class DishSolver
             };
     }
 
-    // What the cook wants stands while it is every item once, each stage holds together, and it can be made safe.
+    // What the cook wants stands while it is every item once, it goes into the pot, and the meat can be made safe. What else it does to
+    // each is said, not forbidden.
     private static StageOrder? Wanted(DishRequest dish, StageJudge judge, ItemWindows windows, CancellationToken cancellation)
     {
         if (
@@ -92,11 +93,8 @@ public static class DishSolver
         }
 
         var keys = dish.Items.Select(i => i.Key).ToList();
-        var stages = wanted
-            .Select(s => judge.Of(s.Aggregate(0, (set, key) => set | (1 << keys.IndexOf(key)))))
-            .OfType<StageDraft>()
-            .ToList();
-        return stages.Count == wanted.Count ? Finishing.Order(dish, windows, stages, cancellation) : null;
+        var stages = wanted.Select(s => judge.Forced(s.Aggregate(0, (set, key) => set | (1 << keys.IndexOf(key))))).ToList();
+        return stages.All(s => s is not null) ? Finishing.Order(dish, windows, [.. stages.Select(s => s!)], cancellation) : null;
     }
 
     // The first thing that cannot be made safe even alone; else the meat, which decides.
@@ -171,6 +169,33 @@ internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
         return draft;
     }
 
+    /// <summary>A set as it is asked for, although not all in it may meet; null when it does not go into the pot.</summary>
+    public StageDraft? Forced(int set)
+    {
+        if (Of(set) is { } meets)
+        {
+            return meets;
+        }
+
+        IReadOnlyList<DishItem> items = [.. dish.Items.Where((_, i) => (set & (1 << i)) != 0)];
+        return Holds(items) ? Ways(items).Select(w => Compromise(items, w)).OfType<StageDraft>().MinBy(d => d.Cost) : null;
+    }
+
+    // Meat is what must be safe, so it decides; without any, what is slowest.
+    private StageDraft? Compromise(IReadOnlyList<DishItem> items, Release release)
+    {
+        var ranges = items.Select(i => (IsMeat: i is MeatItem, Range: windows.Of(i, release))).ToList();
+        var deciding = ranges.Any(r => r.IsMeat) ? ranges.Where(r => r.IsMeat).ToList() : ranges;
+        if (deciding.Any(r => r.Range.IsEmpty))
+        {
+            return null;
+        }
+
+        var (least, wanted) = (deciding.Max(r => r.Range.Least), deciding.Max(r => r.Range.Wanted));
+        var most = Math.Max(deciding.Max(r => r.Range.Most), least);
+        return new(items, release, new(least, most, wanted), StageOverheadMinutes + wanted + release.UsualMinutes);
+    }
+
     private StageDraft? Draft(IReadOnlyList<DishItem> items)
     {
         if (!Holds(items))
@@ -178,9 +203,7 @@ internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
             return null;
         }
 
-        var foams =
-            items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot);
-        return (foams ? Spurting : Ordinary)
+        return Ways(items)
             .Select(w => (Release: w, Range: items.Select(i => windows.Of(i, w)).Aggregate((a, b) => a.And(b))))
             .Where(w => !w.Range.IsEmpty)
             .Select(w => new StageDraft(
@@ -191,6 +214,11 @@ internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
             ))
             .MinBy(d => d.Cost + Price(d, items));
     }
+
+    private Release[] Ways(IReadOnlyList<DishItem> items) =>
+        items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot)
+            ? Spurting
+            : Ordinary;
 
     private bool Holds(IReadOnlyList<DishItem> items) =>
         items.OfType<MeatItem>().FirstOrDefault() is { } meat

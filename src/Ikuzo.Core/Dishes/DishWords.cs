@@ -35,7 +35,12 @@ internal static class DishWords
         var first = draft.IsQuickVegetable
             ? " First and alone, then out of the pot and back in at the end, so that the meat does not wait."
             : "";
-        return Inv($"{string.Join(", ", parts)}: all meet at {minutes} min, {ending}.{first}{past}");
+        var meet = draft.Items.All(i => windows.Of(i, draft.Release).Verdict(minutes) != ItemVerdict.Under && !IsPast(i))
+            ? $"all meet at {minutes} min"
+            : $"they do not all meet; {minutes} min as the meat needs it";
+        return Inv($"{string.Join(", ", parts)}: {meet}, {ending}.{first}{past}");
+
+        bool IsPast(DishItem item) => windows.Of(item, draft.Release) is { IsPast: false } range && minutes > range.Most;
     }
 
     public static Blame Blame(DishRequest dish, DishItem item) =>

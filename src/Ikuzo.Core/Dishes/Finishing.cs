@@ -94,9 +94,10 @@ internal static class Finishing
             var range = windows.Of(item, draft.Release);
             return new ItemOutcome(
                 item.Key,
-                range.IsPast ? ItemVerdict.Over : ItemVerdict.InWindow,
+                range.Verdict(minutes),
                 coldest,
-                laterMinutes > 0 && minutes + laterMinutes <= range.Most
+                laterMinutes > 0 && minutes + laterMinutes <= range.Most,
+                range.Score(minutes)
             );
         });
         return new DishStage(

@@ -16,6 +16,25 @@ internal readonly record struct MinuteRange(int Least, int Most, int Wanted, boo
 {
     public bool IsEmpty => Most < Least;
 
+    /// <summary>How an item ends that is held so long.</summary>
+    public ItemVerdict Verdict(int minutes) =>
+        IsEmpty || minutes > Most || IsPast ? ItemVerdict.Over
+        : minutes < Least ? ItemVerdict.Under
+        : ItemVerdict.InWindow;
+
+    /// <summary>How near to its best: 1 at its best, a half at either end of the window, falling on to 0.</summary>
+    public double Score(int minutes)
+    {
+        const double AtTheEnd = 0.5;
+        if (IsEmpty)
+        {
+            return 0;
+        }
+
+        var reach = Math.Max(1.0, minutes < Wanted ? Wanted - Least : Most - Wanted);
+        return Math.Round(Math.Clamp(1 - AtTheEnd * Math.Abs(minutes - Wanted) / reach, 0, 1) * (IsPast ? AtTheEnd : 1), 2);
+    }
+
     public MinuteRange And(MinuteRange other) =>
         new(Math.Max(Least, other.Least), Math.Min(Most, other.Most), Math.Max(Wanted, other.Wanted), IsPast || other.IsPast);
 }
@@ -128,7 +147,14 @@ internal static class StageRequest
         return isFirst ? model : model with { PotCelsius = dish.RoomCelsius + hotShare * hot };
     }
 
-    /// <summary>Liquid of a stage: the least of the pot, the broth wanted, and what grains and pulses drink, rounded up to 10 ml.</summary>
-    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items) =>
-        Math.Ceiling((dish.Pot.MinimumLiquidMl + dish.BrothMl + items.OfType<BesideItem>().Sum(b => b.Load.AbsorbsMl)) / 10) * 10;
+    /// <summary>
+    /// Liquid of a stage: the least of the pot, the broth wanted, and what grains and pulses drink, rounded up to 10 ml; with the meat at
+    /// least what is poured in.
+    /// </summary>
+    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items)
+    {
+        var needed =
+            Math.Ceiling((dish.Pot.MinimumLiquidMl + dish.BrothMl + items.OfType<BesideItem>().Sum(b => b.Load.AbsorbsMl)) / 10) * 10;
+        return items.Any(i => i is MeatItem) ? Math.Max(needed, dish.Liquids.Sum(l => l.ThinMl)) : needed;
+    }
 }

@@ -32,6 +32,7 @@ public static class Scaling
             {
                 BrothMl = dish.BrothMl * factor / batches,
                 Items = [.. dish.Items.Select(i => Scale(i, factor / batches))],
+                Liquids = [.. dish.Liquids.Select(l => l with { Ml = Math.Round(l.Ml * factor / batches), Measure = null })],
             };
             if (
                 scaled.Items.All(IsWithinLimits)
@@ -58,7 +59,7 @@ public static class Scaling
         item switch
         {
             MeatItem meat => meat with { Load = Scale(meat.Load, factor) },
-            BesideItem beside => beside with { Grams = Math.Round(beside.Grams * factor) },
+            BesideItem beside => beside with { Grams = Math.Round(beside.Grams * factor), Measure = null },
             _ => item,
         };
 

@@ -135,7 +135,7 @@ public static class Together
         return new(
             "in-turns",
             WarningLevel.Caution,
-            $"Cook {string.Join(" and ", turns)} on its own, {(before ? "before the meat" : "after the meat")}. The answer is for the rest.",
+            $"Cook {string.Join(" and ", turns)} on its own, {(before ? "before" : "after")} the meat. The answer is for the rest.",
             "They want other minutes than the meat. As a dish, both times are followed at the pot."
         );
     }
@@ -149,7 +149,8 @@ public static class Together
             : new(
                 "stir-in",
                 WarningLevel.Caution,
-                $"Stir in the {string.Join(" and the ", dish.Items.Where(i => keys.Contains(i.Key)).Select(DishWords.Name))} after pressure.",
+                $"Stir in the {string.Join(" and the ", dish.Items.Where(i => keys.Contains(i.Key)).Select(DishWords.Name))} "
+                    + "after pressure.",
                 "Dairy curdles and starch scorches under pressure; it is left out until the lid is open."
             );
 

@@ -108,7 +108,8 @@ public static class BackSchedule
                 "brown",
                 at,
                 browning.Minutes,
-                $"{browning.Words}; then loosen everything from the floor of the pot with {request.DeglazeWith ?? "a splash of the liquid"}."
+                $"{browning.Words}; then loosen everything from the floor of the pot with "
+                    + $"{request.DeglazeWith ?? "a splash of the liquid"}."
             );
         }
 

@@ -70,13 +70,40 @@ public class IngredientReaderTests
     }
 
     [Theory]
-    [InlineData("2 cups chicken stock")]
     [InlineData("1 tbsp duck fat")]
     [InlineData("salt and pepper")]
     [InlineData("3 sprigs of thyme")]
     [InlineData("rice, as much as you like")]
-    [InlineData("")]
-    public void Read_WhatIsNeitherMeatNorKnown_IsNull(string line) => Assert.Null(IngredientReader.Read(line, "a"));
+    [InlineData("a drizzle of moonlight")]
+    public void Read_WhatChangesNoMinutes_IsKeptAsALine(string line) =>
+        Assert.Equal(new LineItem("a", line), IngredientReader.Read(line, "a"));
+
+    [Fact]
+    public void Read_OfNothing_IsNull() => Assert.Null(IngredientReader.Read(" ", "a"));
+
+    [Theory]
+    [InlineData("2 cups chicken stock", "stock", 473.2, "2 cup")]
+    [InlineData("300 ml water", "water", 300, "300 ml")]
+    [InlineData("half a cup of white wine", "wine", 118.3, "half a cup")]
+    [InlineData("a can of chopped tomatoes", "canned-tomatoes", 400, "can")]
+    [InlineData("250 g thick cheese sauce", "cheese-sauce", 250, "250 g")]
+    public void Read_WhatIsPoured_IsALiquid(string line, string id, double ml, string measure)
+    {
+        var item = Assert.IsType<LiquidItem>(IngredientReader.Read(line, "a"));
+        Assert.Equal((id, ml), (item.Liquid.Id, item.Ml));
+        Assert.Contains(measure, item.Measure);
+    }
+
+    [Theory]
+    [InlineData("1 cup brown rice", 185, "1 cup")]
+    [InlineData("2 cans white beans", 480, "2 cans")]
+    [InlineData("3 carrots", 240, "3")]
+    [InlineData("250 g rice", 250, null)]
+    public void Read_KitchenMeasures_AreKeptAsTheyWereSaid(string line, double grams, string? measure)
+    {
+        var item = Assert.IsType<BesideItem>(IngredientReader.Read(line, "a"));
+        Assert.Equal((grams, measure), (item.Grams, item.Measure));
+    }
 
     [Fact]
     public void Read_SixFrozenThighs_AreMeat()

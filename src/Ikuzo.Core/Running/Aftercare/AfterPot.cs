@@ -13,57 +13,66 @@ public static class AfterPot
 
     /// <summary>The steps after the pot, in order.</summary>
     /// <param name="request">The cook.</param>
-    /// <param name="stages">What is cooked on its own after the meat, in the liquid that it left.</param>
-    /// <param name="finish">What else a dish wants.</param>
-    /// <param name="crispMinutes">Minutes under the grill; 0 or null for none.</param>
-    public static IReadOnlyList<CookStep> Steps(
-        PlanRequest request,
-        IReadOnlyList<CookStep>? stages = null,
-        IReadOnlyList<string>? finish = null,
-        double? crispMinutes = null
-    )
-    {
-        List<CookStep> steps =
+    /// <param name="after">What the dish wants besides.</param>
+    public static IReadOnlyList<CookStep> Steps(PlanRequest request, AfterMeat after) =>
         [
             new(
                 "rest",
                 "Lift it out with both hands and let it rest. Keep the liquid: it is stock.",
-                KitchenTimes.RestMinutes(request.Load),
+                after.RestMinutes ?? KitchenTimes.RestMinutes(request.Load),
                 Waits: true
             )
             {
                 Title = "Rest",
                 Lane = LineUpLane.Hands,
             },
-        ];
-        steps.AddRange(stages ?? []);
-        steps.AddRange(
-            (finish ?? []).Select(
-                (line, i) =>
-                    new CookStep(FormattableString.Invariant($"finish-{i + 1}"), line, OwnMinutes.In(line) ?? KitchenTimes.CarveMinutes)
-                    {
-                        Title = "To finish",
-                    }
-            )
-        );
-        if (crispMinutes is > 0 and var minutes)
-        {
-            steps.Add(
-                new("crisp", "Crisp the skin in a metal tray, watching it. No glass: it can shatter.", minutes, Waits: true)
-                {
-                    Title = "Crisp",
-                    Lane = LineUpLane.Oven,
-                }
-            );
-        }
-
-        steps.Add(
+            .. after.Stages,
+            .. Lines("finish", "To finish", after.Finish),
+            .. Crisp(after),
             new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", KitchenTimes.CarveMinutes)
             {
                 Title = request.WantedAim == Aim.Slice ? "Carve" : "Pull apart",
-            }
+            },
+            .. Lines("later", "For later", after.Later),
+        ];
+
+    private static IEnumerable<CookStep> Lines(string id, string title, IReadOnlyList<string> lines) =>
+        lines.Select(
+            (line, i) =>
+                new CookStep(FormattableString.Invariant($"{id}-{i + 1}"), line, OwnMinutes.In(line) ?? KitchenTimes.CarveMinutes)
+                {
+                    Title = title,
+                }
         );
-        return steps;
+
+    // The clean half of the sauce goes on before the grill, which dries it, or at the end where nothing is crisped.
+    private static IEnumerable<CookStep> Crisp(AfterMeat after)
+    {
+        if (after.Sauce is { } sauce)
+        {
+            yield return new CookStep(
+                "sauce-after",
+                $"Brush on the clean half: {sauce}. With a brush that raw meat has not touched.",
+                KitchenTimes.FetchMinutes
+            )
+            {
+                Title = "Sauce",
+            };
+        }
+
+        if (after.CrispMinutes > 0)
+        {
+            yield return new CookStep(
+                "crisp",
+                "Crisp the skin in a metal tray, watching it. No glass: it can shatter.",
+                after.CrispMinutes,
+                Waits: true
+            )
+            {
+                Title = "Crisp",
+                Lane = LineUpLane.Oven,
+            };
+        }
     }
 
     /// <summary>True for meat that may have a skin on it and was not cooked in a soup: there is something to crisp.</summary>

@@ -88,7 +88,7 @@ public sealed record PlannedCook
                 Release = release,
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
-                After = AfterPot.Steps(request),
+                After = AfterPot.Steps(request, new()),
             }
             : null;
 }

@@ -93,6 +93,15 @@ public sealed record PlannedBody
     /// <summary>Steps after the pot.</summary>
     public required IReadOnlyList<CookStep> After { get; init; }
 
+    /// <summary>Thin liquids with their amounts.</summary>
+    public IReadOnlyList<string> Liquids { get; init; } = [];
+
+    /// <summary>What goes in and changes no minutes.</summary>
+    public IReadOnlyList<string> Aromatics { get; init; } = [];
+
+    /// <summary>What loosens the browned bits.</summary>
+    public string? DeglazeWith { get; init; }
+
     /// <summary>Jobs for free hands.</summary>
     public IReadOnlyList<JobBody> Meanwhile { get; init; } = [];
 
@@ -102,6 +111,9 @@ public sealed record PlannedBody
             Request = Request.ToRequest(kitchen).WithOtherMeat(OtherMeatKg),
             Others = [.. Others.Select(o => new PlannedMeat(o.Key, o.Request.ToRequest(kitchen).WithOtherMeat(o.OtherMeatKg)))],
             Before = Before,
+            Liquids = Liquids,
+            Aromatics = Aromatics,
+            DeglazeWith = DeglazeWith,
             Minutes = Request.Minutes!.Value,
             Release = Request.Release!.ToRelease()!.Value,
             ToPressureMinutes = ToPressureMinutes,

@@ -31,7 +31,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         var request = whole.ToRequest(usual);
         return Together.AsDish(request) is { } dish && DishSolver.Solve(dish, cancellation) is { Best: not null } solved
             ? OfStage(request.Load.Words, new Dish(dish, solved, whole, null), solved.Best.StageWithMeat(dish), usual, cancellation)
-            : Of(new Meat("", whole, 0), usual, r => AfterPot.Steps(r), cancellation);
+            : Of(new Meat("", whole, 0), usual, r => AfterPot.Steps(r, new()), cancellation);
     }
 
     /// <summary>
@@ -98,9 +98,15 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             r =>
                 AfterPot.Steps(
                     r,
-                    Steps(chosen + 1, after),
-                    isLast ? [.. StirringIn.Lines(request, dish.Solved.StirIn), .. dish.Document?.Finish ?? []] : null,
-                    isLast ? dish.Document?.CrispMinutes : null
+                    new AfterMeat
+                    {
+                        Stages = Steps(chosen + 1, after),
+                        Finish = isLast ? [.. StirringIn.Lines(request, dish.Solved.StirIn), .. dish.Document?.Finish ?? []] : [],
+                        CrispMinutes = isLast ? dish.Document?.CrispMinutes ?? 0 : 0,
+                        Sauce = isLast ? dish.Document?.Sauce : null,
+                        Later = isLast ? dish.Document?.Later ?? [] : [],
+                        RestMinutes = dish.Document?.RestMinutes,
+                    }
                 ),
             cancellation
         );
@@ -111,7 +117,10 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             Planned = made.Planned is { } planned
                 ? planned with
                 {
-                    Before = Steps(before + 1, chosen),
+                    Before = [.. Seasoning(dish.Document), .. Steps(before + 1, chosen)],
+                    Liquids = PouringIn.Lines(request, stages[chosen]),
+                    Aromatics = [.. dish.Document?.Aromatics ?? [], .. dish.Document?.Lines ?? []],
+                    DeglazeWith = dish.Document?.DeglazeWith,
                     OtherMeatKg = meats[0].OtherMeatKg,
                     Others =
                     [
@@ -128,6 +137,18 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 : null,
         };
     }
+
+    // The first half of the sauce goes on before the lid.
+    private static IEnumerable<CookStep> Seasoning(DishDocument? dish) =>
+        dish?.Sauce is { } sauce
+            ?
+            [
+                new CookStep("sauce", $"Divide it: {sauce}. One half onto the meat now; keep the other half clean for the end.", 2)
+                {
+                    Title = "Sauce",
+                },
+            ]
+            : [];
 
     private static int? Only(List<int> withMeat) => withMeat.Count == 1 ? withMeat[0] : null;
 
@@ -152,7 +173,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 .. dish
                     .Request.Items.OfType<BesideItem>()
                     .Where(b => stage.Items.Contains(b.Key))
-                    .Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl, b.Size)),
+                    .Select(b => new CompanionBody(b.Companion.Id, b.Grams, b.InBowl, b.Size, b.Measure)),
             ],
             Minutes = dish.Asked.Minutes ?? stage.Minutes,
             Release = dish.Asked.Release ?? ReleaseBody.Of(stage.Release),

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Ikuzo.Core.Asking;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
@@ -18,9 +19,17 @@ public enum ItemKind
 
     /// <summary>Something beside it.</summary>
     Companion,
+
+    /// <summary>Something that is poured in.</summary>
+    Liquid,
+
+    /// <summary>A line that changes no minutes and is said again at its moment.</summary>
+    Line,
 }
 
-/// <summary>One thing in a dish: meat with its load, or a companion with its id and grams.</summary>
+/// <summary>
+/// One thing in a dish: meat with its load, a companion with its id and grams or measure, a liquid with its id and ml, or a line of text.
+/// </summary>
 public sealed record DishItemBody : IValidatableObject
 {
     internal const int MostKeyCharacters = 40;
@@ -41,9 +50,8 @@ public sealed record DishItemBody : IValidatableObject
     /// <summary>How the meat should end.</summary>
     public Aim? Aim { get; init; }
 
-    /// <summary>Id of the companion.</summary>
+    /// <summary>Id of the companion, or of the liquid.</summary>
     [Longest(60)]
-    [CompanionId]
     public string? Id { get; init; }
 
     /// <summary>Amount of the companion, g, 1 to 5,000.</summary>
@@ -56,7 +64,21 @@ public sealed record DishItemBody : IValidatableObject
     /// <summary>True in a bowl on the rack.</summary>
     public bool? InBowl { get; init; }
 
-    /// <summary>Meat needs its load; a companion its id and grams.</summary>
+    /// <summary>Amount of the liquid, ml, 1 to 10,000.</summary>
+    [Limits(1, LiquidItem.MostMl, "ml")]
+    public double? Ml { get; init; }
+
+    /// <summary>Amount as it is measured in the kitchen, as in "1 cup", "1 can" or "3"; instead of grams, or beside them.</summary>
+    [Longest(40)]
+    [PlainText]
+    public string? Measure { get; init; }
+
+    /// <summary>The line.</summary>
+    [Longest(IngredientReader.MostCharacters)]
+    [PlainText]
+    public string? Text { get; init; }
+
+    /// <summary>Meat needs its load; a companion its id and grams or measure; a liquid its id and ml; a line its text.</summary>
     public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
         if (Kind == ItemKind.Meat && Load is null)
@@ -64,14 +86,35 @@ public sealed record DishItemBody : IValidatableObject
             yield return new(NeededAttribute.Missing, [nameof(Load)]);
         }
 
-        if (Kind == ItemKind.Companion && Id is null)
+        if (Kind is ItemKind.Companion or ItemKind.Liquid && Id is null)
         {
             yield return new(NeededAttribute.Missing, [nameof(Id)]);
         }
 
-        if (Kind == ItemKind.Companion && Grams is null)
+        var isKnown = Kind == ItemKind.Liquid ? LiquidCatalogue.Find(Id ?? "") is not null : CompanionCatalogue.Find(Id ?? "") is not null;
+        if (Kind is ItemKind.Companion or ItemKind.Liquid && Id is not null && !isKnown)
         {
-            yield return new(NeededAttribute.Missing, [nameof(Grams)]);
+            yield return new(
+                $"is not a {(Kind == ItemKind.Liquid ? "liquid" : "companion")} that we know; see /api/catalogue.",
+                [nameof(Id)]
+            );
+        }
+
+        if (Kind == ItemKind.Companion && isKnown && Grams is null && Measured() is null)
+        {
+            yield return Measure is null
+                ? new(NeededAttribute.Missing, [nameof(Grams)])
+                : new("is no amount that we know. Type \"1 cup\", \"1 can\", \"3\" or \"250 g\".", [nameof(Measure)]);
+        }
+
+        if (Kind == ItemKind.Liquid && Ml is null)
+        {
+            yield return new(NeededAttribute.Missing, [nameof(Ml)]);
+        }
+
+        if (Kind == ItemKind.Line && string.IsNullOrWhiteSpace(Text))
+        {
+            yield return new(NeededAttribute.Missing, [nameof(Text)]);
         }
     }
 
@@ -94,14 +137,45 @@ public sealed record DishItemBody : IValidatableObject
                 Grams = beside.Grams,
                 Size = beside.Size,
                 InBowl = beside.InBowl,
+                Measure = beside.Measure,
+            },
+            LiquidItem liquid => new()
+            {
+                Key = liquid.Key,
+                Kind = ItemKind.Liquid,
+                Id = liquid.Liquid.Id,
+                Ml = liquid.Ml,
+                Measure = liquid.Measure,
+            },
+            LineItem line => new()
+            {
+                Key = line.Key,
+                Kind = ItemKind.Line,
+                Text = line.Text,
             },
             _ => throw new ArgumentException("is not a kind of item that we know", nameof(item)),
         };
 
     internal DishItem ToItem() =>
-        Kind == ItemKind.Meat
-            ? new MeatItem(Key!, Load!.ToLoad(), Aim)
-            : new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams!.Value, Size ?? PieceSize.Usual, InBowl ?? false);
+        Kind switch
+        {
+            ItemKind.Meat => new MeatItem(Key!, Load!.ToLoad(), Aim),
+            ItemKind.Liquid => new LiquidItem(Key!, LiquidCatalogue.Find(Id!)!, Ml!.Value) { Measure = Measure },
+            ItemKind.Line => new LineItem(Key!, Text!),
+            _ => new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams ?? Measured()!.Value, Size ?? PieceSize.Usual, InBowl ?? false)
+            {
+                Measure = Measure,
+            },
+        };
+
+    // "1 cup" of what it is, g; null for what is no amount of it.
+    private double? Measured() =>
+        Measure is not null
+        && CompanionCatalogue.Find(Id ?? "") is { } companion
+        && IngredientReader.Read($"{Measure} {companion.Name.ToLowerInvariant()}", "") is BesideItem read
+        && read.Companion == companion
+            ? read.Grams
+            : null;
 }
 
 /// <summary>A dish to arrange.</summary>
@@ -128,14 +202,22 @@ public record DishBody : IValidatableObject
     /// <summary>A bird too large by its weight over which the lid was tried and closes.</summary>
     public TriedLidBody? LidTried { get; init; }
 
-    /// <summary>One to eight items.</summary>
+    /// <summary>Most items, those that change no minutes included.</summary>
+    internal const int MostItems = 30;
+
+    /// <summary>One to eight items of meat and what stands beside it, and up to 30 with liquids and lines.</summary>
     [Needed]
-    [Entries(1, DishRequest.MostItems)]
+    [Entries(1, MostItems)]
     public IReadOnlyList<DishItemBody>? Items { get; init; }
 
-    /// <summary>Keys differ, and stages name keys.</summary>
+    /// <summary>Keys differ, stages name keys, and not too much is arranged.</summary>
     public virtual IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
+        if (Items!.Count(i => i.Kind is ItemKind.Meat or ItemKind.Companion) is 0 or > DishRequest.MostItems)
+        {
+            yield return new($"must have 1 to {DishRequest.MostItems} entries of meat and what stands beside it.", [nameof(Items)]);
+        }
+
         if (Items!.Select(i => i.Key).Distinct().Count() != Items!.Count)
         {
             yield return new("must have different keys.", [nameof(Items)]);
@@ -147,8 +229,10 @@ public record DishBody : IValidatableObject
         }
     }
 
-    internal DishRequest ToRequest(UsualKitchen kitchen) =>
-        new()
+    internal DishRequest ToRequest(UsualKitchen kitchen)
+    {
+        var all = Items!.Select(i => i.ToItem()).ToList();
+        return new()
         {
             Pot = Pot?.ToModel() ?? kitchen.Pot,
             AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
@@ -158,8 +242,13 @@ public record DishBody : IValidatableObject
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,
             OtherPots = kitchen.Others(Pot?.ToModel()),
-            Items = [.. Items!.Select(i => i.ToItem())],
+            Items = [.. all.Where(i => i is MeatItem or BesideItem)],
+            Liquids = [.. all.OfType<LiquidItem>()],
         };
+    }
+
+    /// <summary>Lines among the items, in order.</summary>
+    internal IReadOnlyList<string> Lines => [.. Items!.Where(i => i.Kind == ItemKind.Line).Select(i => i.Text!)];
 }
 
 /// <summary>Somebody tried it: the lid closes over so much.</summary>

@@ -76,6 +76,16 @@ public sealed record DishDocument : MealBody
     [Entries(0, MostLines)]
     public IReadOnlyList<JobBody>? Meanwhile { get; init; }
 
+    /// <summary>A sauce or glaze of two halves: one before, one kept clean for after; at most 200 characters.</summary>
+    [Longest(MostLineCharacters)]
+    [PlainText]
+    public string? Sauce { get; init; }
+
+    /// <summary>What is done for another day once it is served, such as freezing a half; at most 30 lines.</summary>
+    [Entries(0, MostLines)]
+    [Lines(MostLineCharacters)]
+    public IReadOnlyList<string>? Later { get; init; }
+
     /// <summary>What is done at the end, in order; at most 30 lines.</summary>
     [Entries(0, MostLines)]
     [Lines(MostLineCharacters)]
@@ -113,7 +123,11 @@ public sealed record DishDocument : MealBody
                 {
                     Servings = servings,
                     BrothMl = scaled.PerBatch.BrothMl,
-                    Items = [.. scaled.PerBatch.Items.Select(DishItemBody.Of)],
+                    Items =
+                    [
+                        .. scaled.PerBatch.Items.Concat(scaled.PerBatch.Liquids).Select(DishItemBody.Of),
+                        .. Items!.Where(i => i.Kind == ItemKind.Line),
+                    ],
                 },
                 scaled.Batches,
                 scaled.Why
@@ -126,7 +140,9 @@ public sealed record DishDocument : MealBody
         {
             Seasoning = Seasoning,
             DeglazeWith = DeglazeWith,
-            Aromatics = Aromatics ?? [],
+            Aromatics = [.. Aromatics ?? [], .. Lines],
+            Sauce = Sauce,
+            Later = Later ?? [],
             Meanwhile = [.. (Meanwhile ?? []).Select(j => j.ToCore())],
             Finish = Finish ?? [],
         };

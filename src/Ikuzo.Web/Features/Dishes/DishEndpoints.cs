@@ -101,7 +101,7 @@ internal static class DishEndpoints
 
         var request = document.ToRequest(await kitchen.UsualAsync(cancellation));
         return TypedResults.Json(
-            RecipeWriter.Write(document, request.Items, DishSolver.Solve(request, cancellation)),
+            RecipeWriter.Write(document, [.. document.Items!.Select(i => i.ToItem())], DishSolver.Solve(request, cancellation)),
             contentType: RecipeFile.ContentType
         );
     }
@@ -152,7 +152,7 @@ internal static class DishEndpoints
             : TypedResults.BadRequest(
                 Problems.Invalid(
                     "text",
-                    "is not poultry or something beside it that we know. Try \"6 chicken thighs 1.2 kg\" or \"250 g pearl barley\"."
+                    "is empty or longer than a line. Try \"6 chicken thighs 1.2 kg\", \"1 cup rice\" or \"300 ml stock\"."
                 )
             );
     }

@@ -125,7 +125,7 @@ internal static partial class RecipeReader
         public void Ingredient(string line)
         {
             var key = FormattableString.Invariant($"item-{Items.Count + 1}");
-            if (Items.Count < DishRequest.MostItems && IngredientReader.Read(line, key) is { } item)
+            if (Items.Count < DishRequest.MostItems && IngredientReader.Read(line, key) is { } item and not LineItem)
             {
                 Items.Add(item);
                 return;

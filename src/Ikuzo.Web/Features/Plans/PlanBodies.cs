@@ -101,11 +101,13 @@ public sealed record LoadBody : IValidatableObject
 /// <param name="Grams">Amount, g, 1 to 5,000.</param>
 /// <param name="InBowl">True in a bowl on the rack.</param>
 /// <param name="Size">How large it is cut; as its name says unless given.</param>
+/// <param name="Measure">How much, as the cook measured it; for words only.</param>
 public sealed record CompanionBody(
     [property: Needed, Longest(60), CompanionId] string? Id,
     [property: Needed, Limits(BesideItem.LeastGrams, BesideItem.MostGrams, "g")] double? Grams,
     bool? InBowl = null,
-    PieceSize? Size = null
+    PieceSize? Size = null,
+    [property: Longest(40), PlainText] string? Measure = null
 );
 
 /// <summary>A release to try.</summary>
@@ -198,7 +200,10 @@ public sealed record PreviewBody
                     c.Grams!.Value,
                     c.InBowl ?? false,
                     c.Size ?? PieceSize.Usual
-                )),
+                )
+                {
+                    Measure = c.Measure,
+                }),
             ],
             Aim = Aim,
             Pressure = Pressure ?? PressureSetting.High,

@@ -10,6 +10,7 @@ export const limits = {
   CompanionBody: {
     id: { longest: 60 },
     grams: { least: 1, most: 5000 },
+    measure: { longest: 40 },
   },
   CookReadingBody: {
     clientId: { longest: 60 },
@@ -32,6 +33,7 @@ export const limits = {
     servings: { least: 1, most: 40 },
     seasoning: { longest: 200 },
     deglazeWith: { longest: 200 },
+    sauce: { longest: 200 },
     crispMinutes: { least: 0, most: 60 },
     marinadeHours: { least: 0, most: 48 },
     restMinutes: { least: 0, most: 60 },
@@ -42,6 +44,9 @@ export const limits = {
     key: { longest: 40 },
     id: { longest: 60 },
     grams: { least: 1, most: 5000 },
+    ml: { least: 1, most: 10000 },
+    measure: { longest: 40 },
+    text: { longest: 300 },
   },
   EventBody: {
     clientId: { longest: 60 },

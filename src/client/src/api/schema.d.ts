@@ -984,6 +984,8 @@ export interface components {
             /** @description True in a bowl on the rack. */
             inBowl?: null | boolean;
             size?: null | components["schemas"]["PieceSize"];
+            /** @description How much, as the cook measured it; for words only. */
+            measure?: null | string;
         };
         /**
          * @description What something beside the bird is; decides whether and how its size counts.
@@ -1407,7 +1409,7 @@ export interface components {
              */
             stages?: null | string[][];
             lidTried?: null | components["schemas"]["TriedLidBody"];
-            /** @description One to eight items. */
+            /** @description One to eight items of meat and what stands beside it, and up to 30 with liquids and lines. */
             items: null | components["schemas"]["DishItemBody"][];
         };
         /** @description A dish as it is kept and as our own file carries it: bird, companions, seasoning, browning, layers in order, finish. */
@@ -1434,6 +1436,10 @@ export interface components {
             aromatics?: null | string[];
             /** @description Jobs while the pot works; at most 30. */
             meanwhile?: null | components["schemas"]["JobBody"][];
+            /** @description A sauce or glaze of two halves: one before, one kept clean for after; at most 200 characters. */
+            sauce?: null | string;
+            /** @description What is done for another day once it is served, such as freezing a half; at most 30 lines. */
+            later?: null | string[];
             /** @description What is done at the end, in order; at most 30 lines. */
             finish?: null | string[];
             /** @description Whatever else is worth remembering, in lines; at most 30. */
@@ -1473,17 +1479,17 @@ export interface components {
              */
             stages?: null | string[][];
             lidTried?: null | components["schemas"]["TriedLidBody"];
-            /** @description One to eight items. */
+            /** @description One to eight items of meat and what stands beside it, and up to 30 with liquids and lines. */
             items: null | components["schemas"]["DishItemBody"][];
         };
-        /** @description One thing in a dish: meat with its load, or a companion with its id and grams. */
+        /** @description One thing in a dish: meat with its load, a companion with its id and grams or measure, a liquid with its id and ml, or a line of text. */
         DishItemBody: {
             /** @description Name of the item, unique within the dish; at most 40 characters. */
             key: null | string;
             kind: null | components["schemas"]["ItemKind"];
             load?: null | components["schemas"]["LoadBody"];
             aim?: null | components["schemas"]["Aim"];
-            /** @description Id of the companion. */
+            /** @description Id of the companion, or of the liquid. */
             id?: null | string;
             /**
              * Format: double
@@ -1493,6 +1499,15 @@ export interface components {
             size?: null | components["schemas"]["PieceSize"];
             /** @description True in a bowl on the rack. */
             inBowl?: null | boolean;
+            /**
+             * Format: double
+             * @description Amount of the liquid, ml, 1 to 10,000.
+             */
+            ml?: null | number;
+            /** @description Amount as it is measured in the kitchen, as in "1 cup", "1 can" or "3"; instead of grams, or beside them. */
+            measure?: null | string;
+            /** @description The line. */
+            text?: null | string;
         };
         /** @description One time under the lid. */
         DishStage: {
@@ -1711,7 +1726,7 @@ export interface components {
             key: null | string;
         };
         /** @enum {unknown} */
-        ItemKind: "meat" | "companion" | null;
+        ItemKind: "meat" | "companion" | "liquid" | "line" | null;
         /** @description An item after a stage. */
         ItemOutcome: {
             /** @description The item. */
@@ -1725,6 +1740,11 @@ export interface components {
             coldestP01: null | number;
             /** @description True when it may stay in the pot for the stages that follow. */
             staysIn: boolean;
+            /**
+             * Format: double
+             * @description How near to its best, 0 to 1: 1 at the minutes that suit it best, a half at either end of its window.
+             */
+            score: number;
         };
         /**
          * @description How an item comes out of a stage.
@@ -2003,7 +2023,7 @@ export interface components {
              */
             stages?: null | string[][];
             lidTried?: null | components["schemas"]["TriedLidBody"];
-            /** @description One to eight items. */
+            /** @description One to eight items of meat and what stands beside it, and up to 30 with liquids and lines. */
             items: null | components["schemas"]["DishItemBody"][];
         };
         /** @enum {unknown} */

@@ -80,11 +80,20 @@ public class AftercareTests
     public void Steps_HaveRestFirstAndEveryFinishOnce()
     {
         var request = new PlanRequest { Pot = PotDefaults.For(5.7), Load = Load("duck-leg") };
-        Assert.Equal(
-            ["rest", "pasta", "finish-1", "finish-2", "crisp", "carve"],
-            AfterPot.Steps(request, [new("pasta", "Boil.", 5)], ["Skim.", "Reduce."], 6).Select(s => s.Id)
+        var steps = AfterPot.Steps(
+            request,
+            new()
+            {
+                Stages = [new("pasta", "Boil.", 5)],
+                Finish = ["Skim.", "Bake for 30 minutes."],
+                CrispMinutes = 6,
+                Sauce = "200 ml glaze",
+                Later = ["Freeze half."],
+            }
         );
-        Assert.Equal(["rest", "carve"], AfterPot.Steps(request).Select(s => s.Id));
+        Assert.Equal(["rest", "pasta", "finish-1", "finish-2", "sauce-after", "crisp", "carve", "later-1"], steps.Select(s => s.Id));
+        Assert.Equal(30, steps[3].Minutes); // as it says itself
+        Assert.Equal(["rest", "carve"], AfterPot.Steps(request, new()).Select(s => s.Id));
     }
 
     // FDA Food Code 3-501.14: 57 to 21 °C within two hours, and to 5 °C within six in all.

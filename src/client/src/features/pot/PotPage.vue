@@ -100,7 +100,7 @@ function write() {
       </p>
       <p v-if="cook.state.simmers && cook.phase === 'rescuing'" class="say">Lid on, not locked, at a simmer.</p>
       <p class="say" data-testid="say">{{ next?.text }}</p>
-      <ol v-if="next && next.lines.length > 0" class="layers" aria-label="What goes in">
+      <ol v-if="next?.lines?.length" class="layers" aria-label="What goes in">
         <li v-for="line in next.lines" :key="line">{{ line }}</li>
       </ol>
       <BurstCoach
