@@ -100,7 +100,11 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         Assert.Contains("2 bay leaves", lines);
         Assert.Contains(lines, l => l.StartsWith("1 can canned tomatoes, on top", StringComparison.Ordinal));
         Assert.DoesNotContain(lines, l => l.Contains("cream", StringComparison.Ordinal));
-        await OpenAsync(id, 30);
+        foreach (var kind in new[] { "lid-on", "pressure-reached", "vented", "pin-down", "opened" })
+        {
+            Assert.Equal(200, (await DoAsync(id, kind)).Status);
+        }
+
         var (_, after) = await DoAsync(id, "not-measured");
         string[] steps = [.. after!["next"]!.AsArray().Select(n => (string)n!["text"]!)];
         Assert.Contains(steps, s => s.StartsWith("Stir in", StringComparison.Ordinal) && s.Contains("cream", StringComparison.Ordinal));

@@ -47,6 +47,9 @@ public sealed record CatalogueCompanion(
     string Source
 );
 
+/// <summary>A liquid as clients see it.</summary>
+public sealed record CatalogueLiquid(string Id, string Name, bool IsThick);
+
 /// <summary>A way in which other cooks choose minutes and release.</summary>
 public sealed record CatalogueSchool(string Id, string Name);
 
@@ -64,6 +67,7 @@ public sealed record CatalogueSafety(double CoreCelsius, double ShareSafe, doubl
 public sealed record CatalogueView(
     IReadOnlyList<CatalogueCut> Cuts,
     IReadOnlyList<CatalogueCompanion> Companions,
+    IReadOnlyList<CatalogueLiquid> Liquids,
     IReadOnlyList<Pot> Pots,
     IReadOnlyList<CatalogueSchool> Schools,
     CatalogueSafety Safety,
@@ -80,6 +84,7 @@ internal static class CatalogueEndpoints
             new CatalogueView(
                 [.. CutCatalogue.All.Select(ToView)],
                 [.. CompanionCatalogue.All.Select(ToView)],
+                [.. LiquidCatalogue.All.Select(l => new CatalogueLiquid(l.Id, l.Name, l.IsThick))],
                 await kitchen.PotsAsync(cancellation),
                 [.. Schools.Names.Select(s => new CatalogueSchool(s.Id, s.Name))],
                 CatalogueSafety.Rule,

@@ -930,6 +930,12 @@ export interface components {
             usualAim: components["schemas"]["Aim"];
             spots: components["schemas"]["CatalogueSpot"][];
         };
+        /** @description A liquid as clients see it. */
+        CatalogueLiquid: {
+            id: string;
+            name: string;
+            isThick: boolean;
+        };
         /** @description The household safety rule, for what shows it. */
         CatalogueSafety: {
             /**
@@ -962,6 +968,7 @@ export interface components {
         CatalogueView: {
             cuts: components["schemas"]["CatalogueCut"][];
             companions: components["schemas"]["CatalogueCompanion"][];
+            liquids: components["schemas"]["CatalogueLiquid"][];
             pots: components["schemas"]["Pot"][];
             schools: components["schemas"]["CatalogueSchool"][];
             safety: components["schemas"]["CatalogueSafety"];

@@ -12,6 +12,7 @@ import LinesField from '@/shared/fields/LinesField.vue'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TextField from '@/shared/fields/TextField.vue'
 import TickField from '@/shared/fields/TickField.vue'
+import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishItemRow from './DishItemRow.vue'
 import JobList from './JobList.vue'
@@ -32,6 +33,7 @@ const adding = ref<string | null>('')
 const { refusal, attempt } = useAttempt()
 const scaled = ref<string | null>(null)
 const items = computed(() => dish.value.items ?? [])
+const arranged = computed(() => items.value.filter((i) => i.kind === 'meat' || i.kind === 'companion'))
 // With meat under the lid more than once, each time is followed on its own.
 const withMeat = computed(() =>
   (solved.value?.stages ?? []).flatMap((s, i) =>
@@ -82,7 +84,17 @@ const { DishDocument: limit, IngredientBody: lineLimit } = limits
 const lines = { most: 30, longest: limit.seasoning.longest }
 const changeItem = (key: string | null, to: (item: DishItemBody) => DishItemBody) =>
   change({ items: items.value.map((i) => (i.key === key ? to(i) : i)) })
-const takeOut = (key: string | null) => change({ items: items.value.filter((i) => i.key !== key) })
+const taken = shallowRef<{ item: DishItemBody; at: number } | null>(null)
+function takeOut(key: string | null) {
+  const at = items.value.findIndex((i) => i.key === key)
+  taken.value = { item: items.value[at]!, at }
+  change({ items: items.value.filter((i) => i.key !== key), stages: null })
+}
+function putBack() {
+  const { item, at } = taken.value!
+  taken.value = null
+  change({ items: [...items.value.slice(0, at), item, ...items.value.slice(at)] })
+}
 
 const act = (work: () => Promise<void>) => {
   scaled.value = null
@@ -146,7 +158,7 @@ watchDebounced(
       </div>
       <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
       <p v-if="scaled" role="status">{{ scaled }}</p>
-      <h2>In the pot</h2>
+      <h2>What goes in</h2>
       <ul class="items">
         <DishItemRow
           v-for="item in items"
@@ -154,16 +166,27 @@ watchDebounced(
           :item="item"
           :units="units"
           :unit-system="unitSystem"
-          :last="items.length === 1"
+          :last="arranged.length === 1 && arranged.includes(item)"
           :change="(to) => changeItem(item.key, to)"
           @remove="takeOut(item.key)"
         />
       </ul>
+      <UndoBar :text="taken ? 'Taken out.' : null" @undo="putBack" @gone="taken = null" />
       <form class="add" @submit.prevent="add">
-        <TextField v-model="adding" label="Add" :limit="lineLimit.text" placeholder="250 g pearl barley" />
-        <v-btn type="submit" :icon="mdiPlus" aria-label="Add to the dish" :disabled="items.length >= 8" />
+        <TextField
+          v-model="adding"
+          label="Add"
+          :limit="lineLimit.text"
+          placeholder="1 cup rice · 300 ml stock · 2 bay leaves"
+        />
+        <v-btn
+          type="submit"
+          :icon="mdiPlus"
+          aria-label="Add to the dish"
+         
+        />
       </form>
-      <h2>Around it</h2>
+      <h2>Before</h2>
       <div class="fields">
         <ChoiceField
           v-if="pots.length > 1"
@@ -192,6 +215,13 @@ watchDebounced(
           :limit="limit.deglazeWith"
           @update:model-value="change({ deglazeWith: $event })"
         />
+        <TextField
+          class="wide"
+          label="Sauce or glaze, half of it kept clean"
+          :model-value="dish.sauce ?? null"
+          :limit="limit.sauce"
+          @update:model-value="change({ sauce: $event })"
+        />
         <NumberField
           v-for="{ label, key, usual, step } in figures"
           :key="key"
@@ -211,13 +241,22 @@ watchDebounced(
         :model-value="dish.aromatics ?? []"
         @update:model-value="change({ aromatics: [...$event] })"
       />
+      <h2>Aside, while the pot works</h2>
       <JobList :jobs="dish.meanwhile ?? []" @change="change({ meanwhile: $event })" />
+      <h2>After</h2>
       <LinesField
         label="At the end, in order"
         hint="Skim the fat."
         v-bind="lines"
         :model-value="dish.finish ?? []"
         @update:model-value="change({ finish: [...$event] })"
+      />
+      <LinesField
+        label="For later"
+        hint="Freeze half in a flat box."
+        v-bind="lines"
+        :model-value="dish.later ?? []"
+        @update:model-value="change({ later: [...$event] })"
       />
       <LinesField
         label="To remember"

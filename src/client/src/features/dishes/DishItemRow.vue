@@ -21,10 +21,19 @@ const props = defineProps<{
   change: (change: (item: DishItemBody) => DishItemBody) => void
 }>()
 const emit = defineEmits<{ remove: [] }>()
-const { findCut, companions } = useCatalogue()
+const { findCut, companions, liquids } = useCatalogue()
 const cut = computed(() => findCut(props.item.load?.cut))
 const companion = computed(() => companions.value.find((c) => c.id === props.item.id))
-const name = computed(() => cut.value?.name ?? companion.value?.name.toLowerCase() ?? '…')
+const liquid = computed(() => liquids.value.find((l) => l.id === props.item.id))
+const name = computed(() => {
+  const { kind, text: line } = props.item
+  if (kind === 'line') return line ?? '…'
+  return (
+    (kind === 'liquid' ? liquid.value?.name.toLowerCase() : (cut.value?.name ?? companion.value?.name.toLowerCase())) ??
+    '…'
+  )
+})
+const lies = computed(() => (props.item.load?.arrangement === 'lump' ? 'lump' : (props.item.load?.state ?? 'chilled')))
 const kg = computed(() => props.item.load?.totalKg ?? (props.item.grams ?? 0) / 1000)
 const sizes = [
   { value: 'usual', title: 'usual size' },
@@ -33,14 +42,19 @@ const sizes = [
 ] as const
 const states = [
   { value: 'chilled', title: 'from the fridge' },
-  { value: 'frozen', title: 'frozen' },
+  { value: 'frozen', title: 'frozen, apart' },
+  { value: 'lump', title: 'frozen in one block' },
   { value: 'room', title: 'at room temperature' },
 ] as const
 
+const lie = (value: string) =>
+  load(value === 'lump' ? { state: 'frozen', arrangement: 'lump' } : { state: value, arrangement: 'single' })
 const load = (part: object) => props.change((item) => ({ ...item, load: { ...item.load!, ...part } }))
 const set = (part: object) => props.change((item) => ({ ...item, ...part }))
 const weigh = (value: number) =>
-  props.item.load ? load({ totalKg: Number(value.toFixed(3)) }) : set({ grams: Math.round(value * 1000) })
+  props.item.load
+    ? load({ totalKg: Number(value.toFixed(3)) })
+    : set({ grams: Math.round(value * 1000), measure: null })
 const { LoadBody, DishItemBody: itemLimit } = limits
 const massLimit = computed(() =>
   props.item.load ? LoadBody.totalKg : { least: itemLimit.grams.least / 1000, most: itemLimit.grams.most / 1000 },
@@ -51,6 +65,18 @@ const massLimit = computed(() =>
   <li class="item" :aria-label="name">
     <h3>{{ name }}</h3>
     <QuantityField
+      v-if="item.kind === 'liquid'"
+      class="mass"
+      label="How much"
+      dimension="volume"
+      :units="unitSystem"
+      :value="item.ml"
+      :show="(value) => text(units.volume(value))"
+      :limit="itemLimit.ml"
+      :keep="(ml) => set({ ml, measure: null })"
+    />
+    <QuantityField
+      v-else-if="item.kind !== 'line'"
       class="mass"
       label="Weight"
       dimension="mass"
@@ -70,7 +96,7 @@ const massLimit = computed(() =>
       needed
       @update:model-value="load({ pieces: $event })"
     />
-    <template v-if="!item.load">
+    <template v-if="item.kind === 'companion'">
       <ChoiceField
         v-if="companion?.isCut"
         label="Cut"
@@ -80,14 +106,11 @@ const massLimit = computed(() =>
       />
       <TickField label="in a bowl" :model-value="item.inBowl ?? false" @update:model-value="set({ inBowl: $event })" />
     </template>
+    <small v-if="item.measure" class="measure">{{ item.measure }}</small>
+    <small v-if="liquid?.isThick" class="measure">thick: on top, not all of it makes steam</small>
     <v-btn class="out" :icon="mdiClose" :disabled="last" :aria-label="`Take ${name} out`" @click="emit('remove')" />
     <div v-if="item.load" class="more">
-      <ChoiceField
-        label="State"
-        :model-value="item.load.state ?? 'chilled'"
-        :options="states"
-        @update:model-value="load({ state: $event })"
-      />
+      <ChoiceField label="State" :model-value="lies" :options="states" @update:model-value="lie($event)" />
       <ChoiceField
         label="How it ends"
         :model-value="item.aim ?? 'slice'"
@@ -125,6 +148,10 @@ h3::first-letter {
 .mass,
 .pieces {
   flex: 0 1 112px;
+}
+.measure {
+  flex: 0 1 auto;
+  padding-bottom: 12px;
 }
 .more {
   flex: 1 1 100%;

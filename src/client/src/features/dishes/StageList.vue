@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
+import { computed, ref } from 'vue'
 import type { DishItemBody, DishView, TriedLid } from '@/api/types'
 import { releaseWords } from '@/shared/words/words'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
@@ -15,6 +17,31 @@ function nameOf(key: string) {
   const cut = findCut(item.load.cut)
   return (item.load.pieces === 1 ? cut?.name : cut?.plural) ?? key
 }
+// Stages by hand: a thing is taken up, by finger or by key, and put down in another row or on its own.
+const held = ref<string | null>(null)
+const now = computed(() => props.solved.stages.map((s) => [...s.items]))
+const without = (key: string) => now.value.map((s) => s.filter((k) => k !== key))
+const settle = (stages: string[][]) => {
+  held.value = null
+  emit(
+    'arrange',
+    stages.filter((s) => s.length > 0),
+  )
+}
+const putInto = (row: number) =>
+  held.value && settle(without(held.value).map((s, i) => (i === row ? [...s, held.value!] : s)))
+const putAlone = (before: number) => {
+  if (!held.value) return
+  const rest = without(held.value)
+  settle([...rest.slice(0, before), [held.value], ...rest.slice(before)])
+}
+const moveRow = (row: number, by: number) => {
+  const rows = [...now.value]
+  const [moved] = rows.splice(row, 1)
+  rows.splice(row + by, 0, moved!)
+  settle(rows)
+}
+const mostStages = 3
 const arrange = (order: NonNullable<DishView['runnerUp']>) =>
   emit('arrange', props.solved.isWanted ? null : order.stages.map((s) => [...s.items]))
 const times = ['Never', 'Once', 'Twice', 'Three times']
@@ -38,8 +65,29 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
       <b>{{ times[solved.stages.length] }} under the lid</b>, {{ Math.round(solved.totalMinutes.p50) }} min, at most
       {{ Math.ceil(solved.totalMinutes.p95) }} in 19 of 20.
     </p>
+    <p v-if="held" role="status" class="holding">
+      <b>{{ nameOf(held) }}</b>: where does it go?
+      <v-btn v-if="solved.stages.length < mostStages" class="tried" variant="outlined" @click="putAlone(0)"
+        >Alone, first</v-btn
+      >
+      <v-btn
+        v-if="solved.stages.length < mostStages"
+        class="tried"
+        variant="outlined"
+        @click="putAlone(solved.stages.length)"
+        >Alone, last</v-btn
+      >
+      <v-btn class="tried" @click="held = null">Leave it</v-btn>
+    </p>
     <ol>
-      <li v-for="(stage, i) in solved.stages" :key="i" class="stage" data-testid="stage">
+      <li
+        v-for="(stage, i) in solved.stages"
+        :key="i"
+        :class="['stage', { target: held && !stage.items.includes(held) }]"
+        data-testid="stage"
+        @dragover.prevent
+        @drop.prevent="putInto(i)"
+      >
         <p class="minutes">
           <b>{{ stage.minutes }}</b> <small>min</small>
           <span>{{ releaseWords(stage.release) }} · {{ text(units.volume(stage.liquidMl)) }} thin liquid</span>
@@ -47,6 +95,18 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
         <ul>
           <li v-for="outcome in stage.outcomes" :key="outcome.key" :class="['outcome', outcome.verdict]">
             <span class="mark" aria-hidden="true"></span>
+            <button
+              type="button"
+              class="take"
+              draggable="true"
+              :aria-pressed="held === outcome.key"
+              :aria-label="`Move ${nameOf(outcome.key)}`"
+              @click="held = held === outcome.key ? null : outcome.key"
+              @dragstart="held = outcome.key"
+              @dragend="held = null"
+            >
+              ⠿
+            </button>
             {{ nameOf(outcome.key) }}: {{ words[outcome.verdict]
             }}<template v-if="outcome.coldestP01 !== null"
               >, at least <span class="figure">{{ text(units.atLeast(outcome.coldestP01)) }}</span> in the
@@ -54,6 +114,18 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
             >
           </li>
         </ul>
+        <p v-if="held && !stage.items.includes(held)">
+          <v-btn class="tried" variant="outlined" @click="putInto(i)">Put it in here</v-btn>
+        </p>
+        <p v-if="solved.stages.length > 1 && !held" class="order">
+          <v-btn v-if="i > 0" :icon="mdiArrowUp" :aria-label="`Earlier: time ${i + 1}`" @click="moveRow(i, -1)" />
+          <v-btn
+            v-if="i < solved.stages.length - 1"
+            :icon="mdiArrowDown"
+            :aria-label="`Later: time ${i + 1}`"
+            @click="moveRow(i, 1)"
+          />
+        </p>
         <p v-for="warning in stage.warnings" :key="warning.code" class="mind">{{ warning.text }}</p>
         <details>
           <summary>Why</summary>
@@ -96,6 +168,29 @@ p {
 }
 .total {
   font-size: 1.1rem;
+}
+.holding {
+  border: 2px dashed rgb(var(--v-theme-secondary));
+  border-radius: 12px;
+  padding: 8px 12px;
+}
+.stage.target {
+  outline: 2px dashed rgb(var(--v-theme-secondary));
+  outline-offset: 3px;
+}
+.take {
+  min-width: 44px;
+  min-height: 44px;
+  cursor: grab;
+  font-size: 1.2rem;
+  color: inherit;
+}
+.take[aria-pressed='true'] {
+  font-weight: 700;
+  box-shadow: inset 0 -4px rgb(var(--v-theme-secondary));
+}
+.order {
+  display: flex;
 }
 .stage {
   display: grid;

@@ -12,6 +12,7 @@ export function useCatalogue() {
   })
   const cuts = computed(() => query.data.value?.cuts ?? [])
   const companions = computed(() => query.data.value?.companions ?? [])
+  const liquids = computed(() => query.data.value?.liquids ?? [])
   const schools = computed(() => query.data.value?.schools ?? [])
   /** The rule that the server applies; undefined until it is known. */
   const safety = computed(() => query.data.value?.safety)
@@ -23,5 +24,5 @@ export function useCatalogue() {
     const pieces = load.pieces ?? 1
     return cut ? `${pieces} ${pieces === 1 ? cut.name : cut.plural}` : null
   }
-  return { cuts, companions, schools, safety, version, findCut, birdWords }
+  return { cuts, companions, liquids, schools, safety, version, findCut, birdWords }
 }
