@@ -48,6 +48,20 @@ internal sealed partial class DeviceRunner(
         }
     }
 
+    /// <summary>True while the pin of the pot of a cook is up; false for a cook without one.</summary>
+    public bool IsPinUp(string cookId)
+    {
+        if (!_running.TryGetValue(cookId, out var running))
+        {
+            return false;
+        }
+
+        lock (running.At.Pot)
+        {
+            return running.At.Pot.Report.PinUp;
+        }
+    }
+
     public override Task StartAsync(CancellationToken cancellationToken)
     {
         cooks.Taken += Follow;
@@ -152,6 +166,8 @@ internal sealed partial class DeviceRunner(
             {
                 running.At.Pot.Take(entry);
             }
+
+            _running[id] = running with { Time = live.Time };
         }
         else if (Make(live) is { } made)
         {

@@ -41,14 +41,30 @@ public static class CookJournal
         Func<RescueRequest, RescueAdvice> advise
     ) => Fold(cook, events, advise).State(now);
 
-    /// <summary>The clock of a cook.</summary>
+    /// <summary>The clock of a cook: of a rehearsal it runs fast while the pot works, and waits where a hand has to act.</summary>
+    /// <param name="cook">What was planned.</param>
     /// <param name="events">The journal, each entry with the moment on the wall at which it was written.</param>
-    public static CookTime TimeOf(IEnumerable<(CookEvent Event, DateTimeOffset WrittenAt)> events) =>
-        events
-            .Where(e => e.Event.Kind == CookEventKind.Simulated)
-            .Select(e => new CookTime(e.WrittenAt, e.Event.At, e.Event.Data.Speed ?? 1))
-            .DefaultIfEmpty(CookTime.Wall)
-            .Last();
+    public static CookTime TimeOf(PlannedCook cook, IReadOnlyList<(CookEvent Event, DateTimeOffset WrittenAt)> events)
+    {
+        var time = CookTime.Wall;
+        if (events.All(e => e.Event.Kind != CookEventKind.Simulated))
+        {
+            return time;
+        }
+
+        var fold = new CookFold(cook, HandMoments.Likely);
+        var isRehearsal = false;
+        foreach (var (entry, writtenAt) in events)
+        {
+            isRehearsal |= entry.Kind == CookEventKind.Simulated;
+            var now = entry.Kind == CookEventKind.Simulated ? entry.At : time.At(writtenAt);
+            fold.Take(entry);
+            time = new(writtenAt, now, entry.Kind == CookEventKind.Simulated ? entry.Data.Speed ?? 1 : time.Speed);
+            time = isRehearsal ? HandMoments.After(time, fold.Fork().State(now, everNotMeasured: false)) : time;
+        }
+
+        return time;
+    }
 
     /// <summary>The entries that hold, in the order in which they happened.</summary>
     /// <remarks>What was undone is left out, unless the undoing was undone; what was corrected stands at its new time.</remarks>

@@ -116,8 +116,22 @@ internal static class CookEndpoints
 
     private static async Task<
         Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
-    > EventAsync(string id, EventBody body, CookService cooks, CancellationToken cancellation)
+    > EventAsync(string id, EventBody body, CookService cooks, DeviceRunner devices, CancellationToken cancellation)
     {
+        // What the pot itself knows better is not written down against it.
+        if (body.Kind is CookEventKind.PinDown or CookEventKind.Opened && devices.IsPinUp(id))
+        {
+            return TypedResults.Conflict(
+                Problems.NotNow(
+                    new JournalRefusal(
+                        false,
+                        "The pin of this pot is still up. Wait until it drops, or open the valve; never force the lid.",
+                        [CookEventKind.Vented, CookEventKind.Note]
+                    )
+                )
+            );
+        }
+
         return (await cooks.AppendAsync(id, body.ClientId!, body.Kind!.Value, body.At, body.Kept(), cancellation)) switch
         {
             { Cook: null } => Missing(),

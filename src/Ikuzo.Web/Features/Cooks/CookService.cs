@@ -85,7 +85,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     {
         var time = live.Time;
         var state = journal.State(time.At(clock.GetUtcNow()));
-        return CookView.Of(live, state, journal.Ahead(state), time.Speed);
+        return CookView.Of(live, state, journal.Ahead(state));
     }
 
     private async Task<Appended> TakeAsync(
@@ -128,5 +128,5 @@ internal sealed record LiveCook(KeptCook Cook, PlannedCook Planned, IReadOnlyLis
 
     public bool IsSimulated => Events.Any(e => e.Kind == CookEventKind.Simulated);
 
-    public CookTime Time => CookJournal.TimeOf(Journal.Select(j => (j.Event, j.WrittenAt)));
+    public CookTime Time { get; } = CookJournal.TimeOf(Planned, [.. Journal.Select(j => (j.Event, j.WrittenAt))]);
 }

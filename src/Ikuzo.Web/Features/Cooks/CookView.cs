@@ -52,6 +52,14 @@ public sealed record CookView
     /// <summary>How many times faster than the wall that clock runs.</summary>
     public required double Speed { get; init; }
 
+    /// <summary>
+    /// Moment of that clock from which on it waits for the hand, as fast as the wall; null while the pot works alone.
+    /// </summary>
+    public required DateTimeOffset? FastUntil { get; init; }
+
+    /// <summary>How long it waits there, s; null for as long as it takes.</summary>
+    public required double? WaitsSeconds { get; init; }
+
     /// <summary>True for a rehearsal on the simulated pot.</summary>
     public required bool Simulated { get; init; }
 
@@ -82,7 +90,7 @@ public sealed record CookView
     /// <summary>Spots of the cut.</summary>
     public required IReadOnlyList<SpotView> Spots { get; init; }
 
-    internal static CookView Of(LiveCook live, CookState state, IReadOnlyList<CookAhead> ahead, double speed)
+    internal static CookView Of(LiveCook live, CookState state, IReadOnlyList<CookAhead> ahead)
     {
         var (cook, planned, journal) = live;
         var standing = CookJournal.Standing(live.Events).Select(e => e.Id).Except(state.Ignored).ToHashSet();
@@ -93,7 +101,9 @@ public sealed record CookView
             Phase = state.Phase,
             Since = state.Since,
             Now = state.Now,
-            Speed = speed,
+            Speed = live.Time.Speed,
+            FastUntil = live.Time.FastUntil,
+            WaitsSeconds = live.Time.WaitsSeconds,
             Simulated = live.IsSimulated,
             State = state,
             Next = state.Next,

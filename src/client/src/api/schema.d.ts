@@ -1274,6 +1274,16 @@ export interface components {
              * @description How many times faster than the wall that clock runs.
              */
             speed: number;
+            /**
+             * Format: date-time
+             * @description Moment of that clock from which on it waits for the hand, as fast as the wall; null while the pot works alone.
+             */
+            fastUntil: null | string;
+            /**
+             * Format: double
+             * @description How long it waits there, s; null for as long as it takes.
+             */
+            waitsSeconds: null | number;
             /** @description True for a rehearsal on the simulated pot. */
             simulated: boolean;
             /** @description The rest of the state. */

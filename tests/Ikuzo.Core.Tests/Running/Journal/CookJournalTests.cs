@@ -261,12 +261,19 @@ public class CookJournalTests
     }
 
     [Fact]
-    public void ClockOfARehearsal_RunsFast()
+    public void ClockOfARehearsal_RunsFastWhileThePotWorks_AndWaitsForTheHand()
     {
-        var simulated = E("1", Simulated, 0, new() { Speed = 60 });
-        var time = CookJournal.TimeOf([(simulated, Start.AddHours(1))]);
-        Assert.Equal(Start.AddMinutes(60), time.At(Start.AddHours(1).AddMinutes(1)));
-        Assert.Equal(Start, CookJournal.TimeOf([]).At(Start));
+        var wall = Start.AddHours(1);
+        (CookEvent, DateTimeOffset) simulated = (E("1", Simulated, 0, new() { Speed = 60 }), wall);
+        CookTime Time(params (CookEvent, DateTimeOffset)[] more) => CookJournal.TimeOf(Thighs, [simulated, .. more]);
+        Assert.Equal(Start.AddMinutes(1), Time().At(wall.AddMinutes(1))); // the lid is not on yet
+        var lid = (E("2", LidOn, 0), wall);
+        Assert.Equal(Start.AddMinutes(60), Time(lid).At(wall.AddMinutes(1)));
+        var pressure = (E("3", PressureReached, 10), wall.AddSeconds(10));
+        var (open, waits) = (Time(lid, pressure, (E("4", Vented, 20), wall.AddSeconds(20))), Time(lid, pressure));
+        Assert.Equal(60, (open.At(wall.AddSeconds(22)) - open.At(wall.AddSeconds(21))).TotalSeconds, 1e-6); // venting is the pot's
+        Assert.NotNull(waits.FastUntil); // at the valve it is the hand's
+        Assert.Equal(Start, CookJournal.TimeOf(Thighs, []).At(Start));
     }
 
     [Fact]

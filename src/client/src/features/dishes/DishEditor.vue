@@ -179,12 +179,7 @@ watchDebounced(
           :limit="lineLimit.text"
           placeholder="1 cup rice · 300 ml stock · 2 bay leaves"
         />
-        <v-btn
-          type="submit"
-          :icon="mdiPlus"
-          aria-label="Add to the dish"
-         
-        />
+        <v-btn type="submit" :icon="mdiPlus" aria-label="Add to the dish" />
       </form>
       <h2>Before</h2>
       <div class="fields">

@@ -4,6 +4,7 @@ import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookEventData, CookEventKind, CookView, DeviceReport } from '@/api/types'
 import { withAhead } from './ahead'
+import { cookClock, wallMsUntil } from './clock'
 import { useHub } from './useHub'
 import { useOutbox } from './useOutbox'
 
@@ -42,10 +43,11 @@ export function useCook(id: Ref<string | null>) {
     retry: true,
   })
   /** The present moment on the clock of the cook. */
-  const now = computed(() => {
+  const clockAt = (moment: number) => {
     const view = query.data.value
-    return view ? Date.parse(view.now) + Math.max(0, wall.value - received.value) * view.speed : wall.value
-  })
+    return view ? cookClock(view, Math.max(0, moment - received.value)) : moment
+  }
+  const now = computed(() => clockAt(wall.value))
 
   /** The cook as it stands, also while the server is away. */
   const cook = computed<CookView | undefined>(
@@ -94,7 +96,7 @@ export function useCook(id: Ref<string | null>) {
       const moments = (view?.next ?? [])
         .flatMap((n) => [n.dueAt, n.lateAt])
         .filter((t) => t !== null)
-        .map((t) => (Date.parse(t) - Date.parse(view!.now)) / view!.speed)
+        .map((t) => wallMsUntil(view!, Date.parse(t)))
         .filter((ms) => ms > 0)
       if (moments.length === 0) return
       pause.value = Math.min(...moments) + afterDueMs
@@ -105,7 +107,7 @@ export function useCook(id: Ref<string | null>) {
 
   // Said with the time of the cook's own clock, so that what is sent late still says when it happened.
   const say = (kind: CookEventKind, data: CookEventData = {}, minutesAgo = 0) =>
-    outbox.send(id.value!, kind, data, new Date(now.value - minutesAgo * 60_000).toISOString())
+    outbox.send(id.value!, kind, data, new Date(clockAt(Date.now()) - minutesAgo * 60_000).toISOString())
 
   return { cook, query, now, told, connected, say, take, refusal: outbox.refusal, unsent: outbox.unsent }
 }

@@ -1,0 +1,37 @@
+using Ikuzo.Core.Running.Rescue;
+
+namespace Ikuzo.Core.Running.Journal;
+
+/// <summary>Where a cook waits for a hand: there the clock of a rehearsal does not run away from it.</summary>
+internal static class HandMoments
+{
+    private const double AtTheValveSeconds = 20; // longer than this a real pin would fall meanwhile; choice
+
+    /// <summary>The clock of a rehearsal after an entry.</summary>
+    /// <param name="time">The clock until then.</param>
+    /// <param name="state">The state after it.</param>
+    public static CookTime After(CookTime time, CookState state) =>
+        state switch
+        {
+            { Phase: CookPhase.ComingUp or CookPhase.Venting or CookPhase.Done } => time,
+            { Phase: CookPhase.Rescuing, Simmers: false } => time,
+            { Next: [{ Kind: CookEventKind.HoldOver or CookEventKind.Vented, DueAt: { } due }, ..] } => time with
+            {
+                FastUntil = due,
+                WaitsSeconds = AtTheValveSeconds,
+            },
+            { Phase: CookPhase.Resting } => time,
+            { Next: [{ Waits: true, DueAt: { } due }, ..] } => time with { FastUntil = due },
+            _ => time with { FastUntil = state.Now },
+        };
+
+    /// <summary>What readings lead to as far as the clock asks: done, or not yet.</summary>
+    public static RescueAdvice Likely(RescueRequest request) =>
+        new(
+            request.NewestReadings.All(r => r.IsSafe) ? CheckVerdict.Done : CheckVerdict.Short,
+            RescueMethod.BackUnderPressure,
+            1,
+            [""],
+            []
+        );
+}
