@@ -24,7 +24,13 @@ public sealed record FillOutcome(double BeforeLitres, double AfterLitres, double
 /// <param name="Name">The consistency in kitchen words.</param>
 /// <param name="StarchGrams">Starch, g.</param>
 /// <param name="ColdWaterMl">Cold water, ml.</param>
-public sealed record Thickening(string Name, double StarchGrams, double ColdWaterMl);
+public sealed record Thickening(string Name, double StarchGrams, double ColdWaterMl)
+{
+    private const double GramsPerMl = 0.54; // maize starch, 128 g to the cup: USDA FoodData Central
+
+    /// <summary>The starch by volume, ml, for who has spoons and no scale.</summary>
+    public double StarchMl => Math.Round(StarchGrams / GramsPerMl, 1);
+}
 
 /// <summary>Boiling down on the browning function, lid off: to half, or as far as a quarter of an hour goes.</summary>
 /// <param name="ToMl">What is left, ml.</param>

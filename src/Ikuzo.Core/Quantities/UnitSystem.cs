@@ -73,19 +73,16 @@ public sealed class Wording(UnitSystem units)
     public string Oven(double celsius) =>
         Us ? Text($"{Math.Round(Temperatures.ToFahrenheit(celsius) / 25) * 25:0} °F") : Text($"{Math.Round(celsius / 10) * 10:0} °C");
 
-    /// <summary>A volume: rounded to 10 ml, or quarter cups.</summary>
-    public string Volume(double ml)
-    {
-        var cups = Math.Round(ml / CupMl * 4) / 4;
-        return Us ? Text($"{cups:0.##} {(cups == 1 ? "cup" : "cups")}") : Text($"{Math.Round(ml / 10) * 10:0} ml");
-    }
+    /// <summary>A volume: rounded to 10 ml; or in the spoons, cups and quarts of a kitchen.</summary>
+    public string Volume(double ml) => Us ? KitchenSizes.Of(ml) : Text($"{Math.Round(ml / 10) * 10:0} ml");
 
-    /// <summary>A volume to pour: whole millilitres, or quarter cups.</summary>
+    /// <summary>A volume to pour: whole millilitres, or the spoons and cups of a kitchen.</summary>
     public string Pour(double ml) => Us ? Volume(ml) : Text($"{ml:0} ml");
 
-    /// <summary>A mass: grams below a kilogram; pounds and ounces.</summary>
+    /// <summary>A mass: grams below a kilogram; ounces below a pound.</summary>
     public string Mass(double kg) =>
-        Us ? Text($"{kg / PoundKg:0.0} lb")
+        Us && kg < PoundKg ? Text($"{kg / PoundKg * 16:0.#} oz")
+        : Us ? Text($"{kg / PoundKg:0.0} lb")
         : kg < 1 ? Text($"{kg * 1000:0} g")
         : Text($"{kg:0.0#} kg");
 

@@ -40,6 +40,17 @@ public class WarningsTests
     public void MeatAtRoomTemperature_IsACaution() =>
         Assert.Equal(WarningLevel.Caution, Level(Request("chicken-wing", 8, state: MeatState.Room), "room-temperature"));
 
+    // "1 cup" where the manual of 250 ml says "1 cup".
+    [Theory]
+    [InlineData(UnitSystem.Us, 236.588, false)]
+    [InlineData(UnitSystem.Us, 230, true)]
+    [InlineData(UnitSystem.Metric, 236.588, true)]
+    public void OneCup_IsTheCupThatThePotAsksFor(UnitSystem units, double ml, bool stops) =>
+        Assert.Equal(
+            stops,
+            Warnings.Of(Request("chicken-thigh-bone-in") with { LiquidMl = ml, Units = units }).Any(w => w.Code == "low-liquid")
+        );
+
     [Theory]
     [InlineData(249, WarningLevel.Stop)]
     [InlineData(250, null)]
@@ -89,7 +100,7 @@ public class WarningsTests
     {
         var request = Request("chicken-wing", 8) with { LiquidMl = 100 };
         Assert.Contains("150 ml", Assert.Single(Warnings.Of(request), w => w.Code == "low-liquid").Text);
-        Assert.Contains("0.75 cups", Assert.Single(Warnings.Of(request with { Units = UnitSystem.Us }), w => w.Code == "low-liquid").Text);
+        Assert.Contains("¾ cup", Assert.Single(Warnings.Of(request with { Units = UnitSystem.Us }), w => w.Code == "low-liquid").Text);
     }
 
     [Fact]

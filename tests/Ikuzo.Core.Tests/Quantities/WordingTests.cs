@@ -35,7 +35,11 @@ public class WordingTests
     {
         Assert.Equal("250 ml", Metric.Volume(247));
         Assert.Equal("1 cup", Us.Volume(240));
-        Assert.Equal("1.25 cups", Us.Volume(300));
+        Assert.Equal("1¼ cups", Us.Volume(300));
+        Assert.Equal(
+            ["1 tsp", "1 tbsp", "2 tbsp", "¼ cup", "½ cup", "1½ cups", "5¼ quarts"],
+            new[] { 5, 15, 30, 60, 118, 355, 5060.0 }.Select(Us.Volume)
+        );
     }
 
     [Fact]

@@ -2852,6 +2852,11 @@ export interface components {
              * @description Cold water, ml.
              */
             coldWaterMl: number;
+            /**
+             * Format: double
+             * @description The starch by volume, ml, for who has spoons and no scale.
+             */
+            starchMl?: number;
         };
         /** @description Somebody tried it: the lid closes without touching, over so much, in a pot as large as this one. */
         TriedLid: {

@@ -15,6 +15,7 @@ const { id, noneIsOn } = useShownCook()
 const { units, unitSystem } = useKitchen()
 const { cook, told, say, take, refusal } = useCook(id)
 const spot = ref<string | null>(null)
+const other = ref(false)
 const canRead = computed(() => cook.value?.phase === 'open' || cook.value?.phase === 'finishing')
 const toPot = () => void router.push({ name: 'pot', params: { id: id.value! } })
 
@@ -29,10 +30,11 @@ async function unmeasured() {
 </script>
 
 <template>
-  <div v-if="cook" class="check">
+  <div v-if="cook && !other" class="check">
     <header>
       <h1>{{ cook.name }}</h1>
       <v-btn class="tall" variant="outlined" @click="toPot">Back to the pot</v-btn>
+      <v-btn class="tall" @click="other = !other">{{ other ? 'This cook' : 'Another pot is open' }}</v-btn>
     </header>
     <p v-if="refusal" role="alert">{{ refusal }}</p>
     <div class="sides">
@@ -52,7 +54,7 @@ async function unmeasured() {
       </div>
     </div>
   </div>
-  <OpenAlready v-else-if="noneIsOn" />
+  <OpenAlready v-else-if="noneIsOn || other" @begun="other = false" />
 </template>
 
 <style scoped>

@@ -16,6 +16,7 @@ const { draft } = useDraft()
 const { pots } = useKitchen()
 const { birdWords } = useCatalogue()
 const { start } = useCooks()
+const emit = defineEmits<{ begun: [] }>()
 const router = useRouter()
 const route = useRoute()
 const held = ref<number | null>(draft.value.request.minutes ?? 15)
@@ -30,6 +31,7 @@ const begin = () =>
     const request = { ...withPot(draft.value, pots.value), minutes: held.value, release }
     const cook = await start.mutateAsync({ request, openedMinutesAgo: minutesAgo.value! })
     await router.push({ name: 'check', params: { id: cook.id }, query: route.query })
+    emit('begun')
   })
 </script>
 

@@ -37,11 +37,15 @@ const placement = computed(() => placements.find((p) => p.value === (load.value.
 const browning = computed(() => brownings.find((b) => b.value === (request.value.browned ?? false)) ?? brownings[0])
 const inFridge = computed(() => fridgeDays.find((d) => d.value === (load.value.daysInFridge ?? null)) ?? fridgeDays[0])
 const potItems = computed(() =>
-  props.pots.map((p) => ({ title: p.name, hint: `${p.capacityLitres} litres`, id: p.id })),
+  props.pots.map((p) => ({ title: p.name, hint: `${text(props.units.capacity(p.capacityLitres))}s`, id: p.id })),
 )
 const potWords = computed(() => {
   const typed = request.value.pot?.capacityLitres
-  return typed ? `a ${typed} litre pot` : pot.value ? `${pot.value.name}, ${pot.value.capacityLitres} litres` : '…'
+  return typed
+    ? `a ${text(props.units.capacity(typed))} pot`
+    : pot.value
+      ? `${pot.value.name}, ${text(props.units.capacity(pot.value.capacityLitres))}s`
+      : '…'
 })
 const thickness = computed(() => {
   const known = load.value.thicknessMm

@@ -16,6 +16,7 @@ vi.mock('@/shared/catalogue/useCatalogue', () => ({
       { id: 'penne-pasta', name: 'Penne', isCut: false },
       { id: 'carrots-chunks', name: 'Carrots', isCut: true },
     ]),
+    liquids: ref([]),
   }),
 }))
 

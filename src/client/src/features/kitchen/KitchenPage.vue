@@ -137,7 +137,8 @@ const altitudeLimit = computed(() => ({
             <div class="words">
               <h3>{{ pot.name }} <small v-if="pot.isDefault">used unless you say otherwise</small></h3>
               <p>
-                <b>{{ pot.capacityLitres }}</b> litres · <b>{{ pot.heaterWatts }}</b> W · at least
+                <b>{{ units.capacity(pot.capacityLitres).number }}</b> {{ units.capacity(pot.capacityLitres).unit }}s ·
+                <b>{{ Math.round(pot.heaterWatts) }}</b> W · at least
                 <b>{{ text(units.volume(pot.minimumLiquidMl)) }}</b> liquid · high <b>{{ pot.highGaugeKpa }}</b> kPa,
                 low <b>{{ pot.lowGaugeKpa }}</b> kPa
               </p>

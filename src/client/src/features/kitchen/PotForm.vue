@@ -14,7 +14,7 @@ const emit = defineEmits<{ save: [Partial<PotBody>]; cancel: [] }>()
 const form = reactive({
   name: props.pot?.name ?? '',
   capacityLitres: props.pot?.capacityLitres ?? 5.7,
-  heaterWatts: props.pot?.heaterWatts ?? null,
+  heaterWatts: props.pot ? Math.round(props.pot.heaterWatts) : null,
   minimumLiquidMl: props.pot?.minimumLiquidMl ?? null,
   highGaugeKpa: props.pot?.highGaugeKpa ?? null,
   lowGaugeKpa: props.pot?.lowGaugeKpa ?? null,
@@ -25,13 +25,14 @@ const form = reactive({
   halfMarkLitres: props.pot?.halfMarkLitres ?? null,
   isDefault: props.pot?.isDefault ?? false,
 })
-const numbers = [
-  { key: 'capacityLitres', label: 'Capacity, litres', step: 0.1 },
-  { key: 'heaterWatts', label: 'Power, W', step: 10 },
-  { key: 'highGaugeKpa', label: 'High pressure, kPa', step: 1 },
-  { key: 'lowGaugeKpa', label: 'Low pressure, kPa', step: 1 },
-  { key: 'fillMarkLitres', label: 'Highest mark, litres', step: 0.1 },
-  { key: 'halfMarkLitres', label: 'Mark for what foams, litres', step: 0.1 },
+const capacities = [
+  { key: 'capacityLitres', label: 'Capacity' },
+  { key: 'fillMarkLitres', label: 'Highest mark' },
+  { key: 'halfMarkLitres', label: 'Mark for what foams' },
+] as const
+const pressures = [
+  { key: 'highGaugeKpa', label: 'High pressure' },
+  { key: 'lowGaugeKpa', label: 'Low pressure' },
 ] as const
 const usual = 'usual for its size'
 const lengths = [
@@ -41,6 +42,12 @@ const lengths = [
 ] as const
 const { PotBody: limit } = limits
 const lengthWords = (mm: number) => text(props.units.length(mm))
+const tenth = (value: number) => Math.round(value * 10) / 10
+const shownCapacity = (litres: number | null) => (litres === null ? null : tenth(props.units.capacityValue(litres)))
+const capacityLimit = (range: { least: number; most: number }) => ({
+  least: tenth(props.units.capacityValue(range.least)),
+  most: tenth(props.units.capacityValue(range.most)),
+})
 const volumeWords = (ml: number) => text(props.units.volume(ml))
 </script>
 
@@ -48,13 +55,30 @@ const volumeWords = (ml: number) => text(props.units.volume(ml))
   <form class="form" @submit.prevent="showWrong($event) || emit('save', { ...form })">
     <TextField v-model="form.name" label="What you call it" :limit="limit.name" needed autofocus />
     <NumberField
-      v-for="field in numbers"
+      v-for="field in capacities"
+      :key="field.key"
+      :model-value="shownCapacity(form[field.key])"
+      :label="`${field.label}, ${units.capacity(1).unit}s`"
+      :step="0.1"
+      :limit="capacityLimit(limit[field.key])"
+      :needed="field.key === 'capacityLitres'"
+      :placeholder="usual"
+      @update:model-value="form[field.key as 'fillMarkLitres'] = $event === null ? null : units.capacityLitres($event)"
+    />
+    <NumberField
+      v-model="form.heaterWatts"
+      label="Power, W"
+      :step="10"
+      :limit="limit.heaterWatts"
+      :placeholder="usual"
+    />
+    <NumberField
+      v-for="field in pressures"
       :key="field.key"
       v-model="form[field.key]"
-      :label="field.label"
-      :step="field.step"
+      :label="`${field.label}, kPa${form[field.key] === null ? '' : ` (${text(units.pressure(form[field.key]!))})`}`"
+      :step="1"
       :limit="limit[field.key]"
-      :needed="field.key === 'capacityLitres'"
       :placeholder="usual"
     />
     <QuantityField

@@ -3,10 +3,12 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookView } from '@/api/types'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { clockTime, text, type Units } from '@/shared/units/format'
 
 /** After the pot: crisp, sauce, two hours, boxes. */
 const props = defineProps<{ cook: CookView; now: number; units: Units }>()
+const { unitSystem } = useKitchen()
 const iceWater = ref(false)
 const { data: after } = useQuery({
   queryKey: ['aftercare', computed(() => props.cook.id)],
@@ -35,7 +37,7 @@ const outWords = computed(() =>
   <section class="after" aria-label="After the pot">
     <p v-if="left !== null" class="out" :class="{ late: left < 1_800_000 }" role="status">{{ outWords }}</p>
     <div class="panels">
-      <article>
+      <article v-if="after?.crisping.length">
         <h3>Crisp the skin</h3>
         <details v-for="way in after?.crisping" :key="way.way">
           <summary>
@@ -55,7 +57,10 @@ const outWords = computed(() =>
         </p>
         <ul>
           <li v-for="way in after.liquid.thicken" :key="way.name">
-            <b>{{ text(units.mass(way.starchGrams / 1000)) }}</b> {{ way.name }}
+            <b>{{
+              text(unitSystem === 'us' ? units.volume(way.starchMl ?? 0) : units.mass(way.starchGrams / 1000))
+            }}</b>
+            {{ way.name }}
           </li>
         </ul>
       </article>

@@ -13,12 +13,13 @@ import BurstCoach from './BurstCoach.vue'
 import CookStrip from './CookStrip.vue'
 import CurvePanel from './CurvePanel.vue'
 import CueToggles from './CueToggles.vue'
+import IdlePot from './IdlePot.vue'
 import JournalList from './JournalList.vue'
 import RehearsalBar from './RehearsalBar.vue'
 import { useCook } from '@/shared/cooks/useCook'
 import { useCooks, useShownCook } from '@/shared/cooks/useCooks'
 import { useCues } from './useCues'
-import { countdown, didIt, headline } from './words'
+import { countdown, didIt, headline, wentWrong } from './words'
 
 /** The running cook: one step at a time, in huge type. Space, or a touch on the lower half, says "done, next". */
 const router = useRouter()
@@ -27,6 +28,8 @@ const { simulate } = useCooks()
 const { units } = useKitchen()
 const { cook, now, told, connected, say, refusal, unsent } = useCook(id)
 const { choice, toggle } = useCues(cook)
+const sharesItsName = (one: { id: string; name: string }) =>
+  active.value.some((c) => c.id !== one.id && c.name === one.name)
 const note = ref<string | null>('')
 const sure = ref(false)
 const curvesOpen = ref(false)
@@ -72,7 +75,7 @@ function write() {
       <h1>{{ cook.name }}</h1>
       <nav v-if="active.length > 1" aria-label="Cooks that are on">
         <router-link v-for="other in active" :key="other.id" :to="{ name: 'pot', params: { id: other.id } }">
-          {{ other.name }}
+          {{ other.name }}<small v-if="sharesItsName(other)">, {{ clockTime(other.createdAt) }}</small>
         </router-link>
       </nav>
       <span v-if="unsent > 0 || !connected" class="offline" role="status">
@@ -119,7 +122,7 @@ function write() {
       <small>space, or a touch here</small>
     </button>
     <p v-else class="over">
-      {{
+      <span v-if="cook.simulated">{{ wentWrong(cook) }} </span>{{
         cook.state.everNotMeasured
           ? 'It was not measured; the record says so.'
           : cook.verdict === 'done'
@@ -187,13 +190,7 @@ function write() {
       />
     </details>
   </div>
-  <div v-else-if="noneIsOn" class="idle">
-    <h1>Nothing is on</h1>
-    <p>
-      Start a cook from the <router-link to="/">Counter</router-link> or from a
-      <router-link to="/dishes">dish</router-link>, or rehearse it on the simulated pot.
-    </p>
-  </div>
+  <IdlePot v-else-if="noneIsOn" />
 </template>
 
 <style scoped src="./pot.css"></style>

@@ -2,20 +2,12 @@
 import { ref } from 'vue'
 import type { CookView, DeviceReport, SimulatedFault } from '@/api/types'
 import { text, type Units } from '@/shared/units/format'
+import { faultNames } from './words'
 
 /** A rehearsal: how fast its clock runs, what goes wrong, and what the simulated pot says. */
 const props = defineProps<{ cook: CookView; told: DeviceReport | null; units: Units }>()
 const emit = defineEmits<{ simulate: [{ speed: number; faults: SimulatedFault[] }] }>()
 const speeds = [1, 10, 60, 120]
-const faultNames: Record<SimulatedFault, string> = {
-  'valve-open': 'valve left open',
-  scorch: 'something scorches',
-  'power-cut': 'power cut',
-  'slow-heater': 'weak heater',
-  'noisy-probe': 'jumpy probe',
-  'misplaced-probe': 'probe off the middle',
-  'probe-dropout': 'probe falls silent',
-}
 const faults = ref<SimulatedFault[]>([
   ...(props.cook.events.filter((e) => e.kind === 'simulated').at(-1)?.data.faults ?? []),
 ])

@@ -1,4 +1,4 @@
-import type { CookEventKind, CookPhase, CookView } from '@/api/types'
+import type { CookEventKind, CookPhase, CookView, SimulatedFault } from '@/api/types'
 
 /** What stands in huge type: what is to be done, or waited for. */
 export function headline(cook: CookView): string {
@@ -29,6 +29,25 @@ export function headline(cook: CookView): string {
     default:
       return cook.state.abandoned ? 'Given up' : 'Served'
   }
+}
+
+/** What may go wrong in a rehearsal. */
+export const faultNames: Record<SimulatedFault, string> = {
+  'valve-open': 'valve left open',
+  scorch: 'something scorches',
+  'power-cut': 'power cut',
+  'slow-heater': 'weak heater',
+  'noisy-probe': 'jumpy probe',
+  'misplaced-probe': 'probe off the middle',
+  'probe-dropout': 'probe falls silent',
+}
+
+/** What went wrong on purpose, said once it is over. */
+export function wentWrong(cook: CookView): string {
+  const faults = cook.events.filter((e) => e.kind === 'simulated').at(-1)?.data.faults ?? []
+  return faults.length === 0
+    ? 'A rehearsal in which nothing went wrong on purpose.'
+    : `What went wrong on purpose: ${faults.map((f) => faultNames[f]).join(', ')}.`
 }
 
 /** What the large button says: that it has happened. */

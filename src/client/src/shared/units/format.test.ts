@@ -19,3 +19,10 @@ test('never rounds up what is said about safety', () => {
   expect(text(inUnits('metric').atLeast(73.99))).toBe('73 °C')
   expect(text(inUnits('us').atLeast(73.8))).toBe('164 °F')
 })
+
+test('measures in the sizes of a kitchen', () => {
+  const said = [5, 15, 30, 60, 118, 236.588, 355, 700, 5060].map((ml) => text(inUnits('us').volume(ml)))
+  expect(said).toEqual(['1 tsp', '1 tbsp', '2 tbsp', '¼ cup', '½ cup', '1 cup', '1½ cups', '3 cups', '5¼ quarts'])
+  expect(text(inUnits('us').mass(0.012))).toBe('0.4 oz')
+  expect(text(inUnits('us').capacity(5.68))).toBe('6 quart')
+})
