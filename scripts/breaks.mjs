@@ -69,7 +69,7 @@ export const breaks = [
   b(
     'too little liquid goes',
     'Planning/PotWarnings.cs',
-    'r.Liquid < «r.Pot.MinimumLiquidMl - 0.5»',
+    '* «r.Pot.MinimumLiquidMl - 0.5»',
     'r.Pot.MinimumLiquidMl / 2',
   ),
   b('half mark not counted', 'Filling/LiquidBudget.cs', 'Math.Round(«swells» ? filled.Pot.HalfLitres', 'false'),
@@ -95,13 +95,13 @@ export const breaks = [
   b(
     'done though a reading is short',
     'Running/Rescue/RescuePlanner.cs',
-    'IsReached(likely) && «SafetyRule.IsReached(lowest)»',
+    '&& «request.NewestReadings.All(r => r.IsSafe)»',
     'true',
   ),
   b(
     'done though the belief is short',
     'Running/Rescue/RescuePlanner.cs',
-    'return «SafetyRule.IsReached(likely)»',
+    'return «SafetyRule.IsReached(likely, lowest.Scale)»',
     'true',
   ),
   b('belief never widened', 'Running/Rescue/RescuePlanner.cs', 'LeastEffectiveCount = «24»', '0'),
@@ -176,7 +176,7 @@ export const breaks = [
     '<= «dish.Pot.CapacityLitres / 2»',
     'dish.Pot.CapacityLitres',
   ),
-  b('soupy stage vented', 'Dishes/DishSolver.cs', 'return («foams» ? Spurting', 'false'),
+  b('soupy stage vented', 'Dishes/DishSolver.cs', 'items.«OfType<BesideItem>().Any(b => b.Load.Spurts)»', 'false'),
   b(
     'cold water thaws in half',
     'LineUps/Thawing.cs',

@@ -105,6 +105,28 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.Equal((201, "browning-started"), (begun, (string)cook!["next"]![0]!["kind"]!));
     }
 
+    // With the pin up nothing is opened, whatever the hand says: the probe would stay silent for good.
+    [Fact]
+    public async Task RehearsedPot_IsNotOpenedAgainstItsPin()
+    {
+        var id = await StartAsync(Thighs());
+        await Server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 120, seed = 3 });
+        await DoAsync(id, "lid-on");
+        JsonNode? cook = null;
+        for (var i = 0; i < 200 && (string?)cook?["phase"] is not ("holding" or "resting"); i++)
+        {
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+            cook = (await Server.GetAsync($"/api/cooks/{id}")).Body;
+        }
+
+        await DoAsync(id, "vented");
+        var (status, problem) = await DoAsync(id, "pin-down");
+        Assert.Equal((409, "/problems/not-now"), (status, (string)problem!["type"]!));
+        Assert.Contains("pin", (string)problem["detail"]!, StringComparison.Ordinal);
+        Assert.Contains(problem["possible"]!.AsArray(), k => (string)k! == "vented");
+        await DoAsync(id, "abandoned");
+    }
+
     [Fact]
     public async Task PotThatIsOpenAlready_IsAskedForNothing()
     {

@@ -78,6 +78,7 @@ public sealed class DatabaseTests : IDisposable
     [InlineData("0003_pot_sizes.sql")]
     [InlineData("0004_dishes.sql")]
     [InlineData("0005_cooks.sql")]
+    [InlineData("0006_has_thermometer.sql")]
     public async Task Migrate_FromAnEarlierVersion_KeepsWhatWasThere(string newest)
     {
         var database = new Database(_folder);

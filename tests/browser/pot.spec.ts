@@ -71,7 +71,7 @@ for (const [name, hand] of Object.entries(hands)) {
       await ventOpenAndRead('88')
       await expect(page.getByTestId('check-verdict')).toContainText('Done at every spot')
       await hand.press(page, /^Back to the pot/)
-      await expect(step(page)).toHaveText('After the pot')
+      await expect(step(page)).toHaveText('Rest')
       await expect(page.getByText('Crisp the skin')).toBeVisible()
       await axe()
       await hand.next(page)

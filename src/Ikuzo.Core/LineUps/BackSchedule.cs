@@ -1,5 +1,6 @@
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.LineUps;
@@ -26,6 +27,7 @@ public static class BackSchedule
         Meanwhile(board, request, firstLid);
         Before(board, request, firstLid);
         Store(board, request, lastOpening);
+        Later(board, request);
         var tasks = board
             .Tasks.OrderBy(t => t.Start)
             .ThenBy(t => t.Id, StringComparer.Ordinal)
@@ -58,10 +60,7 @@ public static class BackSchedule
             at = crisp;
         }
 
-        if (plan.StirIn.Count + request.Finish.Count > 0)
-        {
-            at = board.Hands("finish", at, KitchenTimes.StirInMinutes + request.Finish.Count, FinishWords(request, plan));
-        }
+        at = Finish(board, request, plan, at);
 
         at = at.AddMinutes(-request.RestMinutes);
         var opening = at;
@@ -72,6 +71,57 @@ public static class BackSchedule
 
         return (at, opening);
     }
+
+    // What says how long it takes takes as long; the rest is done in one go.
+    private static DateTimeOffset Finish(Board board, LineUpRequest request, DishPlan plan, DateTimeOffset at)
+    {
+        var timed = request.Finish.Where(line => OwnMinutes.In(line) is not null).ToList();
+        for (var i = timed.Count - 1; i >= 0; i--)
+        {
+            at = board.Put(
+                FormattableString.Invariant($"finish-{i + 1}"),
+                LineUpLane.Oven,
+                at,
+                OwnMinutes.In(timed[i])!.Value,
+                timed[i],
+                handsOn: false
+            );
+        }
+
+        var quick = request with { Finish = [.. request.Finish.Except(timed)] };
+        return plan.StirIn.Count + quick.Finish.Count == 0
+            ? at
+            : board.Hands("finish", at, KitchenTimes.StirInMinutes + quick.Finish.Count, FinishWords(quick, plan));
+    }
+
+    // What is frozen for another day has days of its own: out of the freezer the evening before, eaten while it is good.
+    private static void Later(Board board, LineUpRequest request)
+    {
+        var at = request.ServeAt.AddMinutes(AfterDinnerMinutes);
+        foreach (var (line, i) in request.Later.Select((line, i) => (line, i)))
+        {
+            var frozen = line.Contains("freez", StringComparison.OrdinalIgnoreCase);
+            var until = request.ServeAt.AddMonths(FrozenMonths);
+            var words = frozen
+                ? FormattableString.Invariant($"{line} Good until {until:d MMMM yyyy}; into the fridge the evening before.")
+                : line;
+            var minutes = OwnMinutes.In(line) ?? KitchenTimes.StoreMinutes;
+            board.Add(
+                new LineUpTask(
+                    FormattableString.Invariant($"later-{i + 1}"),
+                    LineUpLane.Hands,
+                    at,
+                    at.AddMinutes(minutes),
+                    words,
+                    HandsOn: true
+                )
+            );
+            at = at.AddMinutes(minutes);
+        }
+    }
+
+    private const double AfterDinnerMinutes = 30;
+    private const int FrozenMonths = 4; // cooked poultry keeps 2 to 6 months frozen for quality: USDA FSIS
 
     private static string FinishWords(LineUpRequest request, DishPlan plan)
     {

@@ -120,6 +120,7 @@ internal static class DemoData
             {
                 Name = "Hill House",
                 AltitudeMetres = 1350,
+                HasThermometer = true,
                 RoomCelsius = 21,
                 Units = UnitSystem.Metric,
             },

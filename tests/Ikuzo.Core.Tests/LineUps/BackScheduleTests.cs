@@ -241,4 +241,17 @@ public class BackScheduleTests
         Assert.Equal(giblets, tasks.Single(t => t.Id == "season").Text.Contains("giblet", StringComparison.Ordinal));
         Assert.Contains(brown, tasks.Single(t => t.Id == "brown").Text);
     }
+
+    [Fact]
+    public void Make_WhatSaysHowLongItTakes_TakesSoLong_AndWhatIsFrozenGetsItsDay()
+    {
+        var meal = Meal() with { Finish = ["Bake the crumbs for 30 minutes.", "Scatter herbs."], Later = ["Freeze half of it."] };
+        var tasks = BackSchedule.Make(meal).Tasks;
+        var bake = tasks.Single(t => t.Id == "finish-1");
+        Assert.Equal((30, LineUpLane.Oven, false), ((bake.End - bake.Start).TotalMinutes, bake.Lane, bake.HandsOn));
+        Assert.Contains("Scatter herbs.", tasks.Single(t => t.Id == "finish").Text);
+        var later = tasks.Single(t => t.Id == "later-1");
+        Assert.True(later.Start >= meal.ServeAt);
+        Assert.Contains(meal.ServeAt.AddMonths(4).Year.ToString(System.Globalization.CultureInfo.InvariantCulture), later.Text);
+    }
 }

@@ -100,7 +100,9 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         const string Untitled = "new";
         var now = live.Time.At(clock.GetUtcNow());
         var journal = Fold(live);
-        var tried = journal.Try(new CookEvent(Untitled, kind, at ?? now, data), now);
+        // What happens now happens after all that was said, also where the clock of a client was a little ahead.
+        var present = live.Events.Select(e => e.At).Where(t => t <= now + CookJournal.MostAhead).Append(now).Max();
+        var tried = journal.Try(new CookEvent(Untitled, kind, at ?? present, data), now);
         if (tried.After is not { } after)
         {
             return new(View(live, journal), tried.Refusal);

@@ -218,6 +218,9 @@ public sealed record KitchenSettings
     [Limits(70, 115, "°C")]
     public double? BoilingCelsius { get; init; }
 
+    /// <summary>Whether the household has a thermometer; null until it has said so.</summary>
+    public bool? HasThermometer { get; init; }
+
     /// <summary>The check of the thermometer at this altitude; null when it is not complete.</summary>
     internal ThermometerCheck? Thermometer =>
         IceCelsius is { } ice && BoilingCelsius is { } boiling

@@ -26,8 +26,14 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             string Units,
             string? School,
             double? Ice,
-            double? Boiling
-        )>("SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius FROM kitchen WHERE id = 1");
+            double? Boiling,
+            long? HasThermometer
+        )>(
+            """
+            SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius, has_thermometer
+            FROM kitchen WHERE id = 1
+            """
+        );
         return new KitchenSettings
         {
             Name = row.Name,
@@ -37,6 +43,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             DefaultSchool = row.School,
             IceCelsius = row.Ice,
             BoilingCelsius = row.Boiling,
+            HasThermometer = row.HasThermometer is { } has ? has != 0 : null,
         };
     }
 
@@ -48,7 +55,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             """
             UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units,
               default_school = @DefaultSchool,
-              ice_celsius = @IceCelsius, boiling_celsius = @BoilingCelsius WHERE id = 1
+              ice_celsius = @IceCelsius, boiling_celsius = @BoilingCelsius, has_thermometer = @HasThermometer WHERE id = 1
             """,
             new
             {
@@ -59,6 +66,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
                 settings.DefaultSchool,
                 settings.IceCelsius,
                 settings.BoilingCelsius,
+                settings.HasThermometer,
             }
         );
     }

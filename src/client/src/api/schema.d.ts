@@ -1820,6 +1820,8 @@ export interface components {
              * @description What it shows in boiling water in this kitchen, °C, 70 to 115; null when it was not checked.
              */
             boilingCelsius?: null | number;
+            /** @description Whether the household has a thermometer; null until it has said so. */
+            hasThermometer?: null | boolean;
         };
         /** @description Settings and pots. */
         KitchenView: {

@@ -9,6 +9,7 @@ import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import AnswerPanel from './AnswerPanel.vue'
 import AskField from './AskField.vue'
+import FirstQuestions from './FirstQuestions.vue'
 import HeatPicture from './HeatPicture.vue'
 import KeptPlans from './KeptPlans.vue'
 import LiquidPanel from './LiquidPanel.vue'
@@ -103,6 +104,7 @@ useShortcuts({
       :pot-id="draft.potId"
       :thickness-mm="plan?.thicknessMm ?? null"
     />
+    <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
     <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
     <p v-if="stale" class="working" role="status">Working it out…</p>

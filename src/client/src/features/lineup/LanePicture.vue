@@ -8,7 +8,12 @@ import { clockTime } from '@/shared/units/format'
 import { drawLanes, hoursOf } from './lanes'
 
 /** The meal as lanes for hands, pot, oven and fridge, with a handle at eating time unless that is not to be chosen. The list beside it says the same in words. */
-const props = defineProps<{ tasks: readonly LineUpTask[]; servedAt: Date; fixed?: boolean }>()
+const props = defineProps<{
+  tasks: readonly LineUpTask[]
+  servedAt: Date
+  fixed?: boolean
+  numbers?: ReadonlyMap<string, number>
+}>()
 const emit = defineEmits<{ serve: [Date] }>()
 const step = 300_000
 const shortly = 60_000
@@ -53,6 +58,13 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
           :y="bar.y + 28"
         >
           {{ titles[bar.kind] }}
+        </text>
+        <text
+          v-else-if="!titles[bar.kind] && numbers?.has(bar.task.id) && bar.width > 14"
+          :x="bar.x + bar.width / 2"
+          :y="bar.y + 28"
+        >
+          {{ numbers.get(bar.task.id) }}
         </text>
       </g>
       <DragHandle

@@ -2,10 +2,11 @@
 import { computed } from 'vue'
 import type { LineUpTask } from '@/api/types'
 import { clockTime } from '@/shared/units/format'
+import { listed } from './lanes'
 
 /** What to do, in order, with the day where it changes. Only what somebody does or waits for; the pot's own stages are in the picture. */
 const props = defineProps<{ tasks: readonly LineUpTask[] }>()
-const todo = computed(() => props.tasks.filter((t) => t.lane !== 'pot' || t.id.startsWith('hold')))
+const todo = computed(() => listed(props.tasks))
 const dayOf = (task: LineUpTask) =>
   new Date(task.start).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
 const isNewDay = (i: number) => i === 0 || dayOf(todo.value[i]!) !== dayOf(todo.value[i - 1]!)
@@ -17,6 +18,7 @@ const isNewDay = (i: number) => i === 0 || dayOf(todo.value[i]!) !== dayOf(todo.
       <li v-if="isNewDay(i)" class="day">{{ dayOf(task) }}</li>
       <li :class="{ hands: task.handsOn }">
         <time :datetime="task.start">{{ clockTime(task.start) }}</time>
+        <b class="number">{{ i + 1 }}</b>
         <span>{{ task.text }}</span>
       </li>
     </template>
@@ -31,7 +33,7 @@ const isNewDay = (i: number) => i === 0 || dayOf(todo.value[i]!) !== dayOf(todo.
 }
 .todo li {
   display: grid;
-  grid-template-columns: 72px 1fr;
+  grid-template-columns: 72px 28px 1fr;
   gap: 12px;
   padding: 9px 0;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.25);

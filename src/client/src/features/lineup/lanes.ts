@@ -9,12 +9,20 @@ const left = 64
 const top = 26
 const hour = 3_600_000
 
+/** What stands in the list: what somebody does or waits for. */
+export const listed = (tasks: readonly LineUpTask[]) => tasks.filter((t) => t.lane !== 'pot' || t.id.startsWith('hold'))
+
+/** The number of each task in the list, by its id. */
+export const numbersOf = (tasks: readonly LineUpTask[]) =>
+  new Map(listed(tasks).map((task, i) => [task.id, i + 1] as const))
+
 /** First and last moment of the picture: the hours in which something is done, and as much before them as is asked for. */
 export function hoursOf(tasks: readonly LineUpTask[], before = hour * 0.75): readonly [number, number] {
   const active = tasks.filter((t) => t.lane === 'pot' || t.lane === 'oven')
   return [
     Math.min(...(active.length > 0 ? active : tasks).map((t) => Date.parse(t.start))) - before,
-    Math.max(...tasks.filter((t) => t.id !== 'store').map((t) => Date.parse(t.end))) + hour / 4,
+    Math.max(...tasks.filter((t) => t.id !== 'store' && !t.id.startsWith('later')).map((t) => Date.parse(t.end))) +
+      hour / 4,
   ]
 }
 

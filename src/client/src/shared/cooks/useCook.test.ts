@@ -76,3 +76,13 @@ test('after a refusal the cook is asked for again', async () => {
   await vi.waitFor(() => expect(cook.value?.phase).toBe('holding'))
   expect(refusal.value).toBe('It makes no sense now.')
 })
+
+test('what is said now is never said to be before what was said last', async () => {
+  const ahead = '2026-11-26T12:00:09.500Z' // by a clock that was a little ahead
+  const told = { ...(lidOn as object), events: [{ standing: true, at: ahead }] }
+  get.mockReset().mockResolvedValue({ data: told })
+  const { say } = await cookOnScreen()
+  post.mockReset().mockResolvedValue({ data: told, response: { status: 200 } })
+  await say('pressure-reached')
+  expect(post.mock.lastCall).toMatchObject([expect.anything(), { body: { at: ahead } }])
+})

@@ -105,9 +105,19 @@ export function useCook(id: Ref<string | null>) {
     { immediate: true },
   )
 
-  // Said with the time of the cook's own clock, so that what is sent late still says when it happened.
-  const say = (kind: CookEventKind, data: CookEventData = {}, minutesAgo = 0) =>
-    outbox.send(id.value!, kind, data, new Date(clockAt(Date.now()) - minutesAgo * 60_000).toISOString())
+  // Said with the time of the cook's own clock, so that what is sent late still says when it happened. Two clocks never agree to the
+  // millisecond: what is said now is not said to have happened before what was said last.
+  const newest = () =>
+    Math.max(
+      ...(query.data.value?.events ?? []).filter((e) => e.standing).map((e) => Date.parse(e.at)),
+      ...outbox.unsentOf(id.value).map((w) => (w.at === null ? 0 : Date.parse(w.at))),
+      0,
+    )
+  function say(kind: CookEventKind, data: CookEventData = {}, minutesAgo = 0) {
+    const moment = clockAt(Date.now())
+    const at = minutesAgo === 0 ? Math.max(moment, newest()) : moment - minutesAgo * 60_000
+    return outbox.send(id.value!, kind, data, new Date(Math.ceil(at)).toISOString())
+  }
 
   return { cook, query, now, told, connected, say, take, refusal: outbox.refusal, unsent: outbox.unsent }
 }

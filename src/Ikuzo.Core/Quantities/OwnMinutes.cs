@@ -1,6 +1,4 @@
-using Ikuzo.Core.Quantities;
-
-namespace Ikuzo.Core.Running.Aftercare;
+namespace Ikuzo.Core.Quantities;
 
 /// <summary>How long a job takes that says so itself: "Bake for 30 minutes."</summary>
 public static class OwnMinutes
