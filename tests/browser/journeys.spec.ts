@@ -27,9 +27,13 @@ async function type(page: Page, journey: Journey) {
     await page.keyboard.press('Enter')
     await expect(page.locator('.items > li')).toHaveCount(i + 2)
   }
-  await page.getByRole('button', { name: /^Take .* out$/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Take .* out$/ })
+    .first()
+    .click()
   for (const label of journey.ticks ?? []) await page.getByLabel(label).check()
-  for (const [label, value] of Object.entries(journey.fields ?? {})) await page.getByLabel(label, { exact: true }).fill(value)
+  for (const [label, value] of Object.entries(journey.fields ?? {}))
+    await page.getByLabel(label, { exact: true }).fill(value)
   if (journey.pot) await page.getByLabel('Cooked in').selectOption({ label: journey.pot })
   const triedLid = page.getByRole('button', { name: 'I tried it: the lid closes' })
   await expect(page.getByTestId('stage').first().or(triedLid)).toBeVisible({ timeout: 10_000 })

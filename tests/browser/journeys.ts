@@ -67,7 +67,11 @@ export const journeys: Journey[] = [
     lines: ['6 thighs 1.2 kg to fall apart', '250 g dried navy beans'],
     says: ['250 g dry navy beans, under the liquid'],
   },
-  { name: 'Hill beans, from the can', lines: ['6 thighs 1.2 kg', '1 can white beans'], says: ['1 can canned white beans'] },
+  {
+    name: 'Hill beans, from the can',
+    lines: ['6 thighs 1.2 kg', '1 can white beans'],
+    says: ['1 can canned white beans'],
+  },
   {
     name: 'Thighs, potatoes, tomatoes',
     lines: ['6 thighs 1.1 kg', '500 g potatoes', '1 can chopped tomatoes'],

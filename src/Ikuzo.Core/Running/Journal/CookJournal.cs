@@ -60,7 +60,7 @@ public static class CookJournal
             var now = entry.Kind == CookEventKind.Simulated ? entry.At : time.At(writtenAt);
             fold.Take(entry);
             time = new(writtenAt, now, entry.Kind == CookEventKind.Simulated ? entry.Data.Speed ?? 1 : time.Speed);
-            time = isRehearsal ? HandMoments.After(time, fold.Fork().State(now, everNotMeasured: false)) : time;
+            time = isRehearsal ? HandMoments.After(cook, time, fold.Fork().State(now, everNotMeasured: false)) : time;
         }
 
         return time;
