@@ -265,7 +265,8 @@ public class CookJournalTests
     {
         var wall = Start.AddHours(1);
         (CookEvent, DateTimeOffset) simulated = (E("1", Simulated, 0, new() { Speed = 60 }), wall);
-        CookTime Time(params (CookEvent, DateTimeOffset)[] more) => CookJournal.TimeOf(Thighs, [simulated, .. more]);
+        var vents = Thighs with { Release = Release.Vent };
+        CookTime Time(params (CookEvent, DateTimeOffset)[] more) => CookJournal.TimeOf(vents, [simulated, .. more]);
         Assert.Equal(Start.AddMinutes(1), Time().At(wall.AddMinutes(1))); // the lid is not on yet
         var lid = (E("2", LidOn, 0), wall);
         Assert.Equal(Start.AddMinutes(60), Time(lid).At(wall.AddMinutes(1)));
@@ -273,6 +274,7 @@ public class CookJournalTests
         var (open, waits) = (Time(lid, pressure, (E("4", Vented, 20), wall.AddSeconds(20))), Time(lid, pressure));
         Assert.Equal(60, (open.At(wall.AddSeconds(22)) - open.At(wall.AddSeconds(21))).TotalSeconds, 1e-6); // venting is the pot's
         Assert.NotNull(waits.FastUntil); // at the valve it is the hand's
+        Assert.Null(CookJournal.TimeOf(Thighs, [simulated, lid, pressure]).FastUntil); // left alone it is the pot's
         Assert.Equal(Start, CookJournal.TimeOf(Thighs, []).At(Start));
     }
 
