@@ -24,12 +24,6 @@ export const journeys: Journey[] = [
     says: ['2 carrots', 'Stir in', 'cream, the heat off'],
   },
   {
-    name: 'Carrots first, then frost thighs',
-    lines: ['6 frozen thighs 1.2 kg', '270 g wild rice', '3 carrots', '2 bay leaves'],
-    first: 'carrots in chunks',
-    says: ['carrots in chunks', '270 g wild rice blend, under the liquid', '2 bay leaves'],
-  },
-  {
     name: 'Glazed drumsticks',
     lines: ['8 drumsticks 960 g'],
     fields: { 'Sauce or glaze, half of it kept clean': '120 ml plum glaze', 'Crisp after, minutes': '6' },
@@ -39,6 +33,12 @@ export const journeys: Journey[] = [
     name: 'Strips in a thick sauce',
     lines: ['600 g chicken strips', '250 ml thick cheese sauce', '150 ml stock'],
     says: ['cheese sauce, on top last; do not stir'],
+  },
+  {
+    name: 'Carrots first, then frost thighs',
+    lines: ['6 frozen thighs 1.2 kg', '270 g wild rice', '3 carrots', '2 bay leaves'],
+    first: 'carrots in chunks',
+    says: ['carrots in chunks', '270 g wild rice blend, under the liquid', '2 bay leaves'],
   },
   {
     name: 'Bird, then quills and sprouts',

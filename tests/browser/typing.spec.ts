@@ -1,7 +1,7 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
 
 // A hand that types anywhere, on a slow machine and a slow server that answers in any order. What was typed last is what is kept.
-const edits = Number(process.env.IKUZO_EDITS ?? 40)
+const edits = Number(process.env.IKUZO_EDITS ?? 25)
 const seed = 20261206
 const mostDelayMs = Number(process.env.IKUZO_DELAY ?? 3000)
 

@@ -28,7 +28,8 @@ internal static class BesideWarnings
                 "thick-sauce",
                 $"Put the {Names(r, CompanionTraits.Thick)} on top and do not stir it in, or add "
                     + $"{say.Volume(Math.Ceiling((grams / MuchThickShare - r.Liquid) / 10) * 10)} of thin liquid.",
-                "Thick food makes no steam; it scorches on the floor and the pot does not come to pressure."
+                "Thick food makes no steam; it scorches on the floor and the pot does not come to pressure.",
+                "I will"
             )
             : null;
 

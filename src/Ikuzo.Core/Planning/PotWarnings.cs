@@ -98,7 +98,8 @@ internal static class PotWarnings
                 r,
                 "browned-bits",
                 "Loosen everything brown from the floor of the pot with a splash of the liquid.",
-                "What sticks there scorches, and the pot may refuse to come to pressure."
+                "What sticks there scorches, and the pot may refuse to come to pressure.",
+                "I will"
             )
             : null;
 

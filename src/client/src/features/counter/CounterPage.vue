@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
-import type { AskView, LiquidBudget, Release, Request, SavedPlan } from '@/api/types'
+import type { AskView, LiquidBudget, Release, Request, SavedPlan, Warning } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
@@ -56,8 +56,10 @@ const release = computed<Release | null>(() => {
   return tried?.kind ? { kind: tried.kind, restMinutes: tried.restMinutes ?? 0 } : (plan.value?.release ?? null)
 })
 // What rarely changes while minutes are tried is not drawn again.
-const stops = sameWhileEqual(() => plan.value?.warnings.filter((w) => w.level === 'stop') ?? [])
-const others = sameWhileEqual(() => plan.value?.warnings.filter((w) => w.level !== 'stop') ?? [])
+// What is cooked in turns is no longer in the answer: that stands above it, as a stop does.
+const isAbove = (w: Warning) => w.level === 'stop' || w.code === 'in-turns'
+const stops = sameWhileEqual(() => plan.value?.warnings.filter(isAbove) ?? [])
+const others = sameWhileEqual(() => plan.value?.warnings.filter((w) => !isAbove(w)) ?? [])
 const schools = sameWhileEqual(() => plan.value?.schools ?? [])
 const releases = sameWhileEqual(() => plan.value?.releases ?? [])
 const plannedRelease = sameWhileEqual(() => plan.value?.release ?? null)

@@ -173,12 +173,7 @@ watchDebounced(
       </ul>
       <UndoBar :text="taken ? 'Taken out.' : null" @undo="putBack" @gone="taken = null" />
       <form class="add" @submit.prevent="add">
-        <TextField
-          v-model="adding"
-          label="Add"
-          :limit="lineLimit.text"
-          placeholder="1 cup rice · 300 ml stock · 2 bay leaves"
-        />
+        <TextField v-model="adding" label="Add" :limit="lineLimit.text" placeholder="1 cup rice" />
         <v-btn type="submit" :icon="mdiPlus" aria-label="Add to the dish" />
       </form>
       <h2>Before</h2>

@@ -139,8 +139,9 @@ const altitudeLimit = computed(() => ({
               <p>
                 <b>{{ units.capacity(pot.capacityLitres).number }}</b> {{ units.capacity(pot.capacityLitres).unit }}s ·
                 <b>{{ Math.round(pot.heaterWatts) }}</b> W · at least
-                <b>{{ text(units.volume(pot.minimumLiquidMl)) }}</b> liquid · high <b>{{ pot.highGaugeKpa }}</b> kPa,
-                low <b>{{ pot.lowGaugeKpa }}</b> kPa
+                <b>{{ text(units.volume(pot.minimumLiquidMl)) }}</b> liquid · high
+                <b>{{ text(units.pressure(pot.highGaugeKpa)) }}</b>, low
+                <b>{{ text(units.pressure(pot.lowGaugeKpa)) }}</b>
               </p>
             </div>
             <v-btn class="tall" @click="editing = pot.id">Change</v-btn>

@@ -61,6 +61,7 @@ const titles: Record<string, string> = { 'come-up': 'coming up', hold: 'under pr
         </text>
         <text
           v-else-if="!titles[bar.kind] && numbers?.has(bar.task.id) && bar.width > 14"
+          class="number"
           :x="bar.x + bar.width / 2"
           :y="bar.y + 28"
         >
@@ -135,6 +136,13 @@ svg {
   paint-order: stroke;
   stroke: rgb(var(--v-theme-background));
   stroke-width: 9px;
+}
+.bar .number {
+  stroke: none;
+}
+.bar.hands .number,
+.bar.oven .number {
+  fill: rgb(var(--v-theme-background));
 }
 .bar.hold text {
   fill: rgb(var(--v-theme-background));

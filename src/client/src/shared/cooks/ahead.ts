@@ -12,7 +12,10 @@ interface Unsent {
  * follows; here only its times move, by as much as the thing happened sooner or later than it expected.
  */
 export function withAhead(cook: CookView, unsent: readonly Unsent[], now: number): CookView {
-  const said = [...unsent]
+  // What the hub told of already may still wait for its own answer: said twice, it would hide what was said after it.
+  const isIn = (u: Unsent) =>
+    u.at !== null && cook.events.some((e) => e.kind === u.kind && Date.parse(e.at) === Date.parse(u.at!))
+  const said = unsent.filter((u) => !isIn(u))
   let shown = cook
   for (const step of cook.ahead) {
     const due = shown.next[0]?.dueAt
