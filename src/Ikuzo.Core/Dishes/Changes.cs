@@ -22,7 +22,7 @@ internal static class Changes
                 .WithCancellation(cancellation)
                 .Where(c => DishSolver.IsOneStage(c.Dish, windows))
                 .AsSequential()
-                .Select(c => (c.Words, Plan: DishSolver.Solve(c.Dish, windows, withChanges: false, cancellation).Best))
+                .Select(c => (c.Words, Plan: DishSolver.Arrange(c.Dish, windows, cancellation).Best))
                 .Where(c => c.Plan is { Stages.Count: 1 })
                 .Select(c => new Suggestion(c.Words, 1, c.Plan!.TotalMinutes))
                 .Take(Most),

@@ -18,18 +18,31 @@ public static class DishSolver
     /// <param name="dish">One to eight items with different keys.</param>
     /// <param name="cancellation">Stops the computation.</param>
     /// <exception cref="ArgumentException">No item, more than eight, or a key twice.</exception>
-    public static DishPlan Solve(DishRequest dish, CancellationToken cancellation = default)
+    public static DishPlan Solve(DishRequest dish, CancellationToken cancellation = default) =>
+        Solve(Checked(dish), new ItemWindows(dish), withChanges: true, cancellation);
+
+    /// <summary>The same without suggestions, which take as long again, for who only wants the stages.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    /// <exception cref="ArgumentException">No item, more than eight, or a key twice.</exception>
+    public static DishPlan Arrange(DishRequest dish, CancellationToken cancellation = default) =>
+        Arrange(dish, new ItemWindows(dish), cancellation);
+
+    /// <summary>The stages, with windows that are asked again later.</summary>
+    internal static DishPlan Arrange(DishRequest dish, ItemWindows windows, CancellationToken cancellation) =>
+        Solve(Checked(dish), windows, withChanges: false, cancellation);
+
+    private static DishRequest Checked(DishRequest dish)
     {
         if (dish.Items.Count is 0 or > DishRequest.MostItems || dish.Items.DistinctBy(i => i.Key).Count() != dish.Items.Count)
         {
             throw new ArgumentException($"A dish has one to {DishRequest.MostItems} items with different keys.", nameof(dish));
         }
 
-        return Solve(dish, new ItemWindows(dish), withChanges: true, cancellation);
+        return dish;
     }
 
-    /// <summary>The same with windows that are known already, for changes of a dish.</summary>
-    internal static DishPlan Solve(DishRequest whole, ItemWindows windows, bool withChanges, CancellationToken cancellation)
+    private static DishPlan Solve(DishRequest whole, ItemWindows windows, bool withChanges, CancellationToken cancellation)
     {
         string[] stirIn = [.. whole.Items.OfType<BesideItem>().Where(b => b.IsStirredIn).Select(b => b.Key)];
         var dish = whole with { Items = [.. whole.Items.Where(i => !stirIn.Contains(i.Key))] };

@@ -25,7 +25,7 @@ public static class Scaling
     {
         ArgumentOutOfRangeException.ThrowIfLessThan(factor, 0.1);
         ArgumentOutOfRangeException.ThrowIfGreaterThan(factor, 20);
-        var stages = DishSolver.Solve(dish, cancellation).Best?.Stages.Count ?? int.MaxValue;
+        var stages = DishSolver.Arrange(dish, cancellation).Best?.Stages.Count ?? int.MaxValue;
         for (var batches = 1; batches <= MostBatches; batches++)
         {
             var scaled = dish with
@@ -36,7 +36,7 @@ public static class Scaling
             };
             if (
                 scaled.Items.All(IsWithinLimits)
-                && DishSolver.Solve(scaled, cancellation).Best is { } order
+                && DishSolver.Arrange(scaled, cancellation).Best is { } order
                 && order.Stages.Count <= stages
             )
             {

@@ -25,9 +25,10 @@ public static class Together
             return Planner.Compute(request, cancellation);
         }
 
-        var plan = DishSolver.Solve(dish, cancellation);
+        var windows = new ItemWindows(dish);
+        var plan = DishSolver.Arrange(dish, windows, cancellation);
         return plan.Best is { } order
-            ? WithOrder(request, dish, plan, order, cancellation)
+            ? WithOrder(request, dish, windows, plan, order, cancellation)
             : WithWarning(Planner.Compute(Under(request, dish, plan.StirIn, null), cancellation), CannotBeArranged(plan.Impossible!));
     }
 
@@ -67,6 +68,7 @@ public static class Together
     private static Plan WithOrder(
         PlanRequest request,
         DishRequest dish,
+        ItemWindows windows,
         DishPlan dishPlan,
         StageOrder order,
         CancellationToken cancellation
@@ -76,7 +78,8 @@ public static class Together
         var under = Under(request, dish, [.. dishPlan.StirIn, .. Elsewhere(dish, stage)], stage);
         var tried = request.Minutes is not null || request.Release is not null;
         var minutes =
-            request.Minutes ?? (request.Release is { } release ? MinutesFor(under, dish, stage, release, cancellation) : stage.Minutes);
+            request.Minutes
+            ?? (request.Release is { } release ? MinutesFor(under, dish, windows, stage, release, cancellation) : stage.Minutes);
         var plan = Planner.Compute(
             under with
             {
@@ -91,7 +94,7 @@ public static class Together
             order.Stages.Count > 1 ? Apart(dish, order, stage) : null,
             StirIn(dish, dishPlan.StirIn),
             Thirsty(request, dish, stage),
-            tried ? OutOfWindow(dish, stage, plan) : null,
+            tried ? OutOfWindow(dish, windows, stage, plan) : null,
         ];
         return WithWarning(plan, [.. more.OfType<Warning>()]) with { RecommendedMinutes = stage.Minutes, Why = [stage.Why, .. plan.Why] };
     }
@@ -112,9 +115,15 @@ public static class Together
         dish.Items.Select(i => i.Key).Where(k => !stage.Items.Contains(k));
 
     // Another release than the dish would take: what all that is under the lid can take with it, and what is safe.
-    private static double? MinutesFor(PlanRequest under, DishRequest dish, DishStage stage, Release release, CancellationToken cancellation)
+    private static double? MinutesFor(
+        PlanRequest under,
+        DishRequest dish,
+        ItemWindows windows,
+        DishStage stage,
+        Release release,
+        CancellationToken cancellation
+    )
     {
-        var windows = new ItemWindows(dish);
         var range = dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(i => windows.Of(i, release)).Aggregate((a, b) => a.And(b));
         var own = Planner.Compute(under with { Release = release, School = Schools.None }, cancellation);
         return own.SafeMinimumMinutes is { } safe && !range.IsEmpty
@@ -170,14 +179,13 @@ public static class Together
     }
 
     // What the minutes that are tried do to what stands beside.
-    private static Warning? OutOfWindow(DishRequest dish, DishStage stage, Plan plan)
+    private static Warning? OutOfWindow(DishRequest dish, ItemWindows windows, DishStage stage, Plan plan)
     {
         if (plan is not { Minutes: { } minutes, Release: { } release })
         {
             return null;
         }
 
-        var windows = new ItemWindows(dish);
         var off = dish
             .Items.OfType<BesideItem>()
             .Where(b => stage.Items.Contains(b.Key))

@@ -16,7 +16,7 @@ public static class BackSchedule
     public static LineUp Make(LineUpRequest request, CancellationToken cancellation = default)
     {
         var dish = request.Thaw == ThawWay.None ? request.Dish : Thawed(request.Dish);
-        var plan = DishSolver.Solve(dish, cancellation);
+        var plan = DishSolver.Arrange(dish, cancellation);
         if (plan.Best is not { } order)
         {
             return new(null, [], [plan.Impossible!.Why]);

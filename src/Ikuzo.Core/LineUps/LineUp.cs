@@ -85,9 +85,6 @@ public sealed record LineUpRequest
     /// <summary>What else has to be done; it goes where hands are free.</summary>
     public IReadOnlyList<HandsFreeJob> Meanwhile { get; init; } = [];
 
-    /// <summary>A sauce of two halves, one of them kept clean for after; null for none.</summary>
-    public string? Sauce { get; init; }
-
     /// <summary>What is done for another day once it is served.</summary>
     public IReadOnlyList<string> Later { get; init; } = [];
 

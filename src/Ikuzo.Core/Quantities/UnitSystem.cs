@@ -23,6 +23,10 @@ public enum TemperatureScale
 /// <summary>Temperatures from one scale to another.</summary>
 public static class Temperatures
 {
+    /// <summary>The scale of who uses some units.</summary>
+    public static TemperatureScale ScaleOf(UnitSystem units) =>
+        units == UnitSystem.Us ? TemperatureScale.Fahrenheit : TemperatureScale.Celsius;
+
     /// <summary>°C in °F.</summary>
     public static double ToFahrenheit(double celsius) => celsius * 1.8 + 32;
 

@@ -120,9 +120,7 @@ internal static class AskingEndpoints
         var us = body.Units == UnitSystem.Us;
         if (body.Dimension == Dimension.Temperature)
         {
-            return
-                QuantityReader.ReadTemperature(body.Text!, us ? TemperatureScale.Fahrenheit : TemperatureScale.Celsius)
-                    is var (celsius, said)
+            return QuantityReader.ReadTemperature(body.Text!, Temperatures.ScaleOf(body.Units ?? UnitSystem.Metric)) is var (celsius, said)
                 ? new QuantityView(Math.Round(celsius, 4), "°C", said)
                 : null;
         }

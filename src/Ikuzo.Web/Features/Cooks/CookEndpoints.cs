@@ -155,7 +155,7 @@ internal static class CookEndpoints
             Celsius = celsius,
             Piece = body.Piece,
             ShownCelsius = celsius == shown ? null : shown,
-            Scale = body.Scale ?? Usual(settings.Units),
+            Scale = body.Scale ?? Temperatures.ScaleOf(settings.Units),
         };
         return (await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation, body.Check)) switch
         {
@@ -287,9 +287,6 @@ internal static class CookEndpoints
         bool iceWater = false,
         [Limits(Cooling.LeastDepthMm, Cooling.MostDepthMm, "mm")] double? depthMm = null
     ) => TypedResults.Ok(Cooling.Of(depthMm is { } depth ? [depth] : [20, 30, 50, 75, 100], iceWater));
-
-    private static TemperatureScale Usual(UnitSystem units) =>
-        units == UnitSystem.Us ? TemperatureScale.Fahrenheit : TemperatureScale.Celsius;
 
     private static HttpValidationProblemDetails WrongTime(JournalRefusal refusal) => Problems.Invalid("at", refusal.Why);
 

@@ -29,7 +29,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         var usual = await kitchen.UsualAsync(cancellation);
         var whole = Whole(plan with { Confirmed = [.. plan.Confirmed ?? [], .. confirmed] }, usual);
         var request = whole.ToRequest(usual);
-        return Together.AsDish(request) is { } dish && DishSolver.Solve(dish, cancellation) is { Best: not null } solved
+        return Together.AsDish(request) is { } dish && DishSolver.Arrange(dish, cancellation) is { Best: not null } solved
             ? OfStage(request.Load.Words, new Dish(dish, solved, whole, null), solved.Best.StageWithMeat(dish), usual, cancellation)
             : Of(new Meat("", whole, 0), usual, r => AfterPot.Steps(r, new()), cancellation);
     }
@@ -47,13 +47,13 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
 
         var usual = await kitchen.UsualAsync(cancellation);
         var request = document.ToRequest(usual);
-        var solved = DishSolver.Solve(request, cancellation);
+        var solved = DishSolver.Arrange(request, cancellation);
         if (solved.Best is not { Stages: var stages })
         {
             return new(document.Name!, null, "This dish cannot be arranged; look at it under Dishes.");
         }
 
-        var withMeat = Enumerable.Range(0, stages.Count).Where(i => Meats(request, stages[i]).Any()).ToList();
+        var withMeat = WithMeat(request, stages);
         if ((stageNumber - 1 ?? Only(withMeat)) is not { } chosen || !withMeat.Contains(chosen))
         {
             return new(document.Name!, null, WhichStage(withMeat));
@@ -87,7 +87,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 together.Where(o => o != m).Sum(o => o.Load.TotalKg)
             )),
         ];
-        var withMeat = Enumerable.Range(0, stages.Count).Where(i => Meats(request, stages[i]).Any()).ToList();
+        var withMeat = WithMeat(request, stages);
         var (before, after) = (withMeat.LastOrDefault(i => i < chosen, -1), withMeat.FirstOrDefault(i => i > chosen, stages.Count));
         IReadOnlyList<CookStep> Steps(int from, int to) =>
             [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
@@ -149,6 +149,9 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 },
             ]
             : [];
+
+    private static List<int> WithMeat(DishRequest dish, IReadOnlyList<DishStage> stages) =>
+        [.. Enumerable.Range(0, stages.Count).Where(i => Meats(dish, stages[i]).Any())];
 
     private static int? Only(List<int> withMeat) => withMeat.Count == 1 ? withMeat[0] : null;
 

@@ -141,7 +141,6 @@ public sealed record DishDocument : MealBody
             Seasoning = Seasoning,
             DeglazeWith = DeglazeWith,
             Aromatics = [.. Aromatics ?? [], .. Lines],
-            Sauce = Sauce,
             Later = Later ?? [],
             Meanwhile = [.. (Meanwhile ?? []).Select(j => j.ToCore())],
             Finish = Finish ?? [],

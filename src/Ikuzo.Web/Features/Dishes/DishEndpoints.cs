@@ -101,7 +101,7 @@ internal static class DishEndpoints
 
         var request = document.ToRequest(await kitchen.UsualAsync(cancellation));
         return TypedResults.Json(
-            RecipeWriter.Write(document, [.. document.Items!.Select(i => i.ToItem())], DishSolver.Solve(request, cancellation)),
+            RecipeWriter.Write(document, [.. document.Items!.Select(i => i.ToItem())], DishSolver.Arrange(request, cancellation)),
             contentType: RecipeFile.ContentType
         );
     }

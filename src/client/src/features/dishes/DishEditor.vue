@@ -88,7 +88,7 @@ const taken = shallowRef<{ item: DishItemBody; at: number } | null>(null)
 function takeOut(key: string | null) {
   const at = items.value.findIndex((i) => i.key === key)
   taken.value = { item: items.value[at]!, at }
-  change({ items: items.value.filter((i) => i.key !== key), stages: null })
+  change({ items: items.value.filter((i) => i.key !== key) })
 }
 function putBack() {
   const { item, at } = taken.value!
