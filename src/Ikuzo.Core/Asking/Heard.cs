@@ -161,7 +161,4 @@ internal sealed class Heard
 
     /// <summary>Words that mean nothing to us, in the order typed.</summary>
     public List<string> Unknown { get; } = [];
-
-    /// <summary>What is said of it besides.</summary>
-    public List<string> Assumed { get; } = [];
 }

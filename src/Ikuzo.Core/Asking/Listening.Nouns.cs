@@ -39,12 +39,10 @@ internal sealed partial class Listening
         }
 
         // "breasts, diced" and "diced breast" are one thing, also after a comma.
-        var isCutUp = said.IsCutUp != IsCutUp(meat.Part) && (meat.Part ?? said.Part) is not Part.Whole;
+        var isCutUp = said.IsCutUp != Meaning.IsCutUpPart(meat.Part) && (meat.Part ?? said.Part) is not Part.Whole;
         var isShape = said.Part is Part.Half or Part.Spatchcocked;
         return meat.Part == said.Part || isCutUp || isShape || (!isAnother && GoTogether(meat.Part, said.Part));
     }
-
-    private static bool IsCutUp(Part? part) => part is Part.Diced or Part.Tender or Part.Cutlet;
 
     // "whole legs", "leg drumsticks", "crown of breast", "halved breasts": the narrower word counts.
     private static bool GoTogether(Part? one, Part? other) =>
@@ -66,11 +64,11 @@ internal sealed partial class Listening
         {
             meat.Part = part;
         }
-        else if (IsCutUp(part))
+        else if (Meaning.IsCutUpPart(part))
         {
             (meat.CutFrom, meat.Part) = (meat.Part, part);
         }
-        else if (IsCutUp(meat.Part))
+        else if (Meaning.IsCutUpPart(meat.Part))
         {
             meat.CutFrom ??= part;
         }
@@ -176,12 +174,7 @@ internal sealed partial class Listening
     // "rice 250 g": the amount after the noun.
     private bool GivesAmountToBeside(int at, Quantity amount)
     {
-        var before = at - 1;
-        while (MarkAt(before) is Mark.Of or Mark.At || IsFiller(before))
-        {
-            before--;
-        }
-
+        var before = Before(at);
         if (MeaningAt(before)?.Beside is null || _heard.Beside[^1] is not { Amount: null, Count: null } last || BesideAhead(at + 1))
         {
             return false;
@@ -245,6 +238,21 @@ internal sealed partial class Listening
             { Beside: not null } or { Liquid: not null } or { PotWord: true } or { Refused: not null } => false,
             _ => true,
         };
+
+    // The next word that says something, and the last one.
+    private int After(int at)
+    {
+        for (at++; MarkAt(at) == Mark.Of || IsFiller(at); at++) { }
+
+        return at;
+    }
+
+    private int Before(int at)
+    {
+        for (at--; MarkAt(at) is Mark.Of or Mark.At || IsFiller(at); at--) { }
+
+        return at;
+    }
 
     private bool IsFiller(int at) => MeaningAt(at) is { } meaning && meaning == new Meaning();
 }

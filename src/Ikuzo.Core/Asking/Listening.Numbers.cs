@@ -1,4 +1,5 @@
 using System.Globalization;
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
@@ -6,322 +7,12 @@ using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Asking;
 
-/// <summary>What each number is.</summary>
+/// <summary>What each number without a unit is.</summary>
 internal sealed partial class Listening
 {
-    private const double LeastPotMl = 2000; // less is what is poured in
     private const double MostMealPieces = 12; // more without a weight is hardly pieces; estimate
     private const double LeastGrams = 100; // a bare number from here on is grams; estimate
-    private const double HotCelsius = 45; // no raw meat is this warm
     private const double MostReading = 250; // °F; more is no reading
-    private const double UsualRestMinutes = 15; // "10 minutes natural release" may be a rest up to here
-    private const double SameWeight = 0.06; // "2.2 lb (1 kg)" is one weight
-
-    private int TakeMass(int at, Quantity mass)
-    {
-        if (IsHeaviest(at))
-        {
-            _heard.HeaviestKg = mass.Value;
-            return Note(at, 1, "weight of the heaviest piece");
-        }
-
-        if (KeptAfter(at) is { } kept)
-        {
-            return Note(at, kept, "changes no minutes");
-        }
-
-        if (MeaningAt(BesideNounAt(at + 1))?.Liquid is { } poured)
-        {
-            return Pour(at, BesideNounAt(at + 1), poured, mass.Middle * 1000);
-        }
-
-        if (BesideAhead(at + 1) && !(Meat is { Kg: null } && BesideHasItsOwn(at + 1)))
-        {
-            (_besideAmount, _besideText) = (mass, _words[at].Text);
-            return Note(at, 1, "amount");
-        }
-
-        if (GivesAmountToBeside(at, mass))
-        {
-            return Note(at, 1, "amount");
-        }
-
-        var meat = Meat is { } known && !BelongsAhead(at, known) ? known : _ahead;
-        if (meat.Kg is { } before)
-        {
-            return SecondMass(at, meat, before, mass.Value);
-        }
-
-        var packs = meat.Packs;
-        (meat.Kg, meat.WeightText, meat.WeightOf) = (
-            mass.Value * (packs ?? 1),
-            _words[at].Text,
-            packs is null ? Of(at, meat) : WeightOf.All
-        );
-        _weighed = packs is null ? meat : null;
-        return Note(
-            at,
-            1,
-            packs is not null ? "weight of a pack"
-                : mass.Least is null ? "weight"
-                : "weight, the greater of the two"
-        );
-    }
-
-    // Before its noun: nothing was named yet, or what was named has its weight or ends here.
-    private bool BelongsAhead(int at, MeatHeard known) =>
-        MeatAhead(at + 1) && (known.Kg is not null || _words[at].IsApart || _ahead.Count is not null || MarkAt(at - 1) == Mark.And);
-
-    private WeightOf Of(int at, MeatHeard meat) =>
-        MarkAt(at - 1) switch
-        {
-            Mark.Each or Mark.Times => WeightOf.Each,
-            Mark.All => WeightOf.All,
-            Mark.At or Mark.Of when meat.Count is not null => WeightOf.Each,
-            // "two 1.2 kg chickens"
-            _ when Word(at - 1)?.Number is not null && MeatAhead(at + 1) => WeightOf.Each,
-            _ => WeightOf.Unsaid,
-        };
-
-    private int SecondMass(int at, MeatHeard meat, double before, double kg)
-    {
-        if (Math.Abs(kg - before) <= SameWeight * before)
-        {
-            return Note(at, 1, "the same weight");
-        }
-
-        _doubts.Ask(_words[at].Text, (Doubts.LeftOut, () => { }), ("this is the weight", () => meat.Kg = kg));
-        return 1;
-    }
-
-    private bool IsHeaviest(int at)
-    {
-        var before = at - 1;
-        while (IsFiller(before) || MarkAt(before) is Mark.At or Mark.Of)
-        {
-            before--;
-        }
-
-        var hasItsOwn = Enumerable.Range(at + 2, 3).Any(i => Word(i)?.Is(Dimension.Mass) == true);
-        return MarkAt(before) == Mark.Heaviest || (MarkAt(at + 1) == Mark.Heaviest && !hasItsOwn);
-    }
-
-    // From an amount to the noun of the liquid.
-    private int Pour(int at, int noun, string liquid, double ml)
-    {
-        _heard.Liquids.Add((liquid, ml, TextOf(at, noun - at)));
-        _pouredUntil = noun + 1;
-        return Note(at, noun + 1 - at, "liquid");
-    }
-
-    private const double CanMl = 400; // an ordinary can
-
-    private int _pouredUntil; // where the liquid that has its amount ends
-
-    private int TakeVolume(int at, Quantity volume)
-    {
-        var next = at + 1;
-        while (MarkAt(next) == Mark.Of || IsFiller(next))
-        {
-            next++;
-        }
-
-        if (MeaningAt(next) is { Liquid: { } liquid })
-        {
-            return Pour(at, next, liquid, volume.Value);
-        }
-
-        if (KeptAfter(at) is { } kept)
-        {
-            return Note(at, kept, "changes no minutes");
-        }
-
-        if (MeaningAt(next)?.Beside is not null)
-        {
-            (_besideAmount, _besideText) = (volume, _words[at].Text);
-            return Note(at, 1, "amount");
-        }
-
-        if (GivesAmountToBeside(at, volume))
-        {
-            return Note(at, 1, "amount");
-        }
-
-        if (MeaningAt(at - 1) is { Liquid: { } before } && _pouredUntil != at)
-        {
-            _heard.Liquids.Add((before, volume.Value, _words[at].Text));
-            return Note(at, 1, "liquid");
-        }
-
-        if (MeaningAt(next) is { PotWord: true } || MeaningAt(at - 1) is { PotWord: true } || volume.Value >= LeastPotMl)
-        {
-            _heard.PotMl = volume.Value;
-            return Note(at, 1, "size of the pot");
-        }
-
-        // Of something that we do not know, and not of water.
-        if (Word(next) is { IsApart: false, Meaning: null, Quantity: null, Number: null, IsClock: false })
-        {
-            return NotKnown(at, next + 1 - at);
-        }
-
-        _heard.Liquids.Add(("water", volume.Value, _words[at].Text));
-        return Note(at, 1, "liquid");
-    }
-
-    // "1 tbsp butter", "2 bay leaves": how many lexemes, or null.
-    private int? KeptAfter(int at)
-    {
-        var next = at + 1;
-        while (MarkAt(next) == Mark.Of || IsFiller(next))
-        {
-            next++;
-        }
-
-        return Word(next) is { IsApart: false, Meaning.Seasons: true } ? next + 1 - at : null;
-    }
-
-    private int TakeLength(int at, Quantity length)
-    {
-        var mm = length.Value * 1000;
-        if (MarkAt(at + 1) == Mark.OtherLength || mm > MeatLoad.MostThicknessMm)
-        {
-            return NotKnown(at, MarkAt(at + 1) == Mark.OtherLength ? 2 : 1);
-        }
-
-        _heard.ThicknessMm = mm;
-        return Note(at, 1, "thickness");
-    }
-
-    private int TakeTemperature(int at, Quantity temperature)
-    {
-        var isReading = IsReading(at) || MarkAt(at + 1) == Mark.Reads || (_heard.IsOpen && temperature.Value >= HotCelsius);
-        if (isReading || temperature.Value >= HotCelsius)
-        {
-            var scale = _words[at].Text is [.., 'f'] or [.., 't'] ? TemperatureScale.Fahrenheit : TemperatureScale.Celsius;
-            if (isReading)
-            {
-                return HearReading(at, temperature.Value, scale);
-            }
-
-            _doubts.Ask(
-                _words[at].Text,
-                ("what a thermometer says", () => HearReading(at, temperature.Value, scale)),
-                (Doubts.LeftOut, () => { })
-            );
-            return 1;
-        }
-
-        _heard.StartCelsius = temperature.Value;
-        return Note(at, 1, "temperature of the meat");
-    }
-
-    private bool IsReading(int at)
-    {
-        var before = at - 1;
-        while (IsFiller(before) || MarkAt(before) == Mark.At)
-        {
-            before--;
-        }
-
-        return MarkAt(before) == Mark.Reads || (_heard.IsOpen && MarkAt(at + 1) == Mark.Reads) || MarkAt(before) == Mark.Open;
-    }
-
-    private int HearReading(int at, double celsius, TemperatureScale scale)
-    {
-        (_heard.ReadingCelsius, _heard.ReadingScale, _heard.IsOpen) = (celsius, scale, true);
-        return Note(at, 1, "what the thermometer says");
-    }
-
-    private int TakeTime(int at, Quantity time)
-    {
-        const double Day = 1440,
-            Hour = 60;
-        if (MarkAt(at + 1) == Mark.Per)
-        {
-            return NotKnown(at, Math.Min(3, _words.Count - at));
-        }
-
-        if (time.Value >= Day)
-        {
-            _heard.DaysInFridge = time.Value / Day;
-            return Note(at, 1, "days in the fridge");
-        }
-
-        if (
-            MarkAt(at - 1) == Mark.Marinated
-            || MarkAt(at - 2) == Mark.Marinated
-            || MarkAt(at + 1) == Mark.Marinated
-            || time.Value > 4 * Hour
-        )
-        {
-            return Note(at, 1, "changes no minutes");
-        }
-
-        return IsRest(at) is { } isRest ? TakeRest(at, time.Value, isRest) : TakeMinutes(at, time);
-    }
-
-    // Null where the minutes are those under pressure.
-    private bool? IsRest(int at)
-    {
-        var next = MarkAt(at + 1) == Mark.Of || IsFiller(at + 1) ? at + 2 : at + 1;
-        var before = MarkAt(at - 1) == Mark.For ? at - 2 : at - 1;
-        if (
-            Word(next + 1) is { IsApart: false } own
-            && (own.Is(Dimension.Time) || own.Number is not null)
-            && MeaningAt(next)?.Release is not null
-        )
-        {
-            next = -1; // that has minutes of its own
-        }
-
-        return (MeaningAt(next)?.Release, Word(next)?.IsApart, MeaningAt(before)?.Release) switch
-        {
-            (ReleaseKind.RestThenVent, false, _) or (_, _, ReleaseKind.RestThenVent) => true,
-            (ReleaseKind.Natural, false, _) when _heard.Minutes is not null => true,
-            (ReleaseKind.Natural, false, _) when VentsAfter(next) => true,
-            (ReleaseKind.Natural, false, _) when _words[at].Quantity!.Value.Value <= UsualRestMinutes => false,
-            (_, _, ReleaseKind.Natural) when _heard.Minutes is not null => true,
-            _ => null,
-        };
-    }
-
-    private bool VentsAfter(int at) => Enumerable.Range(at + 1, 3).Any(i => MeaningAt(i)?.Release == ReleaseKind.Vent);
-
-    private int TakeRest(int at, double minutes, bool isSure)
-    {
-        void Rest()
-        {
-            _heard.RestMinutes = minutes;
-            _heard.Release = ReleaseKind.RestThenVent;
-        }
-
-        if (isSure)
-        {
-            Rest();
-            return Note(at, 1, "left alone before venting");
-        }
-
-        _doubts.Ask(_words[at].Text, ("minutes under pressure", () => _heard.Minutes = minutes), ("left alone, then vented", Rest));
-        return 1;
-    }
-
-    private int TakeMinutes(int at, Quantity time)
-    {
-        if (_heard.Minutes is { } before)
-        {
-            _doubts.Ask(
-                _words[at].Text,
-                (Doubts.LeftOut, () => { }),
-                ("minutes under pressure", () => _heard.Minutes = time.Value),
-                ("left alone, then vented", () => (_heard.RestMinutes, _heard.Release) = (time.Value, ReleaseKind.RestThenVent))
-            );
-            return 1;
-        }
-
-        _heard.Minutes = time.Value;
-        return Note(at, 1, time.Least is null ? "minutes under pressure" : "minutes under pressure, the greater of the two");
-    }
 
     private int TakeNumber(int at, NumberSpan number)
     {
@@ -376,7 +67,7 @@ internal sealed partial class Listening
 
         if (next == Mark.Can && MeaningAt(BesideNounAt(at + 1))?.Liquid is { } canned)
         {
-            return Pour(at, BesideNounAt(at + 1), canned, number.Middle * CanMl);
+            return Pour(at, BesideNounAt(at + 1), canned, number.Middle * KitchenMeasures.CanMl);
         }
 
         if (next == Mark.Can || BesideAhead(at + 1))
@@ -485,11 +176,12 @@ internal sealed partial class Listening
         return 1;
     }
 
+    private void Weigh(MeatHeard meat, int at, double kg) => (meat.Kg, meat.WeightText, _weighed) = (kg, _words[at].Text, meat);
+
     private int BareGrams(int at, double grams)
     {
         var meat = Meat ?? _ahead;
-        void Weigh(double kg) => (meat.Kg, meat.WeightText, _weighed) = (kg, _words[at].Text, meat);
-        _doubts.Ask(_words[at].Text, ("grams", () => Weigh(grams / 1000)), (Doubts.LeftOut, () => { }));
+        _doubts.Ask(_words[at].Text, ("grams", () => Weigh(meat, at, grams / 1000)), (Doubts.LeftOut, () => { }));
         return 1;
     }
 
@@ -502,9 +194,8 @@ internal sealed partial class Listening
             return 1;
         }
 
-        void Weigh(double kg) => (meat.Kg, meat.WeightText, _weighed) = (kg, _words[at].Text, meat);
-        (string, Action) kilos = ("kilograms", () => Weigh(number)),
-            pounds = ("pounds", () => Weigh(number * Wording.PoundKg));
+        (string, Action) kilos = ("kilograms", () => Weigh(meat, at, number)),
+            pounds = ("pounds", () => Weigh(meat, at, number * Wording.PoundKg));
         _doubts.Ask(_words[at].Text, _units == UnitSystem.Us ? [pounds, kilos] : [kilos, pounds]);
         return 1;
     }

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
@@ -95,7 +96,7 @@ internal sealed partial class Listening
                 meat.WeightOf = meaning.Mark == Mark.Each ? WeightOf.Each : WeightOf.All;
                 return Note(at, 1, meaning.Mark == Mark.Each ? "weight of each piece" : "weight of all");
             case Mark.Can when MeaningAt(BesideNounAt(at)) is { Liquid: { } liquid }:
-                return Pour(at, BesideNounAt(at), liquid, CanMl);
+                return Pour(at, BesideNounAt(at), liquid, KitchenMeasures.CanMl);
             case Mark.Lumps:
                 return TakeRest(at, meaning);
             case Mark.Open:

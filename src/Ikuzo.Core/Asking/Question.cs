@@ -23,9 +23,8 @@ public sealed record AskedMeat(Cut Cut, int Pieces, double TotalKg);
 /// <param name="Grams">How much, g; null for a liquid.</param>
 /// <param name="Liquid">Id of a thin liquid; null for all else.</param>
 /// <param name="Ml">How much, ml; null for all else.</param>
-/// <param name="Size">How large it is cut.</param>
 /// <param name="Measure">How much, as it was typed.</param>
-public sealed record AskedBeside(Companion? Companion, double? Grams, string? Liquid, double? Ml, PieceSize Size, string Measure);
+public sealed record AskedBeside(Companion? Companion, double? Grams, string? Liquid, double? Ml, string Measure);
 
 /// <summary>What the cook asked. Null where nothing was said.</summary>
 public sealed record Question

@@ -15,9 +15,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
 
     private const double HardlyABird = 0.6; // of the lightest of its kind; choice
 
-    private const double CanGrams = 400; // an ordinary can
-
-    private readonly List<string> _assumed = [.. heard.Assumed];
+    private readonly List<string> _assumed = [];
 
     /// <summary>The question.</summary>
     public Question Question()
@@ -265,10 +263,13 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         double? grams = said switch
         {
             // "a 400 g can": what is in it without its liquid.
-            { Amount: { Dimension: Dimension.Mass } mass, InCans: true } => mass.Middle * 1000 * (measure.CanGrams ?? CanGrams) / CanGrams,
+            { Amount: { Dimension: Dimension.Mass } mass, InCans: true } => mass.Middle
+                * 1000
+                * (measure.CanGrams ?? KitchenMeasures.CanMl)
+                / KitchenMeasures.CanMl,
             { Amount: { Dimension: Dimension.Mass } mass } => mass.Middle * 1000,
             { Amount: { } volume } => volume.Middle / Wording.CupMl * (measure.CupGrams ?? Wording.CupMl),
-            { Count: { } cans, InCans: true } => cans * (measure.CanGrams ?? CanGrams),
+            { Count: { } cans, InCans: true } => cans * (measure.CanGrams ?? KitchenMeasures.CanMl),
             { Count: { } pieces } => pieces * measure.Piece(said.Size),
             _ => null,
         };
@@ -278,11 +279,11 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             doubts.Ask(said.Text, (Text($"{usual:0} g, as is usual"), () => grams = usual), (Doubts.LeftOut, () => { }));
         }
 
-        return grams is { } known ? new(said.Companion, Math.Round(known, 1), null, null, said.Size, said.Measure ?? "") : null;
+        return grams is { } known ? new(said.Companion, Math.Round(known, 1), null, null, said.Measure ?? "") : null;
     }
 
     private static AskedBeside Liquid((string Id, double Ml, string Measure) said) =>
-        new(null, null, said.Id, Math.Round(said.Ml, 1), PieceSize.Usual, said.Measure);
+        new(null, null, said.Id, Math.Round(said.Ml, 1), said.Measure);
 
     // For four who eat. Estimates.
     private static double UsualGrams(Companion companion) =>

@@ -29,6 +29,9 @@ public sealed record KitchenMeasure(double? CupGrams, double? PieceGrams, double
 /// </remarks>
 public static class KitchenMeasures
 {
+    /// <summary>What an ordinary can holds, ml; of what is nearly water also g.</summary>
+    public const double CanMl = 400;
+
     private const string Usda = "USDA FoodData Central, household weights, rounded";
     private const string Guess = "estimate, after the nearest thing in USDA FoodData Central";
 
