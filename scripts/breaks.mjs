@@ -176,7 +176,12 @@ export const breaks = [
     '<= «dish.Pot.CapacityLitres / 2»',
     'dish.Pot.CapacityLitres',
   ),
-  b('soupy stage vented', 'Dishes/DishSolver.cs', 'items.«OfType<BesideItem>().Any(b => b.Load.Spurts)»', 'false'),
+  b(
+    'soupy stage vented',
+    'Dishes/DishSolver.cs',
+    '«items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot)»\n            ? Spurting',
+    'false',
+  ),
   b(
     'cold water thaws in half',
     'LineUps/Thawing.cs',
@@ -220,4 +225,17 @@ export const breaks = [
     '10',
     'of all depths from 5 to 200 mm none is tepid within two hours and cold only after six: the first limit is always the stricter one',
   ),
+  // What is typed, what is asked first, and what stands beside
+  b('165 °F → 160', 'Safety/SafetyRule.cs', 'CoreFahrenheit = «165»', '160'),
+  b('read in °F is held to °C', 'Safety/SafetyRule.cs', '«said == TemperatureScale.Fahrenheit» ?', 'false'),
+  b('weight of each taken as of all', 'Asking/Resolving.cs', 'return «kg * pieces»;', 'kg'),
+  b('each out of sight', 'Asking/Resolving.cs', 'if («!ofAll && ofEach»)', 'false'),
+  b('two readings, no question', 'Asking/Resolving.cs', 'if («ofAll && ofEach» &&', 'false'),
+  b('light bird not asked about', 'Asking/Resolving.cs', 'HardlyABird = «0.6»', '0.0'),
+  b('pack weighs as all packs', 'Asking/Listening.Amounts.cs', '«mass.Value * (packs ?? 1)»', 'mass.Value'),
+  b('odd weight begins unasked', 'Poultry/Cut.cs', '«pieceKg < FarLeast * MinKg.Value» ||', 'false'),
+  b('stops of dishes need no word', 'Planning/Plan.cs', 'CanBeSeenTo && «Level == WarningLevel.Stop»', 'false'),
+  b('rice below its least', 'Dishes/Together.cs', ': «stage.Minutes»', 'stage.Minutes - 3'),
+  b('forced stage opens early', 'Dishes/DishSolver.cs', 'var wanted = «deciding.Max(r => r.Range.Wanted)»', '0'),
+  b('a cup is any cup', 'Planning/PotWarnings.cs', 'OneCup = «0.945»', '0.5'),
 ]

@@ -204,9 +204,10 @@ internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
             return null;
         }
 
-        var (least, wanted) = (deciding.Max(r => r.Range.Least), deciding.Max(r => r.Range.Wanted));
-        var most = Math.Max(deciding.Max(r => r.Range.Most), least);
-        return new(items, release, new(least, most, wanted), StageOverheadMinutes + wanted + release.UsualMinutes);
+        // What each wants is no less than its least.
+        var wanted = deciding.Max(r => r.Range.Wanted);
+        var most = Math.Max(deciding.Max(r => r.Range.Most), wanted);
+        return new(items, release, new(wanted, most, wanted), StageOverheadMinutes + wanted + release.UsualMinutes);
     }
 
     private StageDraft? Draft(IReadOnlyList<DishItem> items)

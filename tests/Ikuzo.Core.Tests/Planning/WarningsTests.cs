@@ -238,4 +238,23 @@ public class WarningsTests
             "Never force the lid",
             Assert.Single(Warnings.Of(Request("chicken-whole", kg: 2.6)), w => w.Code == "does-not-fit").Text
         );
+
+    // Thighs on the bone weigh 110 to 300 g: a little beside it is said, far from it is asked, and answered with a word.
+    [Theory]
+    [InlineData(0.18, null, false)]
+    [InlineData(0.08, WarningLevel.Caution, false)]
+    [InlineData(0.05, WarningLevel.Stop, true)]
+    [InlineData(0.50, WarningLevel.Stop, true)]
+    public void WeightFarFromItsCut_IsAskedAbout(double pieceKg, WarningLevel? level, bool asked)
+    {
+        var request = Request("chicken-thigh-bone-in");
+        request = request with { Load = request.Load with { Pieces = 4, TotalKg = 4 * pieceKg } };
+        var warning = Warnings.Of(request).SingleOrDefault(w => w.Code == "unusual-weight");
+        Assert.Equal((level, asked), (warning?.Level, warning?.IsToConfirm ?? false));
+        if (asked)
+        {
+            var answered = Warnings.Of(request with { Confirmed = ["unusual-weight"] }).Single(w => w.Code == "unusual-weight");
+            Assert.Equal((WarningLevel.Note, false, true), (answered.Level, answered.IsToConfirm, answered.CanBeSeenTo));
+        }
+    }
 }
