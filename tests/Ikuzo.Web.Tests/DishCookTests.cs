@@ -247,6 +247,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         );
         var stage = first ? before : after;
         Assert.Contains(stage, s => s.Text.Contains("valve to sealing", StringComparison.Ordinal));
+        Assert.Contains(stage, s => s.Text.Contains($"{grams:0} g {beside.Split('-')[0]}", StringComparison.OrdinalIgnoreCase));
         Assert.Contains(stage, s => s.Text.Contains("pin is down", StringComparison.Ordinal));
     }
 

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
+import { test } from './household'
 
 const minutes = (page: Page) => page.getByTestId('minutes')
 const phrase = (page: Page, name: string) => page.getByRole('button', { name: new RegExp(`^${name}:`) })

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { readFile } from 'node:fs/promises'
+import { test } from './household'
 
 async function open(page: Page, dish: string) {
   await page.getByRole('link', { name: dish }).click()

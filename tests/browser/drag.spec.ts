@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './household'
 
 // Snapshots for a trace would be measured along.
 test.use({ trace: 'off', screenshot: 'off', video: 'off' })

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './household'
 
 const views = ['/', '/kitchen', '/trust', '/line-up', '/dishes', '/pot', '/check']
 

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './household'
 
 test('a pot is added, changed, removed and brought back', async ({ page }) => {
   await page.goto('/kitchen')

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './household'
 
 test('the meal is scheduled back from eating time and follows what the cook wants', async ({ page }) => {
   await page.goto('/line-up')
@@ -15,6 +16,22 @@ test('the meal is scheduled back from eating time and follows what the cook want
   const saved = page.waitForEvent('download')
   await page.getByRole('button', { name: 'To my calendar' }).click()
   expect((await saved).suggestedFilename()).toBe('dinner.ics')
+})
+
+test('what was typed on the Counter is in the line-up, and on a phone every place is at hand', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto('/')
+  await page.getByLabel('What have you got?').fill('8 thighs marinated 4 hours, browned, crisp 7 min')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('.ask')).toHaveAttribute('aria-busy', 'false')
+  await page.getByRole('link', { name: 'Line-up' }).click()
+  await expect(page.getByLabel('Marinade, hours')).toHaveValue('4')
+  await expect(page.getByLabel('Crisp after, minutes')).toHaveValue('7')
+  await expect(page.getByLabel('Brown first')).toBeChecked()
+  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('link', { name: 'Trust' }).click()
+  await expect(page).toHaveURL(/\/trust/)
+  await expect(page.getByRole('link', { name: 'Kitchen' })).toBeHidden()
 })
 
 test('a dinner that cannot be ready in time is said to be late', async ({ page }) => {

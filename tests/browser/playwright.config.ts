@@ -1,16 +1,12 @@
 import { defineConfig } from '@playwright/test'
 
-const port = process.env.IKUZO_TEST_PORT ?? '5191'
-const address = `http://127.0.0.1:${port}`
-
 export default defineConfig({
   testDir: '.',
   outputDir: '../../artifacts/browser',
   reporter: [['list'], ['junit', { outputFile: '../../artifacts/results/browser.xml' }]],
-  workers: 1,
-  timeout: 30_000,
+  workers: Number(process.env.IKUZO_WORKERS ?? 2),
+  timeout: 45_000,
   use: {
-    baseURL: address,
     viewport: { width: 1280, height: 800 },
     browserName: 'chromium',
     launchOptions: {
@@ -27,17 +23,9 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: 'rm -rf ../browser-data && exec dotnet Ikuzo.Web.dll',
-    env: {
-      IKUZO_URLS: address,
-      IKUZO_DATA: '../browser-data',
-      IKUZO_DEMO: 'true',
-    },
-    url: `${address}/api/health`,
-    cwd: '../../artifacts/web',
-    reuseExistingServer: false,
-    timeout: 60_000,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
-  },
+  // The drag is timed: it has the machine to itself.
+  projects: [
+    { name: 'cooks', testIgnore: 'drag.spec.ts' },
+    { name: 'drag', testMatch: 'drag.spec.ts', dependencies: ['cooks'] },
+  ],
 })

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test'
+import { expect, type APIRequestContext, type Page } from '@playwright/test'
+import { test } from './household'
 
 const thick = {
   load: { cut: 'turkey-breast-boneless', pieces: 1, totalKg: 1.5 },

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
+import { test } from './household'
 
 test('a reader picks a shape and sees how close the solver is to the textbook', async ({ page }) => {
   await page.goto('/trust')

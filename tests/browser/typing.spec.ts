@@ -1,4 +1,5 @@
-import { expect, test, type Locator, type Page } from '@playwright/test'
+import { expect, type Locator, type Page } from '@playwright/test'
+import { test } from './household'
 
 // A hand that types anywhere, on a slow machine and a slow server that answers in any order. What was typed last is what is kept.
 const edits = Number(process.env.IKUZO_EDITS ?? 25)

@@ -126,6 +126,12 @@ internal sealed class Heard
     /// <summary>Days in the fridge.</summary>
     public double? DaysInFridge { get; set; }
 
+    /// <summary>Time in a marinade, h.</summary>
+    public double? MarinadeHours { get; set; }
+
+    /// <summary>Minutes under the grill.</summary>
+    public double? CrispMinutes { get; set; }
+
     /// <summary>Size of the pot, ml.</summary>
     public double? PotMl { get; set; }
 

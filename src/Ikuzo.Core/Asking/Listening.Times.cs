@@ -23,18 +23,30 @@ internal sealed partial class Listening
             return Note(at, 1, "days in the fridge");
         }
 
-        if (
-            MarkAt(at - 1) == Mark.Marinated
-            || MarkAt(at - 2) == Mark.Marinated
-            || MarkAt(at + 1) == Mark.Marinated
-            || time.Value > 4 * Hour
-        )
+        if (Follows(at, Mark.Marinated) || MarkAt(at + 1) == Mark.Marinated)
+        {
+            _heard.MarinadeHours = time.Value / Hour;
+            return Note(at, 1, "in its marinade");
+        }
+
+        // "12 min, crispy" is the time under pressure; a second one is not.
+        if (Follows(at, Mark.Crisped) || (MarkAt(at + 1) == Mark.Crisped && _heard.Minutes is not null))
+        {
+            _heard.CrispMinutes = time.Value;
+            return Note(at, 1, "crisped after");
+        }
+
+        if (time.Value > 4 * Hour)
         {
             return Note(at, 1, "changes no minutes");
         }
 
         return IsRest(at) is { } isRest ? TakeRest(at, time.Value, isRest) : TakeMinutes(at, time);
     }
+
+    // With a filler between: "for".
+    private bool Follows(int at, Mark mark) =>
+        !_words[at].IsApart && (MarkAt(at - 1) == mark || (MarkAt(at - 2) == mark && !_words[at - 1].IsApart));
 
     // Null where the minutes are those under pressure.
     private bool? IsRest(int at)

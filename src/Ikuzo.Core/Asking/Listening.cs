@@ -106,6 +106,9 @@ internal sealed partial class Listening
                 return Note(at, 1, "when it is eaten: the Line-up counts back from there");
             case Mark.Marinated:
                 return Note(at, 1, "changes no minutes");
+            case Mark.Crisped:
+                _heard.CrispMinutes ??= KitchenTimes.CrispMinutes;
+                return Note(at, 1, "crisped after");
             case Mark.Without when MeaningAt(at + 1)?.Beside is not null:
                 return Note(at, 2, "left out");
             case Mark.Without when Word(at + 1) is { Meaning: null, Quantity: null, Number: null }:

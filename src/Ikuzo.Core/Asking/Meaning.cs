@@ -66,6 +66,9 @@ internal enum Mark
     /// <summary>"marinated": the time is that of the marinade.</summary>
     Marinated,
 
+    /// <summary>"crisped": the time is that under the grill.</summary>
+    Crisped,
+
     /// <summary>"per", before a unit.</summary>
     Per,
 

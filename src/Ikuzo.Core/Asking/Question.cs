@@ -80,6 +80,12 @@ public sealed record Question
     /// <summary>True when it is browned first.</summary>
     public bool? Browned { get; init; }
 
+    /// <summary>Time in a marinade before it is cooked, h.</summary>
+    public double? MarinadeHours { get; init; }
+
+    /// <summary>Minutes under the grill after it.</summary>
+    public double? CrispMinutes { get; init; }
+
     /// <summary>Who eats.</summary>
     public double? Servings { get; init; }
 

@@ -47,6 +47,8 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             Minutes = heard.Minutes,
             Release = ReleaseOf(),
             Browned = heard.Browned,
+            MarinadeHours = heard.MarinadeHours,
+            CrispMinutes = heard.CrispMinutes,
             Servings = heard.Servings,
             ReadingCelsius = heard.ReadingCelsius,
             ReadingScale = heard.ReadingCelsius is null ? null : heard.ReadingScale,

@@ -218,6 +218,10 @@ internal static class Vocabulary
             new() { Mark = Mark.Marinated },
             "marinated|marinade|marinating|marinated for|marinate|brined|brine|dry salted|dry-salted|overnight|salted overnight"
         ),
+        (
+            new() { Mark = Mark.Crisped },
+            "crisp|crisped|crispy|crispy skin|crisp skin|crisp the skin|under the grill|under the broiler|grilled|broiled"
+        ),
         (new() { Mark = Mark.Per }, "per|/"),
         (new() { Mark = Mark.Then }, "then|followed by|afterwards|after that"),
         (new() { Mark = Mark.And }, "and|with|plus|w|alongside|beside|together with|as well as|n"),

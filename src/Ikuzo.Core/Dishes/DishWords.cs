@@ -20,6 +20,22 @@ internal static class DishWords
     public static string Names(DishRequest dish, DishStage stage) =>
         string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(Name));
 
+    /// <summary>What goes into a stage, each with its amount, with commas.</summary>
+    public static string Amounts(DishRequest dish, DishStage stage)
+    {
+        var say = new Wording(dish.Units);
+        return string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(i => Amount(i, say)));
+    }
+
+    /// <summary>An item with its amount.</summary>
+    public static string Amount(DishItem item, Wording say) =>
+        item switch
+        {
+            MeatItem meat => meat.Load.Words,
+            BesideItem beside => beside.Load.Words(say),
+            _ => item.Key,
+        };
+
     public static string Why(StageDraft draft, int minutes, ItemWindows windows)
     {
         var parts = draft

@@ -18,7 +18,7 @@ public static class StirringIn
                 .Items.OfType<BesideItem>()
                 .Where(b => keys.Contains(b.Key))
                 .OrderBy(Turn)
-                .Select(b => $"Stir in {say.Mass(b.Grams / 1000)} {DishWords.Name(b)}{How(b)}. No more pressure from now on."),
+                .Select(b => $"Stir in {DishWords.Amount(b, say)}{How(b)}. No more pressure from now on."),
         ];
     }
 

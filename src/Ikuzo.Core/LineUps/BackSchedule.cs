@@ -123,15 +123,8 @@ public static class BackSchedule
     private const double AfterDinnerMinutes = 30;
     private const int FrozenMonths = 4; // cooked poultry keeps 2 to 6 months frozen for quality: USDA FSIS
 
-    private static string FinishWords(LineUpRequest request, DishPlan plan)
-    {
-        var stirred = request.Dish.Items.Where(i => plan.StirIn.Contains(i.Key)).Select(DishWords.Name).ToList();
-        IEnumerable<string> words =
-            stirred.Count > 0
-                ? [$"Stir in {string.Join(" and ", stirred)}; no more pressure from now on.", .. request.Finish]
-                : request.Finish;
-        return string.Join(" ", words);
-    }
+    private static string FinishWords(LineUpRequest request, DishPlan plan) =>
+        string.Join(" ", StirringIn.Lines(request.Dish, plan.StirIn).Concat(request.Finish));
 
     // Jobs go into the latest stretch in which the pot works alone; what fits nowhere is done before the first lid.
     private static void Meanwhile(Board board, LineUpRequest request, DateTimeOffset firstLid)

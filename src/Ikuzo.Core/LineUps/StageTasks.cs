@@ -65,7 +65,7 @@ internal static class StageTasks
             index == 0 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
             string.Create(
                 CultureInfo.InvariantCulture,
-                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {names}{with} with {say.Pour(stage.LiquidMl)} of "
+                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {DishWords.Amounts(dish, stage)}{with} with {say.Pour(stage.LiquidMl)} of "
                     + $"thin liquid. Valve to sealing, lid on, set {stage.Minutes:0} min."
             )
         );

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Loads;
 
@@ -11,6 +12,10 @@ public sealed record CompanionLoad(Companion Companion, double Grams, bool InBow
 {
     /// <summary>How much, as the cook measured it; null for grams.</summary>
     public string? Measure { get; init; }
+
+    /// <summary>Amount and name: "250 g pearl barley", "3 carrots".</summary>
+    /// <param name="say">In which units.</param>
+    public string Words(Wording say) => $"{Measure ?? say.Mass(Grams / 1000)} {Companion.Name.ToLowerInvariant()}";
 
     /// <summary>True when it makes the valve spurt.</summary>
     public bool Spurts => Companion.Foams && !InBowl;

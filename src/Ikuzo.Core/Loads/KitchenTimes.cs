@@ -24,6 +24,9 @@ public static class KitchenTimes
     /// <summary>Carve or pull, and plate.</summary>
     public const double CarveMinutes = 5;
 
+    /// <summary>Under a hot grill, where nobody says how long.</summary>
+    public const double CrispMinutes = 6;
+
     /// <summary>Stir in what goes in at the end.</summary>
     public const double StirInMinutes = 4;
 

@@ -125,6 +125,8 @@ public partial class PhrasingTests(ITestOutputHelper output)
             "aim" => q.Aim is Core.Poultry.Aim.FallApart ? "fall-apart" : q.Aim?.ToString().ToLowerInvariant() ?? "none",
             "mm" => Text(q.ThicknessMm),
             "min" => Text(q.Minutes),
+            "marinade" => Text(q.MarinadeHours) ?? "none",
+            "crisp" => Text(q.CrispMinutes) ?? "none",
             "rel" => q.Release switch
             {
                 { Kind: ReleaseKind.RestThenVent } r => Text($"rest{r.RestMinutes:0}"),

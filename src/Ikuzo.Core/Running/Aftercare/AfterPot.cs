@@ -9,6 +9,7 @@ namespace Ikuzo.Core.Running.Aftercare;
 /// <summary>What comes after the pot: rest, crisp, sauce, the clock of two hours.</summary>
 public static class AfterPot
 {
+    private const string ForLater = "For later";
     private const double OvenCelsius = 230; // crisps skin in a quarter of an hour; general knowledge
 
     /// <summary>The steps after the pot, in order.</summary>
@@ -33,8 +34,13 @@ public static class AfterPot
             {
                 Title = request.WantedAim == Aim.Slice ? "Carve" : "Pull apart",
             },
-            .. Lines("later", "For later", after.Later),
+            .. Lines("later", ForLater, after.Later),
         ];
+
+    /// <summary>What a cook sets aside for another meal, with its amounts; empty for most.</summary>
+    /// <param name="steps">Its steps after the meat.</param>
+    public static IReadOnlyList<string> SetAside(IReadOnlyList<CookStep> steps) =>
+        [.. steps.Where(s => s.Title == ForLater).Select(s => s.Text)];
 
     private static IEnumerable<CookStep> Lines(string id, string title, IReadOnlyList<string> lines) =>
         lines.Select(

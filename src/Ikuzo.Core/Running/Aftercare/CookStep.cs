@@ -14,4 +14,7 @@ public sealed record CookStep(string Id, string Text, double Minutes, bool Waits
 
     /// <summary>What it needs; null for the pot while it waits, else the hands.</summary>
     public LineUpLane? Lane { get; init; }
+
+    /// <summary>True for letting the pressure go in bursts.</summary>
+    public bool InBursts { get; init; }
 }

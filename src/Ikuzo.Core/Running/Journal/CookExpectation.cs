@@ -54,7 +54,13 @@ internal sealed class CookExpectation(
             ],
             CookPhase.Holding => [Due(CookEventKind.HoldOver, round!.Minutes, null, CookWords.Holding(cook))],
             CookPhase.Resting => Resting(),
-            CookPhase.Venting => [Due(CookEventKind.PinDown, VentMinutes, VentMinutes + VentLateMinutes, CookWords.Venting(IsPulsed))],
+            CookPhase.Venting =>
+            [
+                Due(CookEventKind.PinDown, VentMinutes, VentMinutes + VentLateMinutes, CookWords.Venting(IsPulsed)) with
+                {
+                    Burst = Beat(IsPulsed),
+                },
+            ],
             CookPhase.PinDown => [Step(CookEventKind.Opened, CookWords.Open)],
             CookPhase.Open => Open(),
             CookPhase.Finishing => [.. Steps(cook.After), Step(CookEventKind.Finished, CookWords.Serve)],
@@ -87,6 +93,8 @@ internal sealed class CookExpectation(
     }
 
     private double VentMinutes => (IsPulsed ? Release.Pulsed : Release.Vent).UsualMinutes;
+
+    private static Burst? Beat(bool inBursts) => inBursts ? Burst.Usual : null;
 
     private bool IsPulsed => cook.Release.Kind == ReleaseKind.Pulsed;
 
@@ -178,6 +186,7 @@ internal sealed class CookExpectation(
                 Step = step.Id,
                 Title = step.Title,
                 Waits = step.Waits && Now < at,
+                Burst = Beat(step.InBursts),
             };
         }
     }

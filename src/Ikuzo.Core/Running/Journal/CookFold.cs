@@ -1,4 +1,3 @@
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
@@ -104,6 +103,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             StepsDone = [.. _stepsDone],
             StepFrom = _stepDoneAt > _since ? _stepDoneAt.Value : _since ?? now,
         };
+        var next = expected.Next();
         return new CookState
         {
             Phase = Phase,
@@ -113,8 +113,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Minutes = round?.Minutes ?? _cook.Minutes,
             Simmers = round?.Simmers ?? false,
             Thick = _thick,
-            Burst = Phase == CookPhase.Venting && _cook.Release.Kind == ReleaseKind.Pulsed ? Burst.Usual : null,
-            Next = expected.Next(),
+            Burst = next.Count > 0 ? next[0].Burst : null,
+            Next = next,
             Late = expected.Late(),
             // Cooked on since: what was read then does not count.
             Verdict = _verdict == CookVerdict.Done && unread.Length > 0 ? CookVerdict.Unknown : _verdict,

@@ -77,6 +77,9 @@ public sealed record NextStep(CookEventKind Kind, DateTimeOffset? DueAt, DateTim
 
     /// <summary>True for a step in which the pot works alone, until it is due.</summary>
     public bool Waits { get; init; }
+
+    /// <summary>How the valve is worked in this step; null unless in bursts.</summary>
+    public Burst? Burst { get; init; }
 }
 
 /// <summary>A stretch of the whole cook, as it was or is expected.</summary>

@@ -16,14 +16,14 @@ public static class Layering
         var beside = request.Companions.Where(c => c.Companion != Companion.OtherMeat).ToList();
         return
         [
-            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 0).Select(c => $"{Amount(say, c)}, under the liquid"),
+            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 0).Select(c => $"{c.Words(say)}, under the liquid"),
             .. cook.Liquids.Count > 0 ? cook.Liquids : [$"{say.Pour(request.Liquid)} thin liquid"],
-            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 1).Select(c => Amount(say, c)),
+            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 1).Select(c => c.Words(say)),
             .. cook.Aromatics,
             .. request.Load.Placement == Placement.Rack ? ["the rack"] : Array.Empty<string>(),
             .. cook.Meats.Select(m => $"{m.Request.Load.Words}, {Place(m.Request.Load)}"),
-            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 2).Select(c => $"{Amount(say, c)}, on top; do not stir"),
-            .. beside.Where(c => c.InBowl).Select(c => $"on the rack, in a bowl: {Amount(say, c)}{Water(say, c)}"),
+            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 2).Select(c => $"{c.Words(say)}, on top; do not stir"),
+            .. beside.Where(c => c.InBowl).Select(c => $"on the rack, in a bowl: {c.Words(say)}{Water(say, c)}"),
         ];
     }
 
@@ -33,9 +33,6 @@ public static class Layering
         : companion.Kind is CompanionKind.Grain or CompanionKind.Pulse or CompanionKind.Pasta ? 0
         : companion.Kind is CompanionKind.Dough ? 2
         : 1;
-
-    private static string Amount(Wording say, CompanionLoad load) =>
-        $"{load.Measure ?? say.Mass(load.Grams / 1000)} {load.Companion.Name.ToLowerInvariant()}";
 
     private static string Water(Wording say, CompanionLoad load) =>
         load.Companion.AbsorbsMlPerGram > 0 ? $" with {say.Pour(load.Grams * load.Companion.AbsorbsMlPerGram)} water" : "";

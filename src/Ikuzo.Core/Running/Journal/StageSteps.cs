@@ -23,7 +23,7 @@ public static class StageSteps
         [
             Step(
                 "lid",
-                CookWords.Close($"{put}{Wording.Capital(names)} and ", new Wording(dish.Units).Pour(stage.LiquidMl), stage.Minutes),
+                CookWords.Close($"{put}{Wording.Capital(DishWords.Amounts(dish, stage))} and ", new Wording(dish.Units).Pour(stage.LiquidMl), stage.Minutes),
                 number == 1 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
                 false
             ),
@@ -40,7 +40,7 @@ public static class StageSteps
             ReleaseKind.Pulsed => (CookWords.VentInBursts, false),
             _ => (CookWords.Vent, false),
         };
-        steps.Add(Step("release", words, stage.ReleaseMinutes.P50, waits));
+        steps.Add(Step("release", words, stage.ReleaseMinutes.P50, waits) with { InBursts = stage.Release.Kind == ReleaseKind.Pulsed });
         steps.Add(Step("open", $"{CookWords.Open} Taste: {names}.", KitchenTimes.TasteMinutes, false));
         return steps;
     }

@@ -206,6 +206,7 @@ internal static class CookEndpoints
                 new AftercareView(
                     AfterPot.HasSkin(live.Planned.Request) ? AfterPot.Crisping(live.Planned.Request.Load, live.Planned.Request.Units) : [],
                     record.PlanOf(live, cancellation).Liquid,
+                    AfterPot.SetAside(live.Planned.After),
                     SafetyRule.HotHoldingCelsius
                 )
             )
@@ -300,5 +301,11 @@ public sealed record ProbeView(double? Celsius);
 /// <summary>What comes after the pot.</summary>
 /// <param name="Crisping">Ways to crisp the skin.</param>
 /// <param name="Liquid">What is left in the pot, and what thickens it.</param>
+/// <param name="SetAside">What goes into boxes for another meal.</param>
 /// <param name="HotHoldingCelsius">Hot food is held at this or more, °C.</param>
-public sealed record AftercareView(IReadOnlyList<CrispAdvice> Crisping, Core.Filling.LiquidOutcome? Liquid, double HotHoldingCelsius);
+public sealed record AftercareView(
+    IReadOnlyList<CrispAdvice> Crisping,
+    Core.Filling.LiquidOutcome? Liquid,
+    IReadOnlyList<string> SetAside,
+    double HotHoldingCelsius
+);

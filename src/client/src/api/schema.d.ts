@@ -744,6 +744,8 @@ export interface components {
             /** @description Ways to crisp the skin. */
             crisping: components["schemas"]["CrispAdvice"][];
             liquid: null | components["schemas"]["LiquidOutcome"];
+            /** @description What goes into boxes for another meal. */
+            setAside: string[];
             /**
              * Format: double
              * @description Hot food is held at this or more, °C.
@@ -809,6 +811,10 @@ export interface components {
             minutes: null | number;
             release: null | components["schemas"]["Release"];
             brown: null | boolean;
+            /** Format: double */
+            marinadeHours: null | number;
+            /** Format: double */
+            crispMinutes: null | number;
             /** Format: double */
             readingCelsius: null | number;
             readingScale: null | components["schemas"]["TemperatureScale"];
@@ -2093,6 +2099,7 @@ export interface components {
             lines?: string[];
             /** @description True for a step in which the pot works alone, until it is due. */
             waits?: boolean;
+            burst?: null | components["schemas"]["Burst"];
         };
         /**
          * @description What a cut is of, whatever the bird and the bone.

@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
+import { mdiDotsHorizontal, mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
-import { computed, useTemplateRef, watch, watchEffect } from 'vue'
+import { computed, useTemplateRef, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import ShortcutSheet from '@/shared/ui/ShortcutSheet.vue'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
-import { places } from './places'
+import PlaceLink from './PlaceLink.vue'
+import { atOnce, places } from './places'
 
 const theme = useTheme()
 const prefersDark = usePreferredDark()
@@ -16,10 +17,9 @@ const night = computed(() => (chosen.value === null ? prefersDark.value : chosen
 watchEffect(() => void theme.change(night.value ? 'charcoal' : 'paper'))
 const turn = () => (chosen.value = night.value ? 'day' : 'night')
 
-const rail = useTemplateRef<HTMLElement>('rail')
+const rest = useTemplateRef<HTMLElement>('rest')
 const route = useRoute()
-const showPlace = () => rail.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'nearest' })
-watch(() => route.name, showPlace, { flush: 'post' })
+const restIsShown = computed(() => places.slice(atOnce).some((place) => place.name === route.name))
 
 const { unitSystem, switchUnits } = useKitchen()
 const sheet = useTemplateRef('sheet')
@@ -29,27 +29,36 @@ useShortcuts({ d: turn })
 <template>
   <v-app>
     <a href="#main" class="skip">Skip to the answer</a>
-    <nav ref="rail" class="rail" aria-label="Places">
+    <nav class="rail" aria-label="Places">
       <span class="brand">Ikuzo</span>
-      <router-link v-for="place in places" :key="place.name" :to="{ name: place.name }" class="place">
-        <v-icon :icon="place.icon" aria-hidden="true" />
-        <span>{{ place.title }}</span>
-      </router-link>
-      <span class="spacer" />
-      <button
-        type="button"
-        class="place tool"
-        :aria-label="`Units: ${unitSystem === 'us' ? 'pounds and Fahrenheit' : 'kilograms and Celsius'}. Switch`"
-        @click="switchUnits"
-      >
-        <span class="units">{{ unitSystem === 'us' ? 'lb °F' : 'kg °C' }}</span>
+      <PlaceLink v-for="place in places.slice(0, atOnce)" :key="place.name" :place="place" />
+      <button type="button" class="place tool opener" :class="{ here: restIsShown }" popovertarget="rest-of-places">
+        <v-icon :icon="mdiDotsHorizontal" aria-hidden="true" />
+        <span>More</span>
       </button>
-      <button type="button" class="place tool" :aria-label="night ? 'Switch to day' : 'Switch to night'" @click="turn">
-        <v-icon :icon="mdiThemeLightDark" />
-      </button>
-      <button type="button" class="place tool keys" aria-label="Keys" @click="sheet?.show()">
-        <v-icon :icon="mdiKeyboardOutline" />
-      </button>
+      <div id="rest-of-places" ref="rest" popover class="rest" @click="rest?.hidePopover()">
+        <PlaceLink v-for="place in places.slice(atOnce)" :key="place.name" :place="place" />
+        <span class="spacer" />
+        <button
+          type="button"
+          class="place tool"
+          :aria-label="`Units: ${unitSystem === 'us' ? 'pounds and Fahrenheit' : 'kilograms and Celsius'}. Switch`"
+          @click="switchUnits"
+        >
+          <span class="units">{{ unitSystem === 'us' ? 'lb °F' : 'kg °C' }}</span>
+        </button>
+        <button
+          type="button"
+          class="place tool"
+          :aria-label="night ? 'Switch to day' : 'Switch to night'"
+          @click="turn"
+        >
+          <v-icon :icon="mdiThemeLightDark" />
+        </button>
+        <button type="button" class="place tool keys" aria-label="Keys" @click="sheet?.show()">
+          <v-icon :icon="mdiKeyboardOutline" />
+        </button>
+      </div>
     </nav>
     <main id="main" class="main" tabindex="-1">
       <router-view />

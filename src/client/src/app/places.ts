@@ -8,7 +8,7 @@ import {
   mdiTimerSand,
 } from '@mdi/js'
 
-/** What the rail shows. */
+/** What the rail shows; on a narrow screen the first {@link atOnce}, and the rest on asking. */
 export const places = [
   { name: 'counter', title: 'Counter', icon: mdiSilverwareForkKnife },
   { name: 'line-up', title: 'Line-up', icon: mdiChartGantt },
@@ -18,3 +18,7 @@ export const places = [
   { name: 'kitchen', title: 'Kitchen', icon: mdiPotSteamOutline },
   { name: 'trust', title: 'Trust', icon: mdiScaleBalance },
 ] as const
+
+export type Place = (typeof places)[number]
+
+export const atOnce = 5

@@ -122,6 +122,15 @@ public class CookNextTests
     }
 
     [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void Bursts_OfAStepWithoutMeat_AreCoachedToo(bool inBursts)
+    {
+        var cook = Cook(Release.Vent) with { Before = [new("release-stage-1", "Let it go.", 6) { InBursts = inBursts }] };
+        Assert.Equal(inBursts ? Burst.Usual : null, At(cook, 0).Burst);
+    }
+
+    [Theory]
     [InlineData(12.9, false)]
     [InlineData(13.1, true)]
     public void ComeUp_IsLateOnceInTwentyCooks(double minute, bool late) =>

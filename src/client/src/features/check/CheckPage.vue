@@ -68,10 +68,10 @@ header {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  justify-content: space-between;
   gap: 10px;
 }
 h1 {
+  flex: 1 1 auto;
   font-family: var(--display);
   font-weight: 560;
   line-height: 1.15;

@@ -20,11 +20,11 @@ import TodoList from './TodoList.vue'
 import { mealTime, useLineUp } from './useLineUp'
 
 /** The whole meal back from eating time, for the cook on the Counter or a kept dish. */
-const { draft } = useDraft()
+const { draft, change } = useDraft()
 const { pots } = useKitchen()
 const { birdWords, companions } = useCatalogue()
 const request = computed(() => withPot(draft.value, pots.value))
-const { meal, servedAt, query, calendar } = useLineUp(request)
+const { meal, servedAt, query, calendar } = useLineUp(draft, request)
 const { data: lineUp, error } = query
 const { dishes } = useDishes()
 const route = useRoute()
@@ -105,19 +105,23 @@ function eatAt(typed: string) {
       />
       <template v-else>
         <NumberField
-          :model-value="meal.marinadeHours"
+          :model-value="draft.marinadeHours ?? 0"
           label="Marinade, hours"
           :limit="limits.MealBody.marinadeHours"
           :step="0.5"
-          @update:model-value="meal.marinadeHours = $event ?? 0"
+          @update:model-value="draft.marinadeHours = $event"
         />
         <NumberField
-          :model-value="meal.crispMinutes"
+          :model-value="draft.crispMinutes ?? 0"
           label="Crisp after, minutes"
           :limit="limits.MealBody.crispMinutes"
-          @update:model-value="meal.crispMinutes = $event ?? 0"
+          @update:model-value="draft.crispMinutes = $event"
         />
-        <TickField v-model="meal.brown" label="Brown first" />
+        <TickField
+          label="Brown first"
+          :model-value="request.browned ?? false"
+          @update:model-value="change({ browned: $event })"
+        />
       </template>
     </form>
     <CookLineUp v-if="onNow" :id="onNow.id" />

@@ -3,17 +3,15 @@ import { useLocalStorage } from '@vueuse/core'
 import { computed, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { DishItemBody, Request, ThawWay } from '@/api/types'
+import type { Draft } from '@/shared/draft/useDraft'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 
-/** What happens before and after the pot, and when it is eaten. */
+/** When it is eaten, of what, and how it is thawed. */
 export interface Meal {
   /** Hours and minutes on the wall clock. */
   eatAt: string
   /** Days from today. */
   inDays: number
-  brown: boolean
-  crispMinutes: number
-  marinadeHours: number
   thaw: ThawWay
   /** A kept dish; null for the cook on the Counter. */
   dishId: string | null
@@ -25,9 +23,6 @@ export interface Meal {
 export const usualMeal: Meal = {
   eatAt: '19:00',
   inDays: 0,
-  brown: false,
-  crispMinutes: 0,
-  marinadeHours: 0,
   thaw: 'none',
   dishId: null,
   servings: null,
@@ -57,21 +52,22 @@ export function asItems(request: Request): DishItemBody[] {
     kind: 'companion',
     id: c.id,
     grams: c.grams,
+    inBowl: c.inBowl ?? null,
   }))
   return [bird, ...beside] as DishItemBody[]
 }
 
 /** The line-up of the cook on the Counter, made anew whenever something about it changes. */
-export function useLineUp(request: Ref<Request>) {
+export function useLineUp(draft: Ref<Draft>, request: Ref<Request>) {
   const meal = useLocalStorage<Meal>('ikuzo.meal', usualMeal, { mergeDefaults: true })
   const servedAt = computed(() => servingMoment(meal.value, new Date()))
   const counterDish = () => ({
     pot: request.value.pot ?? null,
     altitudeMetres: null,
     items: asItems(request.value),
-    brown: meal.value.brown,
-    crispMinutes: meal.value.crispMinutes,
-    marinadeHours: meal.value.marinadeHours,
+    brown: request.value.browned ?? false,
+    crispMinutes: draft.value.crispMinutes ?? 0,
+    marinadeHours: draft.value.marinadeHours ?? 0,
     restMinutes: null,
     thaw: request.value.load.state === 'frozen' ? meal.value.thaw : 'none',
   })

@@ -64,6 +64,13 @@ const outWords = computed(() =>
           </li>
         </ul>
       </article>
+      <article v-if="after?.setAside.length">
+        <h3>For another meal</h3>
+        <ul>
+          <li v-for="line in after.setAside" :key="line">{{ line }}</li>
+        </ul>
+        <p>In shallow boxes, with a clean spoon, before the rest is served.</p>
+      </article>
       <article>
         <h3>Leftovers</h3>
         <label class="tick"><input v-model="iceWater" type="checkbox" /> box in ice water</label>

@@ -44,10 +44,10 @@ const ways = [
 button {
   width: 56px;
   height: 56px;
-  border-radius: 10px;
+  border-bottom: 4px solid transparent;
   cursor: pointer;
 }
 button[aria-pressed='true'] {
-  box-shadow: inset 0 -4px rgb(var(--v-theme-secondary));
+  border-bottom-color: rgb(var(--v-theme-secondary));
 }
 </style>

@@ -46,6 +46,8 @@ const isTimer = computed(
 const isWait = computed(
   () => due.value !== null && due.value > 0 && (isStep.value ? next.value?.waits : cook.value?.phase !== 'finishing'),
 )
+// The minutes are over: nothing can be set any more.
+const isSet = computed(() => ['open', 'rescuing', 'finishing', 'done'].includes(cook.value?.phase ?? ''))
 const steps = computed(() => cook.value?.next.filter((n) => n.kind === 'step-done') ?? [])
 
 function proceed() {
@@ -87,9 +89,6 @@ function write() {
     <CookStrip :parts="cook.state.strip" :now="now" />
     <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
     <p v-if="cook.state.late" role="alert" class="stop late">{{ cook.state.late }}</p>
-    <p v-if="cook.tooShort" class="stop" data-testid="too-short">
-      <b>Set to {{ cook.plan.minutes }} min, which is not safe. {{ cook.tooShort.text }}</b> {{ cook.tooShort.because }}
-    </p>
     <section class="step" aria-live="polite">
       <h2 data-testid="step">{{ headline(cook) }}</h2>
       <p v-if="due !== null && isTimer" class="clock" data-testid="countdown">{{ countdown(due) }}</p>
@@ -117,19 +116,20 @@ function write() {
       </p>
       <p v-else-if="cook.next[1] && !isStep" class="then">Or: {{ cook.next[1].text }}</p>
     </section>
+    <p v-if="cook.tooShort" class="stop" data-testid="too-short">
+      <b v-if="isSet">It was set to {{ cook.plan.minutes }} min, which was not safe.</b>
+      <b v-else>Set to {{ cook.plan.minutes }} min, which is not safe. {{ cook.tooShort.text }}</b>
+      {{ cook.tooShort.because }}
+    </p>
     <button v-if="next" type="button" :class="['next', { calm: isWait }]" data-testid="next" @click="proceed">
       <span>{{ didIt[next.kind] }}</span>
       <small>space, or a touch here</small>
     </button>
-    <p v-else class="over">
-      <span v-if="cook.simulated">{{ wentWrong(cook) }} </span>{{
-        cook.state.everNotMeasured
-          ? 'It was not measured; the record says so.'
-          : cook.verdict === 'done'
-            ? 'Measured and done at every spot.'
-            : ''
-      }}
-    </p>
+    <div v-else class="over">
+      <p v-if="cook.simulated">{{ wentWrong(cook) }}</p>
+      <p v-if="cook.state.everNotMeasured">It was not measured; the record says so.</p>
+      <p v-else-if="cook.verdict === 'done'">Measured and done at every spot.</p>
+    </div>
     <div class="more">
       <v-btn
         v-if="cook.phase === 'resting' && next?.kind === 'pin-down'"

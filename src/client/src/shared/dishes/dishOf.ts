@@ -24,6 +24,8 @@ export function dishOf(heard: AskView): DishDocument {
     ...newDish(),
     name: 'New dish',
     brown: heard.brown ?? false,
+    marinadeHours: heard.marinadeHours,
+    crispMinutes: heard.crispMinutes,
     items: [...meats, ...beside],
   } as unknown as DishDocument
 }

@@ -7,6 +7,9 @@ import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 export interface Draft {
   request: Request
   potId: string | null
+  /** What is done before and after the pot; nothing unless said. */
+  marinadeHours?: number | null
+  crispMinutes?: number | null
 }
 
 /** The question with the pot that it is for; null for the household's usual one. */
@@ -53,13 +56,19 @@ export function useDraft() {
   const choosePieces = (pieces: number) => adapt({ pieces })
 
   function usePot(potId: string) {
-    draft.value = { potId, request: { ...draft.value.request, pot: null, minutes: null, liquidMl: null } }
+    draft.value = {
+      ...draft.value,
+      potId,
+      request: { ...draft.value.request, pot: null, minutes: null, liquidMl: null },
+    }
   }
 
   /** Takes over what was typed; what was not said starts afresh. */
   function take(heard: AskView) {
     draft.value = {
       potId: heard.potId ?? draft.value.potId,
+      marinadeHours: heard.marinadeHours,
+      crispMinutes: heard.crispMinutes,
       request: {
         load: {
           cut: heard.cut,

@@ -1,0 +1,17 @@
+import { test as plain } from '@playwright/test'
+
+const firstPort = Number(process.env.IKUZO_TEST_PORT ?? 5210)
+
+/** Each worker has a server with a demo household of its own, so that two can work side by side. */
+export const test = plain.extend<object, { household: string }>({
+  household: [
+    // eslint-disable-next-line no-empty-pattern -- the runner reads what a fixture needs from this pattern
+    async ({}, use, worker) => {
+      const address = `http://127.0.0.1:${firstPort + worker.workerIndex}`
+      const { withServer } = await import('../../scripts/server.mjs')
+      await withServer({ address, env: { IKUZO_DEMO: 'true' } }, () => use(address))
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+  baseURL: ({ household }, use) => use(household),
+})
