@@ -23,7 +23,11 @@ public static class StageSteps
         [
             Step(
                 "lid",
-                CookWords.Close($"{put}{Wording.Capital(DishWords.Amounts(dish, stage))} and ", new Wording(dish.Units).Pour(stage.LiquidMl), stage.Minutes),
+                CookWords.Close(
+                    $"{put}{Wording.Capital(DishWords.Amounts(dish, stage))} and ",
+                    new Wording(dish.Units).Pour(stage.LiquidMl),
+                    stage.Minutes
+                ),
                 number == 1 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
                 false
             ),
