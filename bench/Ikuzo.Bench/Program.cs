@@ -1,7 +1,8 @@
 using BenchmarkDotNet.Running;
 using Ikuzo.Bench;
 
-// baseline FOLDER: against the programs of bench/baseline in that folder · scaling: how cost grows · otherwise BenchmarkDotNet with its own
+// baseline FOLDER: against the programs of bench/baseline in that folder · scaling: how cost grows · voxel: equivalent shapes
+// against bodies · otherwise BenchmarkDotNet with its own
 // options.
 switch (args)
 {
@@ -10,6 +11,9 @@ switch (args)
         break;
     case ["scaling"]:
         Scaling.Show();
+        break;
+    case ["voxel"]:
+        Voxel.Show();
         break;
     default:
         BenchmarkSwitcher.FromAssembly(typeof(Loads).Assembly).Run(args);

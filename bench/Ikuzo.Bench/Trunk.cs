@@ -37,7 +37,7 @@ internal sealed class Trunk
         _meat = model.Meat;
         _startCelsius = (float)model.StartCelsius;
         _steps = steps;
-        _halfThickness = Drawn(Uncertain.Thickness, body.HalfThicknessMetres, Spreads.Thickness(measured: false).Value);
+        _halfThickness = Drawn(Uncertain.OwnThickness, body.HalfThicknessMetres, Spreads.Ruler.Value);
         _dimensionality = Drawn(Uncertain.Shape, body.Dimensionality, Spreads.Of(Uncertain.Shape).Value);
     }
 

@@ -27,7 +27,7 @@ public static class CompanionCatalogue
         new("soaked-chickpeas", "Soaked chickpeas", Pulse, new(11, 14, 20), 0.25, 0, Foams, General),
         new("soaked-white-beans", "Soaked white beans", Pulse, new(7, 10, 15), 0.25, 0, Foams, General),
         new("canned-white-beans", "Canned white beans", Pulse, new(0, 2, 12), 0.05, 0, None, General),
-        new("canned-chickpeas", "Canned chickpeas", Pulse, new(0, 3, 18), 0.05, 0, None, General),
+        new("canned-chickpeas", "Canned chickpeas", Pulse, new(0, 3, 20), 0.05, 0, None, General),
         new("brown-lentils", "Brown lentils", Pulse, new(7, 9, 13), 1.4, 0, Foams, General),
         new("red-lentils", "Red lentils", Pulse, new(3, 5, 10), 1.8, 0, Foams, General),
         new("penne-pasta", "Penne", Pasta, new(4, 5, 7), 1.2, 0, Foams, General),

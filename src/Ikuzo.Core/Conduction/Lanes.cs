@@ -24,6 +24,18 @@ public static class Lanes
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public static Lane Pick(Lane mask, Lane yes, Lane no) => Vector256.ConditionalSelect(mask, yes, no);
 
+    /// <summary>A function of each value. Slow: for what is done once.</summary>
+    public static Lane Map(Lane values, Func<double, double> of)
+    {
+        var mapped = Lane.Zero;
+        for (var i = 0; i < Width; i++)
+        {
+            mapped = mapped.WithElement(i, (float)of(values[i]));
+        }
+
+        return mapped;
+    }
+
     /// <summary>True when the mask is set in any lane.</summary>
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public static bool Any(Lane mask) => Vector256.ExtractMostSignificantBits(mask) != 0;

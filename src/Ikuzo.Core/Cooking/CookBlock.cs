@@ -14,7 +14,8 @@ internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane S
 /// </remarks>
 internal sealed class CookBlock
 {
-    public const int MostBodies = 2;
+    public const int MostSpots = 2;
+    public const int MostBodies = 2 * MostSpots; // with the average pieces
     private const double SlowTickSeconds = 60;
     private const float RestGrowth = 2; // nothing jumps while the pot cools by itself: steps grow by this factor
     private const float RestStepFactor = 4; // up to this many ordinary ones
@@ -22,7 +23,9 @@ internal sealed class CookBlock
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
 
-    private readonly SpotState[] _spots = [new(), new()];
+    private readonly SpotState[] _bodies = [.. Enumerable.Range(0, MostBodies).Select(_ => new SpotState())];
+    private readonly BodyModel[] _models = new BodyModel[MostBodies];
+    private int _count;
     private readonly KeptStates _kept = new();
     private CookModel _model = null!;
     private Lane _power,
@@ -67,7 +70,7 @@ internal sealed class CookBlock
     /// <summary>Samples for curves.</summary>
     public Trace Trace { get; } = new();
 
-    public SpotState Spot(int index) => _spots[index];
+    public SpotState Spot(int index) => _bodies[index];
 
     public void Load(CookModel model, ParticleSource particles, int first)
     {
@@ -75,11 +78,17 @@ internal sealed class CookBlock
         Lane Factor(Uncertain q) => Lane.One + Draw(q) * (float)Spreads.Of(q).Value;
         _model = model;
         Spots = model.Bodies.Count;
+        _count = 0;
+        foreach (var body in model.Bodies.Concat(model.Average))
+        {
+            _models[_count++] = body;
+        }
+
         _stepSeconds = model.StepSeconds;
         _settledStepSeconds = model.SettledStepSeconds;
         _power = Factor(Uncertain.HeaterPower) * (float)(model.Pot.HeaterWatts * model.Pot.Efficiency);
         _fullPower = _power;
-        _loss = Factor(Uncertain.HeatLoss) * (float)model.Pot.LossWattPerKelvin;
+        _loss = Lanes.Exp(Draw(Uncertain.HeatLoss) * (float)Spreads.Of(Uncertain.HeatLoss).Value) * (float)model.Pot.LossWattPerKelvin;
         _capacity = Lanes.All(model.PotJoulePerKelvin);
         _purge = Vector256.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * (float)model.Pot.PurgeJoule;
         _filmFactor = Lanes.Exp(Draw(Uncertain.SurfaceFilm) * (float)Spreads.Of(Uncertain.SurfaceFilm).Value);
@@ -92,7 +101,7 @@ internal sealed class CookBlock
         _now = new PotProgress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius) };
         _sinceTick = Lane.Zero;
         Trace.Clear();
-        LoadMeat(model, Draw(Uncertain.Thickness), Draw(Uncertain.Shape), Factor(Uncertain.Conductivity), Draw(Uncertain.StartTemperature));
+        LoadMeat(model, particles, first);
         Trace.Add(this);
     }
 
@@ -151,7 +160,7 @@ internal sealed class CookBlock
     {
         for (var i = 0; i < Spots; i++)
         {
-            peaks[i] = _spots[i].Batch.CentreCelsius();
+            peaks[i] = _bodies[i].Batch.CentreCelsius();
         }
 
         _now.Previous = Lane.Zero;
@@ -160,7 +169,7 @@ internal sealed class CookBlock
             Advance(Lanes.All(Math.Min(_stepSeconds, seconds - t)), Surroundings.Open);
             for (var i = 0; i < Spots; i++)
             {
-                peaks[i] = Vector256.Max(peaks[i], _spots[i].Batch.CentreCelsius());
+                peaks[i] = Vector256.Max(peaks[i], _bodies[i].Batch.CentreCelsius());
             }
         }
 
@@ -204,13 +213,13 @@ internal sealed class CookBlock
     /// <summary>Keeps the present state under a number, to come back to.</summary>
     public void Keep(int slot)
     {
-        _kept.Keep(slot, _now, Trace.Keep(), _spots.AsSpan(0, Spots));
+        _kept.Keep(slot, _now, Trace.Keep(), _bodies.AsSpan(0, _count));
     }
 
     /// <summary>Goes back to a kept state.</summary>
     public void GoBack(int slot)
     {
-        (_now, var samples) = _kept.GoBack(slot, _spots.AsSpan(0, Spots));
+        (_now, var samples) = _kept.GoBack(slot, _bodies.AsSpan(0, _count));
         _sinceTick = Lane.Zero;
         Trace.Branch(samples);
     }
@@ -220,64 +229,69 @@ internal sealed class CookBlock
         Spots switch
         {
             0 => _now.Pot,
-            1 => _spots[0].Batch.CentreCelsius(),
-            _ => Vector256.Min(_spots[0].Batch.CentreCelsius(), _spots[1].Batch.CentreCelsius()),
+            1 => _bodies[0].Batch.CentreCelsius(),
+            _ => Vector256.Min(_bodies[0].Batch.CentreCelsius(), _bodies[1].Batch.CentreCelsius()),
         };
 
     /// <summary>Surface of the first spot, °C; the pot itself where there is no meat.</summary>
     public Lane SurfaceCelsius() =>
-        Spots == 0 ? _now.Pot : _spots[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
+        Spots == 0 ? _now.Pot : _bodies[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
 
     /// <summary>Water lost to cooking and flashing so far, percent of raw weight.</summary>
-    public Lane WaterLossPercent() => OverSpots((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
+    public Lane WaterLossPercent() => OverBodies((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
 
     /// <summary>Mean enthalpy of the meat, J/kg.</summary>
-    public Lane MeatEnthalpy() => OverSpots((_, batch) => batch.MeanEnthalpy());
+    public Lane MeatEnthalpy() => OverBodies((_, batch) => batch.MeanEnthalpy());
 
     /// <summary>Collagen converted, mean over the meat, 0 to 1.</summary>
-    public Lane Tenderness() => OverSpots((s, batch) => s.Tenderness(batch));
+    public Lane Tenderness() => OverBodies((s, batch) => s.Tenderness(batch));
 
-    private Lane OverSpots(Func<MeatChanges, ConductionBatch, Lane> of)
+    private Lane OverBodies(Func<MeatChanges, ConductionBatch, Lane> of)
     {
         var sum = Lane.Zero;
-        for (var i = 0; i < Spots; i++)
+        for (var i = 0; i < _count; i++)
         {
-            sum += of(_spots[i].Changes, _spots[i].Batch) * (float)_model.Bodies[i].MassShare;
+            sum += of(_bodies[i].Changes, _bodies[i].Batch) * (float)_models[i].MassShare;
         }
 
         return sum;
     }
 
-    private void LoadMeat(CookModel model, Lane thickness, Lane shape, Lane conductivity, Lane start)
+    private void LoadMeat(CookModel model, ParticleSource particles, int first)
     {
-        var relative = Lane.One + thickness * (float)Spreads.Thickness(model.ThicknessMeasured).Value;
-        var startCelsius = Lanes.All(model.StartCelsius) + start * (float)Spreads.StartKelvin(model.Frozen).Value;
+        Lane Draw(Uncertain q) => particles.Draw(q, first);
+        Lane Factor(Uncertain q) => Lane.One + Draw(q) * (float)Spreads.Of(q).Value;
+        Lane shape = Factor(Uncertain.Shape),
+            conductivity = Factor(Uncertain.Conductivity);
+        var startCelsius =
+            Lanes.All(model.StartCelsius) + Draw(Uncertain.StartTemperature) * (float)Spreads.StartKelvin(model.Frozen).Value;
         if (!model.Frozen)
         {
             startCelsius = Vector256.Max(startCelsius, Lanes.All(0));
         }
 
-        for (var i = 0; i < Spots; i++)
+        for (var i = 0; i < _count; i++)
         {
-            var body = model.Bodies[i];
-            var dimensionality = Lanes.All(body.Dimensionality) * (Lane.One + shape * (float)Spreads.Of(Uncertain.Shape).Value);
-            dimensionality = Vector256.Max(Lane.One, Vector256.Min(Lanes.All(3), dimensionality));
-            _spots[i].Batch.Shape(relative * (float)body.HalfThicknessMetres, dimensionality, model.Meat, conductivity, body.CoreFraction);
-            _spots[i].Batch.Reset(startCelsius);
-            _spots[i].Changes.Reset();
-        }
-    }
-
-    private static Lane HeldFor(CookModel model, Lane gaugeFactor)
-    {
-        var held = Lane.Zero;
-        for (var i = 0; i < Lanes.Width; i++)
-        {
-            held = held.WithElement(i, (float)Physics.Saturation.PotCelsius(model.AltitudeMetres, model.GaugeKpa * gaugeFactor[i]));
+            var body = _models[i];
+            var dimensionality = Vector256.Max(Lane.One, Vector256.Min(Lanes.All(3), shape * (float)body.Dimensionality));
+            var relative = Thickness(body.Size, i % Spots == 0 ? Uncertain.PieceThickness : Uncertain.SecondThickness);
+            _bodies[i].Batch.Shape(relative * (float)body.HalfThicknessMetres, dimensionality, model.Meat, conductivity, body.CoreFraction);
+            _bodies[i].Batch.Reset(startCelsius);
+            _bodies[i].Changes.Reset();
         }
 
-        return held;
+        // Two spots share what is ours and the load's; the piece's own is each one's.
+        Lane Thickness(SizeSpread size, Uncertain own) =>
+            Lanes.Exp(
+                Draw(Uncertain.OwnThickness) * (float)size.Ours
+                    + Draw(Uncertain.LoadThickness) * (float)size.Load
+                    + Draw(Uncertain.Touching) * (float)size.Touching
+                    + Lanes.Map(Draw(own), size.Piece.Of)
+            );
     }
+
+    private static Lane HeldFor(CookModel model, Lane gaugeFactor) =>
+        Lanes.Map(gaugeFactor, factor => Physics.Saturation.PotCelsius(model.AltitudeMetres, model.GaugeKpa * factor));
 
     // Steps of the hold end on whole steps since pressure, so that every whole minute is met. The first is not shorter than 0.4 steps;
     // long ones follow where nothing freezes, since nothing jumps.
@@ -295,9 +309,9 @@ internal sealed class CookBlock
 
     private Lane Thawed()
     {
-        for (var i = 0; i < Spots; i++)
+        for (var i = 0; i < _count; i++)
         {
-            if (_spots[i].Batch.NearFreezing)
+            if (_bodies[i].Batch.NearFreezing)
             {
                 return Lane.Zero;
             }
@@ -350,9 +364,9 @@ internal sealed class CookBlock
 
     private void BoilMeat(Lane active)
     {
-        for (var i = 0; i < Spots; i++)
+        for (var i = 0; i < _count; i++)
         {
-            var heat = _spots[i].Batch.BoilDownTo(_now.Pot, active) * (float)_model.Bodies[i].MassShare;
+            var heat = _bodies[i].Batch.BoilDownTo(_now.Pot, active) * (float)_models[i].MassShare;
             _now.Flash += heat * (float)(100 / Water.VaporisationJoulePerKg);
             _now.Energy.Meat -= heat * (float)_model.MeatKg;
             _now.Energy.Steam += heat * (float)_model.MeatKg;
@@ -386,9 +400,9 @@ internal sealed class CookBlock
     {
         var film = around == Surroundings.Open ? Lanes.All(Film.Opened) : Film.In(_model.Placement, ambient, _boiling, _filmFactor);
         var heat = Lane.Zero;
-        for (var i = 0; i < Spots; i++)
+        for (var i = 0; i < _count; i++)
         {
-            heat += _spots[i].Batch.Step(seconds, _now.Previous, film, ambient) * (float)(_model.Bodies[i].MassShare * _model.MeatKg);
+            heat += _bodies[i].Batch.Step(seconds, _now.Previous, film, ambient) * (float)(_models[i].MassShare * _model.MeatKg);
         }
 
         return heat;
@@ -425,9 +439,9 @@ internal sealed class CookBlock
 
     private void Tick()
     {
-        for (var i = 0; i < Spots; i++)
+        for (var i = 0; i < _count; i++)
         {
-            _spots[i].Changes.Update(_spots[i].Batch, _sinceTick, _waterFactor, _collagenFactor);
+            _bodies[i].Changes.Update(_bodies[i].Batch, _sinceTick, _waterFactor, _collagenFactor);
         }
 
         _sinceTick = Lane.Zero;

@@ -11,13 +11,34 @@ namespace Ikuzo.Core.Cooking;
 /// <param name="Dimensionality">Shape, 1 to 3.</param>
 /// <param name="CoreFraction">Radius of the bone over the half-thickness, 0 to 0.6.</param>
 /// <param name="MassShare">Share of the meat that heats like this spot.</param>
-public sealed record BodyModel(string SpotId, double HalfThicknessMetres, double Dimensionality, double CoreFraction, double MassShare);
+/// <param name="Size">How far the half-thickness may be off.</param>
+public sealed record BodyModel(
+    string SpotId,
+    double HalfThicknessMetres,
+    double Dimensionality,
+    double CoreFraction,
+    double MassShare,
+    SizeSpread Size
+);
+
+/// <summary>What is not known of a thickness, by where it comes from: standard deviations of its logarithm.</summary>
+/// <param name="Ours">Of our own typical value.</param>
+/// <param name="Load">Of what all pieces share.</param>
+/// <param name="Piece">Of the thickest piece over the average one.</param>
+/// <param name="Touching">Of how much pieces shield each other; 0 for single ones.</param>
+public sealed record SizeSpread(double Ours, double Load, ThickestPiece Piece, double Touching = 0);
 
 /// <summary>One cook in physical terms, before chance: what is in the pot and what the pot can do. SI units.</summary>
 public sealed record CookModel
 {
     /// <summary>The spots, one or two; none for a pot without meat.</summary>
     public required IReadOnlyList<BodyModel> Bodies { get; init; }
+
+    /// <summary>
+    /// Of several pieces, the average one at each spot: the spots are those of the thickest, but juice, tenderness and the heat that the
+    /// meat takes are those of all. None for one piece.
+    /// </summary>
+    public IReadOnlyList<BodyModel> Average { get; init; } = [];
 
     /// <summary>The meat.</summary>
     public required ThermalMaterial Meat { get; init; }
@@ -30,9 +51,6 @@ public sealed record CookModel
 
     /// <summary>True when <see cref="StartCelsius"/> is that of a freezer.</summary>
     public bool Frozen { get; init; }
-
-    /// <summary>True when the thickness was measured rather than taken from the weight.</summary>
-    public bool ThicknessMeasured { get; init; }
 
     /// <summary>Where the meat lies.</summary>
     public Placement Placement { get; init; }

@@ -51,6 +51,6 @@ internal sealed class KeptStates
 
         public int Samples { get; set; }
 
-        public SpotState[] Spots { get; } = [new(), new()];
+        public SpotState[] Spots { get; } = [.. Enumerable.Range(0, CookBlock.MostBodies).Select(_ => new SpotState())];
     }
 }

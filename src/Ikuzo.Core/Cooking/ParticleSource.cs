@@ -8,7 +8,9 @@ public sealed class ParticleSource
     /// <summary>Of a scout, the first particle that is cautious.</summary>
     internal const int FirstCautious = Lanes.Width / 2;
 
-    private const double WideFactor = 1.8; // a tuning number: three standard deviations of thickness become more than five
+    // Tuning numbers: what surprises is nearly always a size; three standard deviations of it become nine, of all else more than five.
+    private const double WideSize = 3,
+        WideFactor = 1.8;
 
     private readonly Func<Uncertain, int, double> _draw;
 
@@ -22,7 +24,8 @@ public sealed class ParticleSource
     public static ParticleSource Ensemble { get; } = new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i]);
 
     /// <summary>The full ensemble with every spread widened, for a cook that turned out to be unlike what was expected.</summary>
-    public static ParticleSource Wide { get; } = new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i] * WideFactor);
+    public static ParticleSource Wide { get; } =
+        new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i] * (IsSize(q) ? WideSize : WideFactor));
 
     /// <summary>
     /// A scout of one block: the first half of the lanes is nominal, the second half cautious (thicker, flatter, colder, a worse
@@ -61,11 +64,21 @@ public sealed class ParticleSource
         return Lanes.From(eight);
     }
 
+    private static bool IsSize(Uncertain quantity) =>
+        quantity
+            is Uncertain.OwnThickness
+                or Uncertain.LoadThickness
+                or Uncertain.PieceThickness
+                or Uncertain.SecondThickness
+                or Uncertain.Touching;
+
     // About the point on the 1 % contour that lies in the direction of steepest cooling: thickness carries most of it.
     private static double Cautious(Uncertain quantity) =>
         quantity switch
         {
-            Uncertain.Thickness => 2.1,
+            Uncertain.PieceThickness or Uncertain.SecondThickness => 1.5,
+            Uncertain.OwnThickness or Uncertain.Touching => 1.2,
+            Uncertain.LoadThickness => 0.8,
             Uncertain.Shape or Uncertain.Conductivity => -0.8,
             Uncertain.StartTemperature or Uncertain.GaugePressure or Uncertain.SurfaceFilm => -0.4,
             _ => 0,

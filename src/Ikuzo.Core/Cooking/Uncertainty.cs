@@ -8,8 +8,20 @@ public enum Uncertain
     /// <summary>Power that reaches the contents.</summary>
     HeaterPower,
 
-    /// <summary>Thickness of the piece.</summary>
-    Thickness,
+    /// <summary>How far our own typical thickness of the cut is off.</summary>
+    OwnThickness,
+
+    /// <summary>Thickness that all pieces of the load share.</summary>
+    LoadThickness,
+
+    /// <summary>How thick the thickest piece is for its load.</summary>
+    PieceThickness,
+
+    /// <summary>The same at the second spot, which has a thickness of its own.</summary>
+    SecondThickness,
+
+    /// <summary>How much pieces that touch shield each other.</summary>
+    Touching,
 
     /// <summary>Shape dimensionality.</summary>
     Shape,
@@ -50,15 +62,13 @@ public static class Spreads
     /// <summary>Draws beyond this many standard deviations are set to it.</summary>
     public const double CutAt = 3;
 
-    private static readonly Spread MeasuredThickness = new(0.07, "estimate: ruler on soft meat");
-    private static readonly Spread WeighedThickness = new(0.15, "estimate: spread of shapes at one weight");
-
     private static readonly Dictionary<Uncertain, Spread> ByQuantity = new()
     {
         [Uncertain.HeaterPower] = new(0.06, "estimate: mains voltage and rating"),
         [Uncertain.Shape] = new(0.05, "estimate"),
         [Uncertain.Conductivity] = new(0.05, "ASHRAE Refrigeration ch. 19: models against measurements, 5 to 10 %"),
-        [Uncertain.HeatLoss] = new(0.15, "estimate"),
+        [Uncertain.HeatLoss] = new(0.22, "estimate: power that such pots draw to hold, 75 to 110 W"),
+        [Uncertain.Touching] = new(0.10, "estimate"),
         [Uncertain.GaugePressure] = new(0.05, "estimate: pressure switch"),
         [Uncertain.SurfaceFilm] = new(0.25, "estimate: film coefficients of condensing and boiling water"),
         [Uncertain.Purge] = new(0.30, "estimate"),
@@ -66,11 +76,14 @@ public static class Spreads
         [Uncertain.Collagen] = new(0.20, "estimate: age and cut"),
     };
 
-    /// <summary>Relative standard deviation of a quantity other than thickness and start temperature.</summary>
-    public static Spread Of(Uncertain quantity) => ByQuantity[quantity];
+    /// <summary>A ruler on soft meat, and the place where it was held.</summary>
+    public static readonly Spread Ruler = new(0.05, "estimate: 2 mm on soft meat of 40 mm");
 
-    /// <summary>Relative standard deviation of thickness: 7 % with a ruler, 15 % from the weight.</summary>
-    public static Spread Thickness(bool measured) => measured ? MeasuredThickness : WeighedThickness;
+    /// <summary>
+    /// Relative standard deviation of a quantity other than start temperature and the thicknesses, which
+    /// <see cref="Poultry.ThicknessSpread"/> has by cut.
+    /// </summary>
+    public static Spread Of(Uncertain quantity) => ByQuantity[quantity];
 
     /// <summary>Standard deviation of the start temperature, K: a freezer varies more than a fridge.</summary>
     public static Spread StartKelvin(bool frozen) => frozen ? new(3, "estimate: home freezers") : new(1.5, "estimate: home fridges");

@@ -43,8 +43,11 @@ internal readonly record struct MinuteRange(int Least, int Most, int Wanted, boo
 /// <remarks>Known by the item itself, so that a changed dish scouts only what was changed.</remarks>
 internal sealed class ItemWindows(DishRequest dish)
 {
-    private const int MostMinutes = 120,
-        SafetySlackMinutes = 4;
+    private const int MostMinutes = 120;
+
+    // The scout is near, the ensemble decides: it may need so much more than the scout found.
+    private const int SlackMinutes = 4;
+    private const double SlackShare = 0.1;
     private static readonly double[] ScoutedMinutes =
     [
         .. Enumerable.Range(0, 10).Select(i => i * 3.0),
@@ -98,7 +101,10 @@ internal sealed class ItemWindows(DishRequest dish)
         var whole = Enumerable.Range(0, MostMinutes + 1).ToArray();
         var least = whole.FirstOrDefault(Enough, MostMinutes + 1);
         var most = whole.LastOrDefault(NotPast, -1);
-        return most < least && least <= MostMinutes ? new(least, least + SafetySlackMinutes, least, IsPast: true) : new(least, most, least);
+        var reach = least + (int)Math.Ceiling(least * SlackShare);
+        return least > MostMinutes ? new(least, most, least)
+            : most < least ? new(least, Math.Max(reach, least + SlackMinutes), least, IsPast: true)
+            : new(least, Math.Max(most, reach), least);
     }
 }
 

@@ -65,8 +65,8 @@ internal static class StageTasks
             index == 0 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
             string.Create(
                 CultureInfo.InvariantCulture,
-                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {DishWords.Amounts(dish, stage)}{with} with {say.Pour(stage.LiquidMl)} of "
-                    + $"thin liquid. Valve to sealing, lid on, set {stage.Minutes:0} min."
+                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {DishWords.Amounts(dish, stage)}{with} with "
+                    + $"{say.Pour(stage.LiquidMl)} of thin liquid. Valve to sealing, lid on, set {stage.Minutes:0} min."
             )
         );
     }

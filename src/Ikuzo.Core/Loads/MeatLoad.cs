@@ -64,6 +64,9 @@ public sealed record MeatLoad
     /// <summary>Measured thickness at the thickest point, mm; null when only weighed.</summary>
     public double? ThicknessMm { get; init; }
 
+    /// <summary>Weight of the heaviest piece, kg, at least the average and at most all; null when nobody weighed it.</summary>
+    public double? HeaviestKg { get; init; }
+
     /// <summary>How the pieces lie.</summary>
     public Arrangement Arrangement { get; init; }
 

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
@@ -8,8 +9,8 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Turns what a cook says into a physical model.</summary>
 public static class ModelBuilder
 {
-    /// <summary>Thickness of pieces that lie on each other over that of one. Estimate.</summary>
-    public const double OverlapThickening = 1.35;
+    /// <summary>Thickness of pieces that lie on each other over that of one: typical, how much differs is drawn. Estimate.</summary>
+    public const double OverlapThickening = 1.25;
 
     /// <summary>Layers of loose pieces between which steam still finds its way. Estimate.</summary>
     public const double MostLooseLayers = 2.5;
@@ -20,6 +21,7 @@ public static class ModelBuilder
     public const double MostLumpThickening = 2;
 
     private const double MostBoneFraction = 0.6;
+    private const double MeatWattPerMetreKelvin = 0.5; // thawed meat: ASHRAE Refrigeration ch. 19
 
     /// <summary>The model of a request.</summary>
     public static CookModel Build(PlanRequest request)
@@ -27,12 +29,12 @@ public static class ModelBuilder
         var load = request.Load;
         return new CookModel
         {
-            Bodies = [.. load.Cut.Spots.Select(spot => Body(load, spot, request.Pot))],
+            Bodies = [.. load.Cut.Spots.Select((_, i) => Body(load, i, request.Pot))],
+            Average = load.Pieces == 1 ? [] : [.. load.Cut.Spots.Select((_, i) => Average(Body(load, i, request.Pot), load.Pieces))],
             Meat = load.Cut.Tissue.Material,
             MeatKg = load.TotalKg,
             StartCelsius = load.Celsius,
             Frozen = load.State == MeatState.Frozen,
-            ThicknessMeasured = load.ThicknessMm is not null,
             Placement = load.Placement,
             Pot = request.Pot,
             GaugeKpa = request.GaugeKpa,
@@ -45,7 +47,8 @@ public static class ModelBuilder
 
     /// <summary>
     /// Thickness of the arrangement over that of one piece: 1 when single; overlapping pieces shield each other; a frozen lump
-    /// of n pieces heats like one piece of n times the mass, so n^(1/3), kept for the whole cook although it thaws apart.
+    /// of n pieces heats like one piece of n times the mass, so n^(1/3), until its joints thaw, and then like pieces that overlap:
+    /// about half of the way each, so the mean of both.
     /// Pieces said to be single that need more than <see cref="MostLooseLayers"/> layers in this pot count as overlapping.
     /// </summary>
     public static double Thickening(MeatLoad load, PotModel pot) =>
@@ -55,7 +58,7 @@ public static class ModelBuilder
             { Arrangement: Arrangement.Single } => IsPiled(load, pot) ? OverlapThickening : 1,
             { Arrangement: Arrangement.Lump, State: MeatState.Frozen } => Math.Min(
                 MostLumpThickening,
-                Math.Max(OverlapThickening, Math.Cbrt(load.Pieces))
+                Math.Max(OverlapThickening, (Math.Cbrt(load.Pieces) + OverlapThickening) / 2)
             ),
             _ => OverlapThickening,
         };
@@ -66,10 +69,69 @@ public static class ModelBuilder
         && BirdSize.Of(load) is null
         && load.TotalKg / Bulk.MeatKgPerCubicMetre > MostLooseLayers * LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres;
 
-    private static BodyModel Body(MeatLoad load, Spot spot, PotModel pot)
+    private static BodyModel Body(MeatLoad load, int index, PotModel pot)
     {
-        var half = load.ThicknessMetres * spot.Thickness.Value / 2 * Thickening(load, pot);
-        var bone = spot.BoneRadiusMm.Value / 1000 * Math.Cbrt(load.PieceKg / load.Cut.TypicalKg.Value);
-        return new BodyModel(spot.Id, half, spot.Dimensionality.Value, Math.Min(MostBoneFraction, bone / half), spot.MassShare.Value);
+        var spot = load.Cut.Spots[index];
+        var scale = load.PieceKg / load.Cut.TypicalKg.Value;
+        var measured = load.ThicknessMetres / load.Cut.ThicknessMetres(load.PieceKg);
+        var axes = spot.Axes.Scaled(scale).Stretched(index == 0 ? measured : Math.Pow(measured, load.Cut.Spread.Shared));
+        var thickening = Thickening(load, pot);
+        var half = axes.ThicknessMetres / 2 * thickening;
+        var bone = spot.BoneRadiusMm.Value / 1000 * Math.Cbrt(scale);
+        return new BodyModel(
+            spot.Id,
+            half,
+            Dimensionality(spot.Form, axes, Biot(axes)),
+            Math.Min(MostBoneFraction, bone / half),
+            spot.MassShare.Value / load.Pieces,
+            Size(load, index) with
+            {
+                Touching = thickening > 1 ? Spreads.Of(Uncertain.Touching).Value : 0,
+            }
+        );
+    }
+
+    // All but the thickest.
+    private static BodyModel Average(BodyModel thickest, int pieces) =>
+        thickest with
+        {
+            MassShare = thickest.MassShare * (pieces - 1),
+            Size = thickest.Size with { Piece = ThickestPiece.None },
+        };
+
+    /// <summary>Biot number of a piece in steam or boiling water.</summary>
+    /// <param name="axes">Its size.</param>
+    public static double Biot(Axes axes) => Film.SteamOrBoiling * axes.ThicknessMetres / 2 / MeatWattPerMetreKelvin;
+
+    /// <summary>Equivalent heat-transfer dimensionality of a piece.</summary>
+    /// <param name="form">What it is nearest to.</param>
+    /// <param name="axes">Its size.</param>
+    /// <param name="biot">Biot number of half of its least axis: <see cref="Biot"/> in steam.</param>
+    public static double Dimensionality(Form form, Axes axes, double biot)
+    {
+        double width = axes.WidthMetres / axes.ThicknessMetres,
+            length = axes.LengthMetres / axes.ThicknessMetres;
+        return form == Form.Block ? EquivalentShape.Block(width, length, biot) : EquivalentShape.Ellipsoid(width, length, biot);
+    }
+
+    // A ruler on the thickest piece says all about the place where it was held, and of another place what the two share.
+    private static SizeSpread Size(MeatLoad load, int index)
+    {
+        var of = load.Cut.Spread;
+        return load switch
+        {
+            { ThicknessMm: not null } when index == 0 => new(0, Spreads.Ruler.Value, ThickestPiece.None),
+            { ThicknessMm: not null } => new(
+                0,
+                Spreads.Ruler.Value * of.Shared,
+                new(of.OfOne * Math.Sqrt(1 - of.Shared * of.Shared), 0, load.Pieces)
+            ),
+            { HeaviestKg: { } heaviest, Pieces: > 1 } => new(
+                of.Ours,
+                of.Load,
+                ThickestPiece.OfKnownHeaviest(of.Piece, of.Weight, load.Pieces, heaviest / load.PieceKg)
+            ),
+            _ => new(of.Ours, of.Load, new(of.Piece, of.Weight, load.Pieces)),
+        };
     }
 }

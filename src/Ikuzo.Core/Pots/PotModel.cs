@@ -72,19 +72,19 @@ public sealed record NamedPot(string Name, PotModel Pot);
 /// <summary>Defaults by capacity, for a pot of which the cook knows no more.</summary>
 /// <remarks>
 /// Estimates for 3, 5.7, 8 and 10 litres, straight lines between them and the nearest outside. Power and minimum liquid are
-/// what such pots usually state; heat capacity follows from 1.5 to 4 kg of steel and aluminium that warm along, losses from a natural
-/// release of 8 to 12 minutes nearly dry, purge from 10 to 25 g of steam.
+/// what such pots usually state; heat capacity follows from 2 to 5 kg of steel and aluminium that warm along, losses from the power
+/// that such pots draw to hold (75 to 110 W for 5.7 litres at high pressure), purge from 8 to 20 g of steam.
 /// </remarks>
 public static class PotDefaults
 {
     private static readonly double[] Litres = [3, 5.7, 8, 10];
     private static readonly double[] Watts = [700, 1000, 1200, 1400];
     private static readonly double[] MinimumMl = [250, 250, 375, 500];
-    private static readonly double[] ShellJoulePerKelvin = [1250, 1900, 2500, 3000];
-    private static readonly double[] LossWattPerKelvin = [1.1, 1.5, 1.9, 2.2];
+    private static readonly double[] ShellJoulePerKelvin = [1400, 2150, 2800, 3300];
+    private static readonly double[] LossWattPerKelvin = [0.65, 0.95, 1.1, 1.25];
     private static readonly double[] InnerDiameterMetres = [0.185, 0.220, 0.240, 0.260];
     private static readonly double[] UsableHeightMetres = [0.125, 0.160, 0.185, 0.200];
-    private static readonly double[] PurgeJoule = [22_000, 34_000, 45_000, 55_000];
+    private static readonly double[] PurgeJoule = [18_000, 28_000, 38_000, 46_000];
 
     /// <summary>A pot of a capacity with everything else at its default.</summary>
     /// <param name="capacityLitres">Capacity, l, 1 to 20.</param>

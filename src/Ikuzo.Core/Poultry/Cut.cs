@@ -18,11 +18,26 @@ public enum Aim
 /// <summary>A place where the middle of the meat is slow to heat, and where the probe goes.</summary>
 /// <param name="Id">Short name, unique within the cut.</param>
 /// <param name="Where">Where to put the probe, in kitchen words.</param>
-/// <param name="Thickness">Thickness of this place over the thickness of the cut.</param>
-/// <param name="Dimensionality">Shape between slab (1), cylinder (2) and sphere (3).</param>
+/// <param name="Form">What it is nearest to in shape.</param>
+/// <param name="Axes">Size of the meat around this place at the typical weight of the cut. Estimates of ordinary shop goods.</param>
 /// <param name="BoneRadiusMm">Radius of a bone in the middle at the typical weight; 0 without.</param>
 /// <param name="MassShare">Share of the piece that heats like this place; adds up to 1 over the spots.</param>
-public sealed record Spot(string Id, string Where, Figure Thickness, Figure Dimensionality, Figure BoneRadiusMm, Figure MassShare);
+public sealed record Spot(string Id, string Where, Form Form, Axes Axes, Figure BoneRadiusMm, Figure MassShare);
+
+/// <summary>How much thickness differs at one weight, standard deviations of its logarithm, by where it comes from.</summary>
+/// <param name="Ours">How far the catalogue's own typical thickness may be off.</param>
+/// <param name="Load">What all pieces of a load share: breed, butcher, scale.</param>
+/// <param name="Piece">What each piece has of its own at a known weight.</param>
+/// <param name="Weight">From pieces of a pack that are not equally heavy.</param>
+/// <param name="Source">Citation or "estimate".</param>
+public sealed record ThicknessSpread(double Ours, double Load, double Piece, double Weight, string Source)
+{
+    /// <summary>All of it for one piece of a known weight.</summary>
+    public double OfOne => Math.Sqrt(Ours * Ours + Load * Load + Piece * Piece);
+
+    /// <summary>Correlation between two places of one piece, which share all but their own.</summary>
+    public double Shared => (Ours * Ours + Load * Load) / (OfOne * OfOne);
+}
 
 /// <summary>Conversion of collagen (0 to 1, mean over the piece) at which a cut reaches each aim.</summary>
 /// <param name="SliceMost">Above this it no longer carves cleanly.</param>
@@ -78,8 +93,11 @@ public sealed record Cut
     /// <summary>Heaviest piece that is usual.</summary>
     public required Figure MaxKg { get; init; }
 
-    /// <summary>Thickness at the thickest point of a piece of typical weight, mm.</summary>
-    public required Figure ThicknessMm { get; init; }
+    /// <summary>How much pieces of one weight differ in thickness.</summary>
+    public required ThicknessSpread Spread { get; init; }
+
+    /// <summary>Thickness at the thickest point of a piece of typical weight, mm: that of its first spot.</summary>
+    public Figure ThicknessMm => Figure.Estimate(Spots[0].Axes.ThicknessMetres * 1000, "mm");
 
     /// <summary>Critical spots: two for whole birds, crowns and leg quarters, one for the rest.</summary>
     public required IReadOnlyList<Spot> Spots { get; init; }

@@ -4,14 +4,26 @@ namespace Ikuzo.Core.Poultry;
 
 /// <summary>All cuts. To add one, add one entry here.</summary>
 /// <remarks>
-/// Weights, thicknesses, shapes and bones are estimates of ordinary shop goods; a measured thickness always overrules
-/// them. Dimensionality follows the equivalent heat-transfer dimensionality (Cleland and Earle; Pham 2014, ch. 5): a flat
-/// piece about 1.3, a rod 2, a ball 3.
+/// Weights, sizes and bones are estimates of ordinary shop goods; a measured thickness always overrules them. The three axes of a
+/// piece are those of an ellipsoid of about its mass (of the muscle around the spot, for a bird); how it heats follows from them, see
+/// <see cref="Conduction.EquivalentShape"/>.
 /// </remarks>
 public static class CutCatalogue
 {
-    private static readonly TendernessWindow Breast = new(0.55, 0.35, 0.75, 0.90, "estimate");
+    // How much thickness differs at one weight: in all 6 % for a bird left whole, 7 opened or halved, 8 to 9 on the bone, 11 without one.
+    private const string Judged = "estimate: shop goods of one weight; ours 4.5 %, the rest split between load and piece";
+    private static readonly ThicknessSpread Intact = new(0.045, 0.020, 0.035, 0.03, Judged);
+    private static readonly ThicknessSpread Opened = new(0.045, 0.025, 0.047, 0.03, Judged);
+    private static readonly ThicknessSpread BoneIn = new(0.045, 0.030, 0.065, 0.04, Judged);
+    private static readonly ThicknessSpread Boneless = new(0.045, 0.050, 0.085, 0.05, Judged);
+    private static readonly ThicknessSpread HandCut = new(0.045, 0.060, 0.060, 0.04, Judged);
+
+    private static readonly TendernessWindow Breast = new(0.50, 0.35, 0.75, 0.90, "estimate");
     private static readonly TendernessWindow Leg = new(0.60, 0.55, 0.80, 0.97, "estimate");
+
+    // The outside of a large piece is long done when its middle is; thick slices across the grain hold together all the same.
+    private static readonly TendernessWindow LargeBreast = new(0.80, 0.55, 0.85, 0.95, "estimate");
+    private static readonly TendernessWindow LargeBird = new(0.75, 0.60, 0.82, 0.97, "estimate");
     private static readonly TendernessWindow DuckLegs = new(0.60, 0.60, 0.84, 0.98, "estimate");
     private static readonly TendernessWindow Mince = new(0.95, 0.95, 0.97, 0.98, "estimate");
     private static readonly TendernessWindow Bones = new(0.90, 0.80, 0.90, 1.0, "estimate");
@@ -27,11 +39,11 @@ public static class CutCatalogue
             plural: "whole chickens",
             boneIn: true,
             kg: (0.9, 1.8, 3.0),
-            thicknessMm: 52,
             tissue: Tissue.ChickenBreastSkin,
+            spread: Intact,
             window: Leg,
             usualAim: Aim.Slice,
-            spots: Bird(1.15, 6),
+            spots: Bird((50, 92, 152), (58, 74, 118), 6),
             usual: true
         ),
         Of(
@@ -42,11 +54,11 @@ public static class CutCatalogue
             plural: "flattened chickens",
             boneIn: true,
             kg: (0.9, 1.7, 2.6),
-            thicknessMm: 42,
             tissue: Tissue.ChickenBreastSkin,
+            spread: Opened,
             window: Leg,
             usualAim: Aim.Slice,
-            spots: Bird(1.10, 6, 1.35, 1.7),
+            spots: Bird((42, 100, 165), (46, 78, 120), 6),
             usual: true
         ),
         Of(
@@ -57,11 +69,11 @@ public static class CutCatalogue
             plural: "chicken halves",
             boneIn: true,
             kg: (0.45, 0.85, 1.4),
-            thicknessMm: 42,
             tissue: Tissue.ChickenBreastSkin,
+            spread: Opened,
             window: Leg,
             usualAim: Aim.Slice,
-            spots: Bird(1.10, 6, 1.35, 1.7),
+            spots: Bird((42, 100, 165), (46, 78, 120), 6),
             usual: true
         ),
         Of(
@@ -72,11 +84,11 @@ public static class CutCatalogue
             plural: "chicken breasts, no bone",
             boneIn: false,
             kg: (0.12, 0.22, 0.40),
-            thicknessMm: 32,
             tissue: Tissue.ChickenBreast,
+            spread: Boneless,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: One("thickest part of the breast, from the side", 1.35),
+            spots: One("thickest part of the breast, from the side", (31, 87, 155)),
             usual: true
         ),
         Of(
@@ -87,11 +99,11 @@ public static class CutCatalogue
             plural: "chicken breasts on the bone",
             boneIn: true,
             kg: (0.25, 0.40, 0.65),
-            thicknessMm: 42,
             tissue: Tissue.ChickenBreastSkin,
+            spread: BoneIn,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: One("thickest part of the breast, beside the bone but not on it", 1.4)
+            spots: One("thickest part of the breast, beside the bone but not on it", (40, 100, 165))
         ),
         Of(
             id: "chicken-cutlet",
@@ -101,11 +113,11 @@ public static class CutCatalogue
             plural: "chicken cutlets",
             boneIn: false,
             kg: (0.06, 0.12, 0.20),
-            thicknessMm: 14,
             tissue: Tissue.ChickenBreast,
+            spread: Boneless,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: One("the middle, from the side", 1.1),
+            spots: One("the middle, from the side", (14, 95, 165)),
             usual: true
         ),
         Of(
@@ -116,11 +128,11 @@ public static class CutCatalogue
             plural: "chicken tenders",
             boneIn: false,
             kg: (0.03, 0.05, 0.08),
-            thicknessMm: 16,
             tissue: Tissue.ChickenBreast,
+            spread: Boneless,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: One("the thick end, along the piece", 1.6),
+            spots: One("the thick end, along the piece", (16, 35, 160)),
             usual: true
         ),
         Of(
@@ -131,11 +143,11 @@ public static class CutCatalogue
             plural: "chicken thighs, no bone",
             boneIn: false,
             kg: (0.07, 0.11, 0.18),
-            thicknessMm: 24,
             tissue: Tissue.ChickenLeg,
+            spread: Boneless,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest fold of the thigh", 1.3)
+            spots: One("thickest fold of the thigh", (24, 80, 110))
         ),
         Of(
             id: "chicken-thigh-bone-in",
@@ -145,11 +157,11 @@ public static class CutCatalogue
             plural: "chicken thighs, bone in",
             boneIn: true,
             kg: (0.11, 0.18, 0.30),
-            thicknessMm: 36,
             tissue: Tissue.ChickenLegSkin,
+            spread: BoneIn,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest part, next to the bone but not on it", 1.6, 5),
+            spots: One("thickest part, next to the bone but not on it", (33, 80, 122), 5),
             usual: true
         ),
         Of(
@@ -160,11 +172,11 @@ public static class CutCatalogue
             plural: "chicken leg quarters",
             boneIn: true,
             kg: (0.22, 0.34, 0.50),
-            thicknessMm: 40,
             tissue: Tissue.ChickenLegSkin,
+            spread: BoneIn,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: Quarter(0.97, 5),
+            spots: Quarter((36, 85, 120), (38, 40, 120), 5),
             usual: true
         ),
         Of(
@@ -175,11 +187,11 @@ public static class CutCatalogue
             plural: "chicken drumsticks",
             boneIn: true,
             kg: (0.07, 0.12, 0.18),
-            thicknessMm: 40,
             tissue: Tissue.ChickenLegSkin,
+            spread: BoneIn,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest part, next to the bone but not on it", 2.0, 5),
+            spots: One("thickest part, next to the bone but not on it", (40, 42, 130), 5),
             usual: true
         ),
         Of(
@@ -190,11 +202,11 @@ public static class CutCatalogue
             plural: "chicken wings",
             boneIn: true,
             kg: (0.05, 0.09, 0.14),
-            thicknessMm: 25,
             tissue: Tissue.ChickenLegSkin,
+            spread: BoneIn,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest part of the upper wing, beside the bone", 1.7, 3),
+            spots: One("thickest part of the upper wing, beside the bone", (25, 30, 95), 3),
             usual: true
         ),
         Of(
@@ -205,11 +217,11 @@ public static class CutCatalogue
             plural: "chicken cubes",
             boneIn: false,
             kg: (0.008, 0.02, 0.05),
-            thicknessMm: 25,
             tissue: Tissue.ChickenBreast,
+            spread: HandCut,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: One("the middle of the largest cube", 2.6),
+            spots: One("the middle of the largest cube", (25, 27, 28), form: Form.Block),
             usual: true
         ),
         Of(
@@ -220,11 +232,11 @@ public static class CutCatalogue
             plural: "chicken meatballs",
             boneIn: false,
             kg: (0.015, 0.03, 0.08),
-            thicknessMm: 38,
             tissue: Tissue.ChickenMince,
+            spread: HandCut,
             window: Mince,
             usualAim: Aim.Slice,
-            spots: One("the middle of the largest ball", 3),
+            spots: One("the middle of the largest ball", (38, 38, 38)),
             usual: true
         ),
         Of(
@@ -235,11 +247,11 @@ public static class CutCatalogue
             plural: "chicken carcasses",
             boneIn: true,
             kg: (0.2, 0.5, 1.0),
-            thicknessMm: 22,
             tissue: Tissue.ChickenLegSkin,
+            spread: Opened,
             window: Bones,
             usualAim: Aim.FallApart,
-            spots: One("the meatiest part of the back", 1.4),
+            spots: One("the meatiest part of the back", (22, 90, 140)),
             usual: true
         ),
         Of(
@@ -250,11 +262,11 @@ public static class CutCatalogue
             plural: "poussins",
             boneIn: true,
             kg: (0.35, 0.50, 0.70),
-            thicknessMm: 34,
             tissue: Tissue.ChickenBreastSkin,
+            spread: Intact,
             window: Leg,
             usualAim: Aim.Slice,
-            spots: Bird(1.15, 4)
+            spots: Bird((33, 60, 99), (38, 48, 77), 4)
         ),
         Of(
             id: "turkey-whole",
@@ -264,11 +276,11 @@ public static class CutCatalogue
             plural: "whole turkeys",
             boneIn: true,
             kg: (2.5, 4.5, 7.0),
-            thicknessMm: 72,
             tissue: Tissue.TurkeyBreast,
-            window: Leg,
+            spread: Intact,
+            window: LargeBird,
             usualAim: Aim.Slice,
-            spots: Bird(1.15, 9),
+            spots: Bird((68, 125, 207), (79, 101, 160), 9),
             usual: true
         ),
         Of(
@@ -279,11 +291,11 @@ public static class CutCatalogue
             plural: "turkey crowns",
             boneIn: true,
             kg: (1.5, 2.8, 4.5),
-            thicknessMm: 72,
             tissue: Tissue.TurkeyBreast,
-            window: Breast,
+            spread: Opened,
+            window: LargeBreast,
             usualAim: Aim.Slice,
-            spots: CrownSpots,
+            spots: Crown((68, 134, 220), (58, 68, 100)),
             usual: true
         ),
         Of(
@@ -294,11 +306,11 @@ public static class CutCatalogue
             plural: "turkey breasts, no bone",
             boneIn: false,
             kg: (0.5, 1.2, 2.2),
-            thicknessMm: 64,
             tissue: Tissue.TurkeyBreast,
-            window: Breast,
+            spread: Boneless,
+            window: LargeBreast,
             usualAim: Aim.Slice,
-            spots: One("thickest part of the breast, from the side", 1.7),
+            spots: One("thickest part of the breast, from the side", (60, 135, 260)),
             usual: true
         ),
         Of(
@@ -309,11 +321,11 @@ public static class CutCatalogue
             plural: "turkey breasts on the bone",
             boneIn: true,
             kg: (1.0, 2.2, 3.5),
-            thicknessMm: 74,
             tissue: Tissue.TurkeyBreast,
-            window: Breast,
+            spread: BoneIn,
+            window: LargeBreast,
             usualAim: Aim.Slice,
-            spots: One("thickest part of the breast, beside the bone but not on it", 1.6)
+            spots: One("thickest part of the breast, beside the bone but not on it", (66, 140, 240))
         ),
         Of(
             id: "turkey-tenderloin",
@@ -323,11 +335,11 @@ public static class CutCatalogue
             plural: "turkey tenderloins",
             boneIn: false,
             kg: (0.2, 0.32, 0.5),
-            thicknessMm: 42,
             tissue: Tissue.TurkeyBreast,
-            window: Breast,
+            spread: Boneless,
+            window: LargeBreast,
             usualAim: Aim.Slice,
-            spots: One("the thick end, along the piece", 1.8),
+            spots: One("the thick end, along the piece", (40, 72, 190)),
             usual: true
         ),
         Of(
@@ -338,11 +350,11 @@ public static class CutCatalogue
             plural: "turkey thighs, no bone",
             boneIn: false,
             kg: (0.25, 0.45, 0.8),
-            thicknessMm: 38,
             tissue: Tissue.TurkeyLegSkin,
+            spread: Boneless,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest fold of the thigh", 1.35)
+            spots: One("thickest fold of the thigh", (38, 125, 170))
         ),
         Of(
             id: "turkey-thigh-bone-in",
@@ -352,11 +364,11 @@ public static class CutCatalogue
             plural: "turkey thighs, bone in",
             boneIn: true,
             kg: (0.35, 0.65, 1.1),
-            thicknessMm: 58,
             tissue: Tissue.TurkeyLegSkin,
+            spread: BoneIn,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest part, next to the bone but not on it", 1.6, 8),
+            spots: One("thickest part, next to the bone but not on it", (52, 115, 190), 8),
             usual: true
         ),
         Of(
@@ -367,11 +379,11 @@ public static class CutCatalogue
             plural: "turkey drumsticks",
             boneIn: true,
             kg: (0.22, 0.40, 0.65),
-            thicknessMm: 60,
             tissue: Tissue.TurkeyLegSkin,
+            spread: BoneIn,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest part, next to the bone but not on it", 2.0, 8),
+            spots: One("thickest part, next to the bone but not on it", (57, 62, 190), 8),
             usual: true
         ),
         Of(
@@ -382,11 +394,11 @@ public static class CutCatalogue
             plural: "turkey wings",
             boneIn: true,
             kg: (0.2, 0.35, 0.55),
-            thicknessMm: 38,
             tissue: Tissue.TurkeyLegSkin,
+            spread: BoneIn,
             window: Leg,
             usualAim: Aim.Pull,
-            spots: One("thickest part of the upper wing, beside the bone", 1.8, 5),
+            spots: One("thickest part of the upper wing, beside the bone", (38, 46, 130), 5),
             usual: true
         ),
         Of(
@@ -397,11 +409,11 @@ public static class CutCatalogue
             plural: "turkey cubes",
             boneIn: false,
             kg: (0.01, 0.025, 0.06),
-            thicknessMm: 28,
             tissue: Tissue.TurkeyBreast,
+            spread: HandCut,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: One("the middle of the largest cube", 2.6),
+            spots: One("the middle of the largest cube", (28, 29, 30), form: Form.Block),
             usual: true
         ),
         Of(
@@ -412,11 +424,11 @@ public static class CutCatalogue
             plural: "turkey meatballs",
             boneIn: false,
             kg: (0.015, 0.03, 0.08),
-            thicknessMm: 38,
             tissue: Tissue.TurkeyMince,
+            spread: HandCut,
             window: Mince,
             usualAim: Aim.Slice,
-            spots: One("the middle of the largest ball", 3),
+            spots: One("the middle of the largest ball", (38, 38, 38)),
             usual: true
         ),
         Of(
@@ -427,11 +439,11 @@ public static class CutCatalogue
             plural: "turkey carcasses",
             boneIn: true,
             kg: (0.5, 1.2, 2.5),
-            thicknessMm: 28,
             tissue: Tissue.TurkeyLegSkin,
+            spread: Opened,
             window: Bones,
             usualAim: Aim.FallApart,
-            spots: One("the meatiest part of the back", 1.4),
+            spots: One("the meatiest part of the back", (28, 120, 200)),
             usual: true
         ),
         Of(
@@ -442,11 +454,11 @@ public static class CutCatalogue
             plural: "whole ducks",
             boneIn: true,
             kg: (1.5, 2.2, 3.0),
-            thicknessMm: 44,
             tissue: Tissue.DuckBreast,
+            spread: Intact,
             window: DuckLegs,
             usualAim: Aim.Slice,
-            spots: Bird(1.30, 7),
+            spots: Bird((44, 85, 150), (57, 75, 120), 7),
             usual: true
         ),
         Of(
@@ -457,11 +469,11 @@ public static class CutCatalogue
             plural: "duck crowns",
             boneIn: true,
             kg: (0.7, 1.1, 1.6),
-            thicknessMm: 42,
             tissue: Tissue.DuckBreast,
+            spread: Opened,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: CrownSpots,
+            spots: Crown((42, 85, 150), (36, 45, 80)),
             usual: true
         ),
         Of(
@@ -472,11 +484,11 @@ public static class CutCatalogue
             plural: "duck breasts, no bone",
             boneIn: false,
             kg: (0.15, 0.25, 0.45),
-            thicknessMm: 30,
             tissue: Tissue.DuckBreast,
+            spread: Boneless,
             window: Breast,
             usualAim: Aim.Slice,
-            spots: One("thickest part of the breast, from the side", 1.3),
+            spots: One("thickest part of the breast, from the side", (28, 88, 185)),
             usual: true
         ),
         Of(
@@ -487,11 +499,11 @@ public static class CutCatalogue
             plural: "duck legs",
             boneIn: true,
             kg: (0.17, 0.25, 0.38),
-            thicknessMm: 40,
             tissue: Tissue.DuckLeg,
+            spread: BoneIn,
             window: DuckLegs,
             usualAim: Aim.FallApart,
-            spots: Quarter(0.90, 5),
+            spots: Quarter((34, 72, 108), (33, 35, 105), 5),
             usual: true
         ),
         Of(
@@ -502,11 +514,11 @@ public static class CutCatalogue
             plural: "duck wings",
             boneIn: true,
             kg: (0.07, 0.12, 0.18),
-            thicknessMm: 27,
             tissue: Tissue.DuckLeg,
+            spread: BoneIn,
             window: DuckLegs,
             usualAim: Aim.Pull,
-            spots: One("thickest part of the upper wing, beside the bone", 1.7, 4),
+            spots: One("thickest part of the upper wing, beside the bone", (27, 32, 100), 4),
             usual: true
         ),
         Of(
@@ -517,50 +529,73 @@ public static class CutCatalogue
             plural: "duck carcasses",
             boneIn: true,
             kg: (0.3, 0.6, 1.1),
-            thicknessMm: 24,
             tissue: Tissue.DuckLeg,
+            spread: Opened,
             window: Bones,
             usualAim: Aim.FallApart,
-            spots: One("the meatiest part of the back", 1.4),
+            spots: One("the meatiest part of the back", (24, 95, 150)),
             usual: true
         ),
     ];
 
     private static readonly Dictionary<string, Cut> ById = All.ToDictionary(cut => cut.Id);
 
-    private static Spot[] CrownSpots =>
-        [
-            SpotOf("breast", "deepest part of the breast, from the neck end, not touching bone", 1, 1.6, 0, 0.8),
-            SpotOf("shoulder", "beside the shoulder joint where the wing was, not touching bone", 0.85, 1.9, 4, 0.2),
-        ];
-
     /// <summary>The cut with an id, or null.</summary>
     public static Cut? Find(string id) => ById.GetValueOrDefault(id);
 
-    private static Spot[] One(string where, double dimensionality, double boneRadiusMm = 0) =>
-        [SpotOf("centre", where, 1, dimensionality, boneRadiusMm, 1)];
+    // Sizes in mm: thickness, width, length.
+    private static Spot[] One(
+        string where,
+        (double Thickness, double Width, double Length) mm,
+        double boneRadiusMm = 0,
+        Form form = Form.Ellipsoid
+    ) => [SpotOf("centre", where, mm, boneRadiusMm, 1, form)];
 
-    private static Spot[] Bird(double thighThickness, double boneRadiusMm, double breastShape = 1.5, double thighShape = 2.0) =>
+    private static Spot[] Bird(
+        (double Thickness, double Width, double Length) breast,
+        (double Thickness, double Width, double Length) thigh,
+        double boneRadiusMm
+    ) =>
         [
-            SpotOf("breast", "deepest part of the breast, from the neck end, not touching bone", 1, breastShape, 0, 0.5),
-            SpotOf("thigh", "inner thigh, next to the joint but not on the bone", thighThickness, thighShape, boneRadiusMm, 0.5),
+            SpotOf("breast", "deepest part of the breast, from the neck end, not touching bone", breast, 0, 0.5),
+            SpotOf("thigh", "inner thigh, next to the joint but not on the bone", thigh, boneRadiusMm, 0.5),
         ];
 
-    private static Spot[] Quarter(double drumstickThickness, double boneRadiusMm) =>
+    private static Spot[] Crown(
+        (double Thickness, double Width, double Length) breast,
+        (double Thickness, double Width, double Length) shoulder
+    ) =>
         [
-            SpotOf("thigh", "thickest part of the thigh, next to the bone but not on it", 1, 1.7, boneRadiusMm, 0.6),
-            SpotOf(
-                "drumstick",
-                "thickest part of the drumstick, next to the bone but not on it",
-                drumstickThickness,
-                1.95,
-                boneRadiusMm,
-                0.4
-            ),
+            SpotOf("breast", "deepest part of the breast, from the neck end, not touching bone", breast, 0, 0.8),
+            SpotOf("shoulder", "beside the shoulder joint where the wing was, not touching bone", shoulder, 4, 0.2),
         ];
 
-    private static Spot SpotOf(string id, string where, double thickness, double dimensionality, double boneRadiusMm, double massShare) =>
-        new(id, where, Estimate(thickness, "1"), Estimate(dimensionality, "1"), Estimate(boneRadiusMm, "mm"), Estimate(massShare, "1"));
+    private static Spot[] Quarter(
+        (double Thickness, double Width, double Length) thigh,
+        (double Thickness, double Width, double Length) drumstick,
+        double boneRadiusMm
+    ) =>
+        [
+            SpotOf("thigh", "thickest part of the thigh, next to the bone but not on it", thigh, boneRadiusMm, 0.6),
+            SpotOf("drumstick", "thickest part of the drumstick, next to the bone but not on it", drumstick, boneRadiusMm, 0.4),
+        ];
+
+    private static Spot SpotOf(
+        string id,
+        string where,
+        (double Thickness, double Width, double Length) mm,
+        double boneRadiusMm,
+        double massShare,
+        Form form = Form.Ellipsoid
+    ) =>
+        new(
+            id,
+            where,
+            form,
+            new(mm.Thickness / 1000, mm.Width / 1000, mm.Length / 1000),
+            Estimate(boneRadiusMm, "mm"),
+            Estimate(massShare, "1")
+        );
 
     private static Cut Of(
         string id,
@@ -570,8 +605,8 @@ public static class CutCatalogue
         string plural,
         bool boneIn,
         (double Min, double Typical, double Max) kg,
-        double thicknessMm,
         Tissue tissue,
+        ThicknessSpread spread,
         TendernessWindow window,
         Aim usualAim,
         Spot[] spots,
@@ -589,7 +624,7 @@ public static class CutCatalogue
             MinKg = Estimate(kg.Min, "kg"),
             TypicalKg = Estimate(kg.Typical, "kg"),
             MaxKg = Estimate(kg.Max, "kg"),
-            ThicknessMm = Estimate(thicknessMm, "mm"),
+            Spread = spread,
             Spots = spots,
             Tissue = tissue,
             Window = window,

@@ -146,11 +146,8 @@ public static class Assumptions
             .SelectMany<Uncertain, Assumption>(quantity =>
                 quantity switch
                 {
-                    Uncertain.Thickness =>
-                    [
-                        Percent("Thickness from the weight", Spreads.Thickness(measured: false)),
-                        Percent("Thickness with a ruler", Spreads.Thickness(measured: true)),
-                    ],
+                    Uncertain.OwnThickness => [Percent("Thickness with a ruler", Spreads.Ruler)],
+                    Uncertain.LoadThickness or Uncertain.PieceThickness or Uncertain.SecondThickness => [], // by cut
                     Uncertain.StartTemperature =>
                     [
                         Kelvin("Temperature of the fridge", Spreads.StartKelvin(frozen: false)),
@@ -165,6 +162,7 @@ public static class Assumptions
         {
             Uncertain.HeaterPower => "Power of the heater",
             Uncertain.Shape => "Shape",
+            Uncertain.Touching => "How much pieces that touch shield each other",
             Uncertain.Conductivity => "Conductivity of the meat",
             Uncertain.HeatLoss => "Heat lost to the kitchen",
             Uncertain.GaugePressure => "Pressure that the pot holds",
@@ -185,7 +183,7 @@ public static class Assumptions
         CutCatalogue.All.Select(c => new Assumption(
             "Thickness of each cut",
             c.Name,
-            Inv($"{c.ThicknessMm.Value:0} mm at {c.TypicalKg.Value:0.##} kg"),
+            Inv($"{c.ThicknessMm.Value:0} mm ± {c.Spread.OfOne * 100:0} % at {c.TypicalKg.Value:0.##} kg"),
             Known(c.ThicknessMm.Source),
             c.ThicknessMm.Source
         ));

@@ -76,8 +76,9 @@ public class CookBlockTests
     }
 
     [Theory]
-    [InlineData(250, 5, 13)]
-    [InlineData(1500, 12, 28)]
+    [InlineData(250, 8, 13)]
+    [InlineData(1000, 16, 26)]
+    [InlineData(2000, 28, 42)]
     public void NaturalRelease_TakesAsLongAsCooksSee(double liquidMl, double least, double most)
     {
         var block = AtPressure(Thighs(liquidMl));
@@ -119,7 +120,7 @@ public class CookBlockTests
         var textbook = 3500 * (model.HeldCelsius - model.BoilingCelsius - 1) / 2_257_000 * 100;
         Assert.Equal(textbook, Flash(Release.Vent), textbook * 0.2);
         Assert.Equal(0, Flash(Release.Natural));
-        Assert.InRange(Flash(Release.RestThenVent(5)), 0, Flash(Release.Vent) * 0.8);
+        Assert.InRange(Flash(Release.RestThenVent(5)), 0, Flash(Release.Vent) * 0.9); // 84 W off 7.4 kJ/K: 3 of 15 K in five minutes
     }
 
     [Fact]

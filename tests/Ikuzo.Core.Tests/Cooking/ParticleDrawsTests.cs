@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Tests.Cooking;
 
@@ -45,9 +46,12 @@ public class ParticleDrawsTests
     [MemberData(nameof(Quantities))]
     public void Spread_OfEachQuantity_HasASource(Uncertain quantity)
     {
+        var thigh = CutCatalogue.Find("chicken-thigh-bone-in")!.Spread;
         var spread = quantity switch
         {
-            Uncertain.Thickness => Spreads.Thickness(measured: false),
+            Uncertain.OwnThickness => new Spread(thigh.Ours, thigh.Source),
+            Uncertain.LoadThickness => new Spread(thigh.Load, thigh.Source),
+            Uncertain.PieceThickness or Uncertain.SecondThickness => new Spread(thigh.Piece, thigh.Source),
             Uncertain.StartTemperature => Spreads.StartKelvin(frozen: false),
             _ => Spreads.Of(quantity),
         };
@@ -58,7 +62,7 @@ public class ParticleDrawsTests
     [Fact]
     public void Spread_OfWhatWasMeasured_IsSmaller()
     {
-        Assert.True(Spreads.Thickness(measured: true).Value < Spreads.Thickness(measured: false).Value);
+        Assert.All(CutCatalogue.All, c => Assert.True(Spreads.Ruler.Value < c.Spread.OfOne + 0.001));
         Assert.True(Spreads.StartKelvin(frozen: false).Value < Spreads.StartKelvin(frozen: true).Value);
     }
 }

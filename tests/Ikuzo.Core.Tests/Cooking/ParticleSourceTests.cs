@@ -8,8 +8,14 @@ public class ParticleSourceTests
     [Fact]
     public void Chance_OfTheSameSeed_IsTheSameAndOfAnotherIsNot()
     {
-        Assert.Equal(ParticleSource.Chance(7).Draw(Uncertain.Thickness, 0), ParticleSource.Chance(7).Draw(Uncertain.Thickness, 0));
-        Assert.NotEqual(ParticleSource.Chance(7).Draw(Uncertain.Thickness, 0), ParticleSource.Chance(8).Draw(Uncertain.Thickness, 0));
+        Assert.Equal(
+            ParticleSource.Chance(7).Draw(Uncertain.PieceThickness, 0),
+            ParticleSource.Chance(7).Draw(Uncertain.PieceThickness, 0)
+        );
+        Assert.NotEqual(
+            ParticleSource.Chance(7).Draw(Uncertain.PieceThickness, 0),
+            ParticleSource.Chance(8).Draw(Uncertain.PieceThickness, 0)
+        );
     }
 
     [Fact]
@@ -38,7 +44,7 @@ public class ParticleSourceTests
     [Fact]
     public void Scout_IsNominalFirstAndThenThickerAndFlatter()
     {
-        var thickness = ParticleSource.Scout.Draw(Uncertain.Thickness, 0);
+        var thickness = ParticleSource.Scout.Draw(Uncertain.PieceThickness, 0);
         Assert.Equal(0, thickness[ParticleSource.FirstCautious - 1]);
         Assert.True(thickness[ParticleSource.FirstCautious] > 1);
         Assert.True(ParticleSource.Scout.Draw(Uncertain.Shape, 0)[ParticleSource.FirstCautious] < 0);

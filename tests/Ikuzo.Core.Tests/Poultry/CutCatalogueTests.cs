@@ -15,7 +15,8 @@ public class CutCatalogueTests
         Assert.Equal(1, cut.Spots.Sum(s => s.MassShare.Value), 1e-9);
         Assert.Equal(1, cut.Tissue.Composition.Total, 0.015);
         Assert.NotEmpty(cut.Tissue.Source);
-        Assert.All(cut.Spots, s => Assert.InRange(s.Dimensionality.Value, 1, 3));
+        Assert.All(cut.Spots, s => Assert.True(s.Axes.ThicknessMetres <= s.Axes.WidthMetres && s.Axes.WidthMetres <= s.Axes.LengthMetres));
+        Assert.NotEmpty(cut.Spread.Source);
         Assert.All([cut.MinKg, cut.TypicalKg, cut.MaxKg, cut.ThicknessMm], f => Assert.NotEmpty(f.Source));
         Assert.True(cut.Window.PullLeast <= cut.Window.FallApartLeast && cut.Window.FallApartLeast < cut.Window.Most);
     }
@@ -26,6 +27,39 @@ public class CutCatalogueTests
     {
         var cut = CutCatalogue.Find(id)!;
         Assert.Equal(2 * cut.ThicknessMetres(0.1), cut.ThicknessMetres(0.8), 1e-12);
+    }
+
+    // An ellipsoid of these axes and 1060 kg/m³, or a block, weighs what such a piece does; on the bone the bone is left out.
+    [Theory]
+    [InlineData("chicken-breast-boneless")]
+    [InlineData("chicken-cutlet")]
+    [InlineData("chicken-tender")]
+    [InlineData("chicken-thigh-boneless")]
+    [InlineData("chicken-thigh-bone-in")]
+    [InlineData("chicken-drumstick")]
+    [InlineData("chicken-diced")]
+    [InlineData("chicken-meatball")]
+    [InlineData("turkey-breast-boneless")]
+    [InlineData("turkey-tenderloin")]
+    [InlineData("turkey-thigh-boneless")]
+    [InlineData("turkey-drumstick")]
+    [InlineData("turkey-diced")]
+    [InlineData("duck-breast-boneless")]
+    public void Axes_WeighWhatThePieceDoes(string id)
+    {
+        var cut = CutCatalogue.Find(id)!;
+        var (t, w, l) = cut.Spots[0].Axes;
+        var volume = t * w * l * (cut.Spots[0].Form == Form.Block ? 1 : Math.PI / 6);
+        Assert.InRange(1060 * volume / cut.TypicalKg.Value, 0.90, 1.10);
+    }
+
+    [Fact]
+    public void Axes_Stretched_KeepTheirVolumeUntilTheyAreRound()
+    {
+        var (t, w, l) = new Axes(0.03, 0.09, 0.15).Stretched(1.44);
+        Assert.Equal(0.0432, t, 1e-12);
+        Assert.Equal((0.075, 0.125), (w, l));
+        Assert.Equal(new Axes(0.06, 0.06, 0.06), new Axes(0.04, 0.04, 0.04).Stretched(1.5));
     }
 
     [Fact]
