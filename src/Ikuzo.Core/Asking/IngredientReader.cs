@@ -79,6 +79,7 @@ public static class IngredientReader
                 Pieces = meat.Pieces,
                 TotalKg = meat.TotalKg,
                 ThicknessMm = said.ThicknessMm,
+                HeaviestKg = meat == said.Meat ? said.HeaviestKg : null,
                 State = said.State ?? MeatState.Chilled,
                 StartCelsius = said.StartCelsius,
                 DaysInFridge = said.DaysInFridge,

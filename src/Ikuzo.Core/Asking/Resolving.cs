@@ -34,7 +34,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             Also = [.. meats.Skip(1)],
             Beside = beside,
             ThicknessMm = heard.ThicknessMm,
-            HeaviestKg = heard.HeaviestKg,
+            HeaviestKg = Heaviest(meats),
             State = heard.State,
             StartCelsius = heard.StartCelsius,
             DaysInFridge = heard.DaysInFridge,
@@ -59,6 +59,8 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             Problem = refused ?? (meats.Count == 0 && heard.ReadingCelsius is null ? NoMeat : null),
         };
     }
+
+    private const double AverageOfHeaviest = 0.85; // of packs of four to six; estimate
 
     private const string NoMeat = "No bird or cut in it. Try: 6 frozen thighs 1.3 kg, or: duck legs x4 800 g.";
 
@@ -253,8 +255,26 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         return isLarge && !meat.IsPlural ? Math.Ceiling(Math.Round(meat.Kg.Value / (cut.MaxKg.Value * Cut.NearMost), 6)) : usual;
     }
 
+    // The heaviest of the meat that decides cannot weigh less than the average; then one of the two is wrong.
+    private double? Heaviest(IReadOnlyList<AskedMeat> meats)
+    {
+        if (heard.HeaviestKg is not { } kg || meats is not [var meat, ..] || MeatLoad.CanBeHeaviest(kg, meat.Pieces, meat.TotalKg))
+        {
+            return heard.HeaviestKg;
+        }
+
+        _assumed.Add(Text($"The heaviest cannot weigh {kg * 1000:0} g of {meat.TotalKg * 1000:0} g in all: left out."));
+        return null;
+    }
+
     private double Typical(Cut cut, int pieces)
     {
+        if (heard.HeaviestKg is { } heaviest && pieces > 1)
+        {
+            _assumed.Add("A weight from that of the heaviest; weigh all for a surer answer.");
+            return Math.Round(heaviest * AverageOfHeaviest * pieces, 3);
+        }
+
         _assumed.Add("A typical weight; weigh it for a surer answer.");
         return Math.Round(cut.TypicalKg.Value * pieces, 3);
     }

@@ -237,7 +237,7 @@ internal sealed class CookBlock
     public Lane SurfaceCelsius() =>
         Spots == 0 ? _now.Pot : _bodies[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
 
-    /// <summary>Water lost to cooking and flashing so far, percent of raw weight.</summary>
+    /// <summary>Water lost to cooking and flashing so far, percent of the raw weight of the muscle.</summary>
     public Lane WaterLossPercent() => OverBodies((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
 
     /// <summary>Mean enthalpy of the meat, J/kg.</summary>

@@ -33,10 +33,10 @@ public sealed class BranchOutcome
     /// <summary>The coldest spot, °C.</summary>
     public float[] Coldest { get; }
 
-    /// <summary>Water lost, percent of raw weight, flash included.</summary>
+    /// <summary>Water lost, percent of the raw weight of the muscle, flash included.</summary>
     public float[] WaterLossPercent { get; }
 
-    /// <summary>Water lost to flashing alone, percent of raw weight.</summary>
+    /// <summary>Water lost to flashing alone, percent of the raw weight of the muscle.</summary>
     public float[] FlashPercent { get; }
 
     /// <summary>Collagen converted, mean over the meat, 0 to 1.</summary>

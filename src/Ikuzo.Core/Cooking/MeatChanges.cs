@@ -55,24 +55,18 @@ internal sealed class MeatChanges
         DangerSeconds += Lanes.Pick(danger, seconds, Lane.Zero);
     }
 
-    public Lane WaterLossPercent(ConductionBatch batch)
-    {
-        var sum = Lane.Zero;
-        for (var i = batch.FirstMeatShell; i < N; i++)
-        {
-            sum += _loss[i] * batch.Shells[i].MassShare;
-        }
+    public Lane WaterLossPercent(ConductionBatch batch) => MeanOverMeat(batch, i => _loss[i]);
 
-        return sum;
-    }
+    public Lane Tenderness(ConductionBatch batch) => MeanOverMeat(batch, i => Lane.One - Lanes.Exp(-_collagen[i]));
 
-    public Lane Tenderness(ConductionBatch batch)
+    // Bone has none of it.
+    private static Lane MeanOverMeat(ConductionBatch batch, Func<int, Lane> of)
     {
         var sum = Lane.Zero;
         var mass = Lane.Zero;
         for (var i = batch.FirstMeatShell; i < N; i++)
         {
-            sum += (Lane.One - Lanes.Exp(-_collagen[i])) * batch.Shells[i].MassShare;
+            sum += of(i) * batch.Shells[i].MassShare;
             mass += batch.Shells[i].MassShare;
         }
 

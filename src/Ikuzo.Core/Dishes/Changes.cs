@@ -66,6 +66,7 @@ internal static class Changes
             Cut = cut,
             Pieces = Math.Max(1, (int)Math.Round(load.TotalKg / cut.TypicalKg.Value)),
             ThicknessMm = null,
+            HeaviestKg = null,
         };
 
     private static IEnumerable<(string, DishItem)> Sizes(BesideItem beside)

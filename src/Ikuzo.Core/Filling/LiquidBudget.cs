@@ -2,7 +2,6 @@ using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Filling;
@@ -88,7 +87,7 @@ public static class LiquidBudget
 
     /// <summary>The budget of a cook.</summary>
     /// <param name="filled">What is in the pot.</param>
-    /// <param name="meatLossPercent">Water that the meat loses into the pot, percent of its raw weight.</param>
+    /// <param name="meatLossPercent">Water that the muscle loses into the pot, percent of its raw weight.</param>
     /// <param name="lossByMinutes">The same for other minutes under pressure.</param>
     /// <param name="minutes">Minutes under pressure.</param>
     public static LiquidOutcome Of(
@@ -100,7 +99,7 @@ public static class LiquidBudget
     {
         var steam = filled.Pot.PurgeJoule / (Water.VaporisationJoulePerKg / 1000);
         var absorbed = filled.Companions.Sum(c => c.AbsorbsMl);
-        double Given(double loss, double after) => loss / 100 * filled.Load.TotalKg * 1000 * MeatMlPerGramLost + FromBeside(filled, after);
+        double Given(double loss, double after) => loss / 100 * filled.Load.MuscleKg * 1000 * MeatMlPerGramLost + FromBeside(filled, after);
         double Left(double given) => Math.Max(0, filled.Liquid + given - absorbed - steam);
         var given = Given(meatLossPercent, minutes);
         var left = Left(given);
@@ -108,7 +107,7 @@ public static class LiquidBudget
         {
             PutInMl = Round(filled.Liquid),
             SteamMl = Round(steam),
-            FatMl = Math.Round(filled.Load.TotalKg * 1000 * FatShare(filled.Load.Cut)),
+            FatMl = Math.Round(MeatYield.RenderedMl(filled.Load, minutes)),
             Fill = FillOf(filled, given),
             OverTime =
             [
@@ -165,19 +164,6 @@ public static class LiquidBudget
         var starch = Math.Max(1, Math.Round(grams));
         return new(name, starch, starch);
     }
-
-    // Fat that melts out, ml per g of raw weight. Estimates.
-    private static double FatShare(Cut cut) =>
-        (cut.Species, cut.Part) switch
-        {
-            (Species.Duck, Part.Carcass) => 0.05,
-            (Species.Duck, _) => 0.12,
-            (_, Part.Whole or Part.Spatchcocked or Part.Half or Part.Leg or Part.Thigh or Part.Wing or Part.Drumstick) => cut.BoneIn
-                ? 0.03
-                : 0.01,
-            (_, Part.Carcass) => 0.02,
-            _ => 0,
-        };
 
     private static double Round(double ml) => Math.Round(ml, 1);
 }

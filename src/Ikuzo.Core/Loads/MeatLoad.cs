@@ -55,6 +55,15 @@ public sealed record MeatLoad
     /// <summary>Temperature at lid-on, °C; null for the usual one of the state.</summary>
     public double? StartCelsius { get; init; }
 
+    /// <summary>True where one piece of a load can be as heavy: at least the average, and not all of it.</summary>
+    /// <param name="heaviestKg">Weight of the piece, kg.</param>
+    /// <param name="pieces">Number of pieces.</param>
+    /// <param name="totalKg">Weight of all, kg.</param>
+    public static bool CanBeHeaviest(double heaviestKg, int pieces, double totalKg) =>
+        pieces > 1 && heaviestKg >= totalKg / pieces * Weighed && heaviestKg < totalKg;
+
+    private const double Weighed = 0.99; // both are rounded by the scale
+
     /// <summary>Number of pieces, 1 or more.</summary>
     public required int Pieces { get; init; }
 
@@ -81,6 +90,9 @@ public sealed record MeatLoad
 
     /// <summary>Number and cut: "6 chicken thighs, bone in".</summary>
     public string Words => FormattableString.Invariant($"{Pieces} {Name}");
+
+    /// <summary>Weight of all muscle, kg: bone, skin and separable fat left out.</summary>
+    public double MuscleKg => TotalKg * Cut.Shares.Muscle;
 
     /// <summary>Weight of one piece, kg.</summary>
     public double PieceKg => TotalKg / Pieces;

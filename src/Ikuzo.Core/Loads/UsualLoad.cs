@@ -17,11 +17,24 @@ public static class UsualLoad
     public static MeatLoad With(MeatLoad load, Cut cut)
     {
         var pieces = cut.TypicalKg.Value > LargePieceKg ? 1 : Math.Max(load.Pieces, FewPieces);
-        return load with { Cut = cut, Pieces = pieces, TotalKg = Math.Round(cut.TypicalKg.Value * pieces, 2), ThicknessMm = null };
+        return load with
+        {
+            Cut = cut,
+            Pieces = pieces,
+            TotalKg = Math.Round(cut.TypicalKg.Value * pieces, 2),
+            ThicknessMm = null,
+            HeaviestKg = null,
+        };
     }
 
     /// <summary>The load with another number of pieces, each as heavy as before.</summary>
     /// <param name="load">The load before.</param>
     /// <param name="pieces">Number of pieces, 1 or more.</param>
-    public static MeatLoad With(MeatLoad load, int pieces) => load with { Pieces = pieces, TotalKg = Math.Round(load.PieceKg * pieces, 3) };
+    public static MeatLoad With(MeatLoad load, int pieces) =>
+        load with
+        {
+            Pieces = pieces,
+            TotalKg = Math.Round(load.PieceKg * pieces, 3),
+            HeaviestKg = pieces == 1 ? null : load.HeaviestKg,
+        };
 }

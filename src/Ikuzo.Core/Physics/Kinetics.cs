@@ -38,7 +38,7 @@ public static class Kinetics
     /// <summary>Time constant of the loss of water, s. Estimate: eight minutes.</summary>
     public const double WaterLossTauSeconds = 480;
 
-    /// <summary>Loss of water after long heating at a high temperature, percent of raw weight.</summary>
+    /// <summary>Loss of water after long heating at a high temperature, percent of the raw weight of the muscle.</summary>
     public const double WaterLossCeilingPercent = 38.5;
 
     /// <summary>Temperature of the steepest loss of water, °C.</summary>
@@ -59,8 +59,8 @@ public static class Kinetics
         );
 
     /// <summary>
-    /// Loss that meat held at a temperature tends to, percent of raw weight: logistic through 12 % at 60 °C, 24 % at 70, 33 % at 80
-    /// and 38 % at 100, after published cook-loss curves for chicken breast; fitted to 0.3 percentage points.
+    /// Loss that meat held at a temperature tends to, percent of the raw weight of the muscle: logistic through 12 % at 60 °C, 24 % at
+    /// 70, 33 % at 80 and 38 % at 100, after published cook-loss curves for chicken breast; fitted to 0.3 percentage points.
     /// </summary>
     /// <param name="celsius">Highest temperature reached, °C.</param>
     public static double EquilibriumWaterLossPercent(double celsius) =>

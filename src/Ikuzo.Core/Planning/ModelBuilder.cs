@@ -129,7 +129,7 @@ public static class ModelBuilder
             { HeaviestKg: { } heaviest, Pieces: > 1 } => new(
                 of.Ours,
                 of.Load,
-                ThickestPiece.OfKnownHeaviest(of.Piece, of.Weight, load.Pieces, heaviest / load.PieceKg)
+                ThickestPiece.OfKnownHeaviest(of.Piece, of.Weight, load.Pieces, Math.Max(1, heaviest / load.PieceKg))
             ),
             _ => new(of.Ours, of.Load, new(of.Piece, of.Weight, load.Pieces)),
         };

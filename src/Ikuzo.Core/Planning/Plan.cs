@@ -96,7 +96,7 @@ public sealed record Warning(string Code, WarningLevel Level, string Text, strin
 /// <param name="Minutes">Minutes it needs to be safe and as tender as wanted; null when it never gets there.</param>
 /// <param name="TotalMinutes">From lid-on to opening, nominal cook, min.</param>
 /// <param name="ReleaseMinutes">From the end of the hold to opening, nominal cook, min.</param>
-/// <param name="WaterLossPercent">Water lost, nominal cook, percent of raw weight.</param>
+/// <param name="WaterLossPercent">Juice lost, nominal cook, percent of the raw weight of the muscle.</param>
 public sealed record ReleaseOption(Release Release, double? Minutes, double TotalMinutes, double ReleaseMinutes, double WaterLossPercent);
 
 /// <summary>The answer: minutes, release and what they lead to.</summary>
@@ -153,7 +153,7 @@ public sealed record Plan
     /// <summary>The spots.</summary>
     public IReadOnlyList<SpotOutcome> Spots { get; init; } = [];
 
-    /// <summary>Water lost, percent of raw weight.</summary>
+    /// <summary>Juice lost, percent of the raw weight of the muscle; bone, skin and separable fat are not counted.</summary>
     public Spread90? WaterLossPercent { get; init; }
 
     /// <summary>Water lost to flashing at venting alone.</summary>
@@ -176,6 +176,9 @@ public sealed record Plan
 
     /// <summary>The liquid.</summary>
     public LiquidOutcome? Liquid { get; init; }
+
+    /// <summary>What there is to eat.</summary>
+    public MeatYield? Yield { get; init; }
 
     /// <summary>Other ways of letting the pressure go, with their cost.</summary>
     public IReadOnlyList<ReleaseOption> Releases { get; init; } = [];

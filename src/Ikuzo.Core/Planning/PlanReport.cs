@@ -54,6 +54,7 @@ internal static class PlanReport
             Curve = Curve(run),
             Band = [.. band.Points.Select(Rounded)],
             Liquid = liquid,
+            Yield = MeatYield.Of(request.Load, Median(run.Outcome.WaterLossPercent), branch.HoldMinutes),
             Fit = Fit.Of(request),
             Picture = PotPicture.Of(request, liquid.AtEndMl.P50),
             // The ensemble has the last word on the release that it computed.

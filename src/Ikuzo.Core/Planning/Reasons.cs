@@ -80,10 +80,14 @@ internal static class Reasons
         var name = other.Release.Kind == ReleaseKind.Vent ? "Venting at once" : "Waiting for the pin";
         return string.Create(
             CultureInfo.InvariantCulture,
-            $"{name} would need {other.Minutes:0} min, {Costs(juice)} and take {Math.Abs(minutes):0} min "
-                + $"{(minutes >= 0 ? "longer" : "less")} in all."
+            $"{name} would need {other.Minutes:0} min, {Costs(juice)} and take {Longer(minutes)} in all."
         );
     }
+
+    private static string Longer(double minutes) =>
+        Math.Round(Math.Abs(minutes)) == 0
+            ? "as long"
+            : string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(minutes):0} min {(minutes > 0 ? "longer" : "less")}");
 
     private static string Costs(double juice) =>
         Math.Abs(juice) < 0.25

@@ -39,6 +39,13 @@ public sealed record ThicknessSpread(double Ours, double Load, double Piece, dou
     public double Shared => (Ours * Ours + Load * Load) / (OfOne * OfOne);
 }
 
+/// <summary>What a raw piece is made of, by weight; adds up to 1. Muscle loses juice, skin gives fat, bone gives nothing.</summary>
+/// <param name="Muscle">Share of muscle.</param>
+/// <param name="SkinAndFat">Share of skin and separable fat.</param>
+/// <param name="Bone">Share of bone and what is not eaten.</param>
+/// <param name="Source">Citation or "estimate".</param>
+public sealed record MeatShares(double Muscle, double SkinAndFat, double Bone, string Source);
+
 /// <summary>Conversion of collagen (0 to 1, mean over the piece) at which a cut reaches each aim.</summary>
 /// <param name="SliceMost">Above this it no longer carves cleanly.</param>
 /// <param name="PullLeast">From here it pulls.</param>
@@ -104,6 +111,9 @@ public sealed record Cut
 
     /// <summary>What the meat is made of.</summary>
     public required Tissue Tissue { get; init; }
+
+    /// <summary>How much of it is muscle, skin and fat, and bone.</summary>
+    public required MeatShares Shares { get; init; }
 
     /// <summary>Where slices, pulls and falls apart begin.</summary>
     public required TendernessWindow Window { get; init; }

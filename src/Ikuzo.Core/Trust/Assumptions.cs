@@ -119,7 +119,7 @@ public static class Assumptions
             new(
                 Meat,
                 "Most juice that long cooking drives out",
-                Inv($"{Kinetics.WaterLossCeilingPercent:0.#} % of raw weight"),
+                Inv($"{Kinetics.WaterLossCeilingPercent:0.#} % of the muscle's raw weight"),
                 Standing.Estimate,
                 "fitted to published cook-loss curves for chicken"
             ),

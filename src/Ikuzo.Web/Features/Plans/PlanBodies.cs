@@ -45,6 +45,10 @@ public sealed record LoadBody : IValidatableObject
     [Limits(MeatLoad.LeastThicknessMm, MeatLoad.MostThicknessMm, "mm")]
     public double? ThicknessMm { get; init; }
 
+    /// <summary>Weight of the heaviest piece, kg, of several; at least the average.</summary>
+    [Limits(MeatLoad.LeastKg, MeatLoad.MostKg, "kg")]
+    public double? HeaviestKg { get; init; }
+
     /// <summary>How the pieces lie; single unless given.</summary>
     public Arrangement? Arrangement { get; init; }
 
@@ -63,6 +67,14 @@ public sealed record LoadBody : IValidatableObject
         {
             yield return new(LimitsAttribute.Between(coldest, warmest, "°C in this state"), [nameof(StartCelsius)]);
         }
+
+        if (HeaviestKg is { } heaviest && Pieces is { } pieces && TotalKg is { } total && !MeatLoad.CanBeHeaviest(heaviest, pieces, total))
+        {
+            yield return new(
+                "cannot be of this load: of several pieces it is at least the average and less than all.",
+                [nameof(HeaviestKg)]
+            );
+        }
     }
 
     /// <summary>The body of a load.</summary>
@@ -75,6 +87,7 @@ public sealed record LoadBody : IValidatableObject
             Pieces = load.Pieces,
             TotalKg = load.TotalKg,
             ThicknessMm = load.ThicknessMm,
+            HeaviestKg = load.HeaviestKg,
             Arrangement = load.Arrangement,
             Placement = load.Placement,
             DaysInFridge = load.DaysInFridge,
@@ -90,6 +103,7 @@ public sealed record LoadBody : IValidatableObject
             Pieces = Pieces!.Value,
             TotalKg = TotalKg!.Value,
             ThicknessMm = ThicknessMm,
+            HeaviestKg = HeaviestKg,
             Arrangement = Arrangement ?? Core.Loads.Arrangement.Single,
             Placement = Placement ?? Core.Loads.Placement.Rack,
             DaysInFridge = DaysInFridge,

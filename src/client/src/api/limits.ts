@@ -85,6 +85,7 @@ export const limits = {
     pieces: { least: 1, most: 200 },
     totalKg: { least: 0.005, most: 15 },
     thicknessMm: { least: 3, most: 200 },
+    heaviestKg: { least: 0.005, most: 15 },
     daysInFridge: { least: 0, most: 60 },
   },
   MealBody: {

@@ -1999,6 +1999,11 @@ export interface components {
              * @description Measured thickness, mm, 3 to 200.
              */
             thicknessMm?: null | number;
+            /**
+             * Format: double
+             * @description Weight of the heaviest piece, kg, of several; at least the average.
+             */
+            heaviestKg?: null | number;
             arrangement?: null | components["schemas"]["Arrangement"];
             placement?: null | components["schemas"]["Placement"];
             /**
@@ -2053,6 +2058,24 @@ export interface components {
         };
         /** @enum {unknown} */
         MeatState: "chilled" | "frozen" | "room" | null;
+        /** @description What a load gives to eat. */
+        MeatYield: {
+            /**
+             * Format: double
+             * @description Cooked meat without skin and bone, g.
+             */
+            meatGrams: number;
+            /**
+             * Format: double
+             * @description Skin and the fat that is left in it, g.
+             */
+            skinGrams: number;
+            /**
+             * Format: double
+             * @description Helpings of cooked meat.
+             */
+            portions: number;
+        };
         MedianOnly: {
             /** Format: double */
             p50: number;
@@ -2203,6 +2226,7 @@ export interface components {
             /** @description What every minute would give. */
             band?: components["schemas"]["BandPoint"][];
             liquid?: null | components["schemas"]["LiquidOutcome"];
+            yield?: null | components["schemas"]["MeatYield"];
             /** @description Other ways of letting the pressure go, with their cost. */
             releases?: components["schemas"]["ReleaseOption"][];
             /** @description What other cooks would set, each computed for this load. */
@@ -2523,7 +2547,7 @@ export interface components {
             releaseMinutes: number;
             /**
              * Format: double
-             * @description Water lost, nominal cook, percent of raw weight.
+             * @description Juice lost, nominal cook, percent of the raw weight of the muscle.
              */
             waterLossPercent: number;
         };

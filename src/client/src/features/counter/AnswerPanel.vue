@@ -60,7 +60,7 @@ const clock = computed(() =>
           </dd>
         </div>
         <div>
-          <dt>juice lost</dt>
+          <dt>lean meat loses</dt>
           <dd>{{ loss.toFixed(0) }}<small>%</small></dd>
         </div>
         <div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
-import type { AskView, LiquidBudget, Release, Request, SavedPlan, Warning } from '@/api/types'
+import type { AskView, LiquidBudget, MeatYield, Release, Request, SavedPlan, Warning } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
@@ -147,6 +147,7 @@ useShortcuts({
           <LiquidPanel
             v-if="plan.liquid && minutes !== null"
             :liquid="plan.liquid as LiquidBudget"
+            :eaten="plan.yield as MeatYield"
             :minutes="minutes"
             :units="units"
           />

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { LiquidBudget } from '@/api/types'
+import type { LiquidBudget, MeatYield } from '@/api/types'
 import { text, type Units } from '@/shared/units/format'
 
 /** The liquid as a sum, and what makes a sauce of it. */
-const props = defineProps<{ liquid: LiquidBudget; minutes: number; units: Units }>()
+const props = defineProps<{ liquid: LiquidBudget; eaten?: MeatYield; minutes: number; units: Units }>()
 const volume = (ml: number) => text(props.units.volume(ml))
 const grams = (g: number) => text(props.units.mass(g / 1000))
 const here = computed(() => props.liquid.overTime.find((p) => p.minutes === props.minutes))
@@ -44,6 +44,10 @@ const full = computed(() => {
     </table>
     <p>{{ full }}</p>
     <ul>
+      <li v-if="eaten">
+        To eat: about <b>{{ grams(eaten.meatGrams) }}</b> of meat without skin and bone,
+        {{ Math.max(1, Math.round(eaten.portions)) }} helpings.
+      </li>
       <li v-if="liquid.fatMl >= 5">Skim about {{ volume(liquid.fatMl) }} of fat first.</li>
       <li v-if="liquid.thicken.length">
         To thicken, after pressure: starch in as much cold water,

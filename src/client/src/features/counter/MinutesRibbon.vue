@@ -29,7 +29,7 @@ const now = computed(() => props.band.find((b) => b.minutes === props.minutes))
 const mostLoss = computed(() => Math.max(1, ...props.band.map((b) => b.waterLossP50)))
 const summary = computed(() =>
   now.value
-    ? `${now.value.minutes} min: safe in ${Math.floor(now.value.chanceSafe * 100)} of 100, tenderness ${Math.round(now.value.tenderness * 100)} of 100, ${now.value.waterLossP50.toFixed(0)} % of the weight lost`
+    ? `${now.value.minutes} min: safe in ${Math.floor(now.value.chanceSafe * 100)} of 100, tenderness ${Math.round(now.value.tenderness * 100)} of 100, ${now.value.waterLossP50.toFixed(0)} % of the lean meat lost as juice`
     : '',
 )
 </script>

@@ -42,5 +42,7 @@ const close = () => (open.value = false)
   min-width: 240px;
   max-width: min(520px, 92vw);
   overflow: auto;
+  display: grid;
+  gap: 10px;
 }
 </style>

@@ -50,6 +50,8 @@ const potWords = computed(() => {
 const thickness = computed(() => {
   const known = load.value.thicknessMm
   if (known) return `${text(props.units.length(known))} thick`
+  const heaviest = load.value.heaviestKg
+  if (heaviest) return `the heaviest ${text(props.units.mass(heaviest))}`
   return props.thicknessMm
     ? `about ${text(props.units.length(props.thicknessMm))} thick, not measured`
     : 'thickness not measured'
@@ -125,6 +127,18 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
         :limit="limit.thicknessMm"
         :keep="(thicknessMm) => actions.changeLoad({ thicknessMm })"
         :clear="() => actions.changeLoad({ thicknessMm: null })"
+        @done="close"
+      />
+      <QuantityField
+        v-if="pieces > 1 && !load.thicknessMm"
+        label="Or the heaviest piece weighs"
+        dimension="mass"
+        :units="unitSystem"
+        :value="load.heaviestKg"
+        :show="massWords"
+        :limit="limit.heaviestKg"
+        :keep="(heaviestKg) => actions.changeLoad({ heaviestKg })"
+        :clear="() => actions.changeLoad({ heaviestKg: null })"
         @done="close"
       />
       <v-btn v-if="load.thicknessMm" block @click="(actions.changeLoad({ thicknessMm: null }), close())"

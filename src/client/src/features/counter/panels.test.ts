@@ -87,7 +87,7 @@ describe('the ribbon', () => {
 
   test('says the minute under the handle in one sentence', () => {
     expect(ribbon.get('svg').attributes('aria-label')).toBe(
-      '14 min: safe in 99 of 100, tenderness 56 of 100, 29 % of the weight lost',
+      '14 min: safe in 99 of 100, tenderness 56 of 100, 29 % of the lean meat lost as juice',
     )
   })
 

@@ -49,11 +49,12 @@ const states = [
 
 const lie = (value: string) =>
   load(value === 'lump' ? { state: 'frozen', arrangement: 'lump' } : { state: value, arrangement: 'single' })
+const weighed = computed(() => props.item.load && (props.item.load.pieces ?? 1) > 1)
 const load = (part: object) => props.change((item) => ({ ...item, load: { ...item.load!, ...part } }))
 const set = (part: object) => props.change((item) => ({ ...item, ...part }))
 const weigh = (value: number) =>
   props.item.load
-    ? load({ totalKg: Number(value.toFixed(3)) })
+    ? load({ totalKg: Number(value.toFixed(3)), heaviestKg: null })
     : set({ grams: Math.round(value * 1000), measure: null })
 const { LoadBody, DishItemBody: itemLimit } = limits
 const massLimit = computed(() =>
@@ -94,7 +95,31 @@ const massLimit = computed(() =>
       :limit="LoadBody.pieces"
       whole
       needed
-      @update:model-value="load({ pieces: $event })"
+      @update:model-value="load({ pieces: $event, heaviestKg: null })"
+    />
+    <QuantityField
+      v-if="weighed"
+      class="mass"
+      label="The heaviest"
+      dimension="mass"
+      :units="unitSystem"
+      :value="item.load!.heaviestKg"
+      :show="(value) => text(units.mass(value))"
+      :limit="LoadBody.heaviestKg"
+      :keep="(heaviestKg) => load({ heaviestKg })"
+      :clear="() => load({ heaviestKg: null })"
+    />
+    <QuantityField
+      v-if="item.load"
+      class="mass"
+      label="Thickest part"
+      dimension="length"
+      :units="unitSystem"
+      :value="item.load.thicknessMm"
+      :show="(value) => text(units.length(value))"
+      :limit="LoadBody.thicknessMm"
+      :keep="(thicknessMm) => load({ thicknessMm })"
+      :clear="() => load({ thicknessMm: null })"
     />
     <template v-if="item.kind === 'companion'">
       <ChoiceField

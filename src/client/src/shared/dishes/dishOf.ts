@@ -10,8 +10,14 @@ export function dishOf(heard: AskView): DishDocument {
     placement: heard.placement,
     daysInFridge: heard.daysInFridge,
   }
-  const first = { cut: heard.cut, pieces: heard.pieces, totalKg: heard.totalKg, thicknessMm: heard.thicknessMm }
-  const meats = [first, ...heard.also.map((a) => ({ ...a, thicknessMm: null }))].map((load, i) => ({
+  const first = {
+    cut: heard.cut,
+    pieces: heard.pieces,
+    totalKg: heard.totalKg,
+    thicknessMm: heard.thicknessMm,
+    heaviestKg: heard.heaviestKg,
+  }
+  const meats = [first, ...heard.also.map((a) => ({ ...a, thicknessMm: null, heaviestKg: null }))].map((load, i) => ({
     key: `meat-${i + 1}`,
     kind: 'meat',
     load: { ...load, ...shared },

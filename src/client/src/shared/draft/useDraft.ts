@@ -36,7 +36,8 @@ export function useDraft() {
 
   // What was seen to was so of another load.
   function changeLoad(part: Request['load']) {
-    change({ load: { ...draft.value.request.load, ...part }, confirmed: null })
+    const other = part.totalKg !== undefined || part.pieces !== undefined ? { heaviestKg: null } : {}
+    change({ load: { ...draft.value.request.load, ...other, ...part }, confirmed: null })
   }
 
   // The server knows what a load of another cut or number weighs; of several answers the newest counts.
@@ -75,6 +76,7 @@ export function useDraft() {
           pieces: heard.pieces,
           totalKg: heard.totalKg,
           thicknessMm: heard.thicknessMm,
+          heaviestKg: heard.heaviestKg,
           state: heard.state,
           startCelsius: heard.startCelsius,
           arrangement: heard.arrangement,
