@@ -49,6 +49,7 @@ builder.Services.AddOpenApi(o =>
         }
     )
 );
+builder.Services.AddResponseCompression(); // what is shipped is packed already; this is for answers
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new Database(configuration["IKUZO_DATA"] ?? Path.Combine(Directory.GetCurrentDirectory(), "data")));
 builder.Services.AddSingleton<KitchenStore>();
@@ -84,6 +85,7 @@ if (!describing)
 }
 
 app.UseSerilogRequestLogging(); // outside the exception handler, so that a refused request is not logged as a failure
+app.UseResponseCompression();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseSecurityHeaders(

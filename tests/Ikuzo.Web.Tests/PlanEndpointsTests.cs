@@ -127,6 +127,27 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     }
 
     [Fact]
+    public async Task Preview_IsSmallOnTheWire()
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/plans/preview");
+        request.Headers.AcceptEncoding.ParseAdd("br");
+        request.Content = JsonContent.Create(
+            new
+            {
+                load = new
+                {
+                    cut = "chicken-whole",
+                    pieces = 1,
+                    totalKg = 1.8,
+                },
+            }
+        );
+        using var response = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+        Assert.Equal(["br"], response.Content.Headers.ContentEncoding);
+        Assert.True((await response.Content.ReadAsByteArrayAsync(TestContext.Current.CancellationToken)).Length < 6000);
+    }
+
+    [Fact]
     public async Task Preview_HasWhatClientsRelyOn()
     {
         var (status, plan) = await server.PostAsync("/api/plans/preview", Thighs);

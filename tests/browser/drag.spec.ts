@@ -15,6 +15,7 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
   const load = { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.1 }
   for (let i = 0; i < 60; i++) await request.post('/api/plans/preview', { data: { load, minutes: 5 + (i % 20) } })
   await page.goto('/')
+  await expect(page.getByTestId('minutes')).toHaveText(/\d/)
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
   const session = await page.context().newCDPSession(page)
   await session.send('Emulation.setCPUThrottlingRate', { rate: 4 })

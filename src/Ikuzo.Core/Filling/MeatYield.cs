@@ -4,10 +4,10 @@ using Ikuzo.Core.Poultry;
 namespace Ikuzo.Core.Filling;
 
 /// <summary>What a load gives to eat.</summary>
-/// <param name="MeatGrams">Cooked meat without skin and bone, g.</param>
+/// <param name="CookedGrams">Cooked meat without skin and bone, g.</param>
 /// <param name="SkinGrams">Skin and the fat that is left in it, g.</param>
 /// <param name="Portions">Helpings of cooked meat.</param>
-public sealed record MeatYield(double MeatGrams, double SkinGrams, double Portions)
+public sealed record MeatYield(double CookedGrams, double SkinGrams, double Portions)
 {
     private const double PortionGrams = 125; // cooked meat of a helping; choice
     private const double RenderingMinutes = 15; // time constant at pressure; estimate

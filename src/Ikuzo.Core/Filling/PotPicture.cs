@@ -99,13 +99,14 @@ public sealed record PotPicture(
             : Layers(filled, bottomMm);
     }
 
-    // Small pieces lie flat: their thickness upwards, the rest of the mass across. A row of the cut-away is what goes across the pot.
+    // Small pieces lie flat, their thickness upwards. A row of the cut-away is what goes across the pot.
     private static IReadOnlyList<PlacedPiece> Layers(FilledPot filled, double bottomMm)
     {
         var load = filled.Load;
-        var thick = load.ThicknessMetres;
-        var across = Math.Sqrt(load.PieceKg / Bulk.MeatKgPerCubicMetre / thick / Loose);
-        var width = Math.Min(Math.Max(across, thick), filled.Pot.InnerDiameterMetres) * 1000;
+        var axes = load.AxesOf(0);
+        var thick = axes.ThicknessMetres;
+        var across = Math.Sqrt(axes.WidthMetres * axes.LengthMetres); // whichever way they lie
+        var width = Math.Min(across, filled.Pot.InnerDiameterMetres) * 1000;
         var inRow = Math.Max(1, (int)(filled.Pot.InnerDiameterMetres * 1000 / (width + GapMm)));
         var inLayer = Math.Max(inRow, (int)(filled.Pot.FloorSquareMetres * Loose / (width * width / 1e6)));
         var layers = Math.Ceiling((double)load.Pieces / inLayer);

@@ -100,6 +100,16 @@ public sealed record MeatLoad
     /// <summary>Thickness of one piece, measured or from its weight, m.</summary>
     public double ThicknessMetres => ThicknessMm / 1000 ?? Cut.ThicknessMetres(PieceKg);
 
+    /// <summary>Size of a piece around one of its spots, by its weight, stretched where the thickness was measured.</summary>
+    /// <param name="spot">Index of the spot; another than the first moves with a measurement by what the two share.</param>
+    public Axes AxesOf(int spot)
+    {
+        var measured = ThicknessMetres / Cut.ThicknessMetres(PieceKg);
+        return Cut.Spots[spot]
+            .Axes.Scaled(PieceKg / Cut.TypicalKg.Value)
+            .Stretched(spot == 0 ? measured : Math.Pow(measured, Cut.Spread.Shared));
+    }
+
     /// <summary>Temperature at lid-on, °C: 4 from the fridge, -18 from the freezer, 20 at room temperature unless given.</summary>
     public double Celsius =>
         StartCelsius

@@ -73,8 +73,7 @@ public static class ModelBuilder
     {
         var spot = load.Cut.Spots[index];
         var scale = load.PieceKg / load.Cut.TypicalKg.Value;
-        var measured = load.ThicknessMetres / load.Cut.ThicknessMetres(load.PieceKg);
-        var axes = spot.Axes.Scaled(scale).Stretched(index == 0 ? measured : Math.Pow(measured, load.Cut.Spread.Shared));
+        var axes = load.AxesOf(index);
         var thickening = Thickening(load, pot);
         var half = axes.ThicknessMetres / 2 * thickening;
         var bone = spot.BoneRadiusMm.Value / 1000 * Math.Cbrt(scale);

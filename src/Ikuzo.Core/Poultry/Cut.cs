@@ -109,6 +109,12 @@ public sealed record Cut
     /// <summary>Critical spots: two for whole birds, crowns and leg quarters, one for the rest.</summary>
     public required IReadOnlyList<Spot> Spots { get; init; }
 
+    /// <summary>
+    /// Outer size of a bird or large part as it lies, trussed, legs tucked, the least upwards, at the typical weight; null for pieces that
+    /// settle into the pot. Estimates.
+    /// </summary>
+    public Axes? Outer { get; init; }
+
     /// <summary>What the meat is made of.</summary>
     public required Tissue Tissue { get; init; }
 

@@ -47,6 +47,7 @@ public static class CutCatalogue
             window: Leg,
             usualAim: Aim.Slice,
             spots: Bird((50, 92, 152), (58, 74, 118), 6),
+            outerMm: (120, 150, 205),
             usual: true
         ),
         Of(
@@ -63,6 +64,7 @@ public static class CutCatalogue
             window: Leg,
             usualAim: Aim.Slice,
             spots: Bird((42, 100, 165), (46, 78, 120), 6),
+            outerMm: (60, 240, 270),
             usual: true
         ),
         Of(
@@ -79,6 +81,7 @@ public static class CutCatalogue
             window: Leg,
             usualAim: Aim.Slice,
             spots: Bird((42, 100, 165), (46, 78, 120), 6),
+            outerMm: (65, 120, 200),
             usual: true
         ),
         Of(
@@ -269,6 +272,7 @@ public static class CutCatalogue
             window: Bones,
             usualAim: Aim.FallApart,
             spots: One("the meatiest part of the back", (22, 90, 140)),
+            outerMm: (90, 120, 160),
             usual: true
         ),
         Of(
@@ -284,7 +288,8 @@ public static class CutCatalogue
             spread: Intact,
             window: Leg,
             usualAim: Aim.Slice,
-            spots: Bird((33, 60, 99), (38, 48, 77), 4)
+            spots: Bird((33, 60, 99), (38, 48, 77), 4),
+            outerMm: (78, 98, 134)
         ),
         Of(
             id: "turkey-whole",
@@ -300,6 +305,7 @@ public static class CutCatalogue
             window: LargeBird,
             usualAim: Aim.Slice,
             spots: Bird((68, 125, 207), (79, 101, 160), 9),
+            outerMm: (180, 225, 290),
             usual: true
         ),
         Of(
@@ -316,6 +322,7 @@ public static class CutCatalogue
             window: LargeBreast,
             usualAim: Aim.Slice,
             spots: Crown((68, 134, 220), (58, 68, 100)),
+            outerMm: (140, 200, 220),
             usual: true
         ),
         Of(
@@ -474,6 +481,7 @@ public static class CutCatalogue
             window: Bones,
             usualAim: Aim.FallApart,
             spots: One("the meatiest part of the back", (28, 120, 200)),
+            outerMm: (130, 170, 230),
             usual: true
         ),
         Of(
@@ -490,6 +498,7 @@ public static class CutCatalogue
             window: DuckLegs,
             usualAim: Aim.Slice,
             spots: Bird((44, 85, 150), (57, 75, 120), 7),
+            outerMm: (110, 150, 250),
             usual: true
         ),
         Of(
@@ -506,6 +515,7 @@ public static class CutCatalogue
             window: Breast,
             usualAim: Aim.Slice,
             spots: Crown((42, 85, 150), (36, 45, 80)),
+            outerMm: (100, 150, 180),
             usual: true
         ),
         Of(
@@ -570,6 +580,7 @@ public static class CutCatalogue
             window: Bones,
             usualAim: Aim.FallApart,
             spots: One("the meatiest part of the back", (24, 95, 150)),
+            outerMm: (90, 130, 190),
             usual: true
         ),
     ];
@@ -647,6 +658,7 @@ public static class CutCatalogue
         TendernessWindow window,
         Aim usualAim,
         Spot[] spots,
+        (double Height, double Width, double Length)? outerMm = null,
         bool usual = false
     ) =>
         new()
@@ -664,6 +676,7 @@ public static class CutCatalogue
             Shares = new(shares.Muscle, shares.SkinAndFat, shares.Bone, Refuse),
             Spread = spread,
             Spots = spots,
+            Outer = outerMm is var (height, width, length) ? new(height / 1000, width / 1000, length / 1000) : null,
             Tissue = tissue,
             Window = window,
             UsualAim = usualAim,

@@ -153,25 +153,9 @@ public static class Assumptions
                         Kelvin("Temperature of the fridge", Spreads.StartKelvin(frozen: false)),
                         Kelvin("Temperature of the freezer", Spreads.StartKelvin(frozen: true)),
                     ],
-                    _ => [Percent(Name(quantity), Spreads.Of(quantity))],
+                    _ => [Percent(UncertainWords.Name(quantity), Spreads.Of(quantity))],
                 }
             );
-
-    private static string Name(Uncertain quantity) =>
-        quantity switch
-        {
-            Uncertain.HeaterPower => "Power of the heater",
-            Uncertain.Shape => "Shape",
-            Uncertain.Touching => "How much pieces that touch shield each other",
-            Uncertain.Conductivity => "Conductivity of the meat",
-            Uncertain.HeatLoss => "Heat lost to the kitchen",
-            Uncertain.GaugePressure => "Pressure that the pot holds",
-            Uncertain.SurfaceFilm => "Heat transfer to the meat",
-            Uncertain.Purge => "Steam lost before the valve closes",
-            Uncertain.WaterLoss => "Juice that this meat gives off",
-            Uncertain.Collagen => "How fast this bird turns tender",
-            _ => throw new ArgumentOutOfRangeException(nameof(quantity), quantity, "has no name yet."),
-        };
 
     private static Assumption Percent(string name, Spread spread) =>
         new(Chance, name, Inv($"± {spread.Value * 100:0} %"), Known(spread.Source), spread.Source);

@@ -33,7 +33,7 @@ public class MeatYieldTests
     public void Of_ByHand()
     {
         var yield = MeatYield.Of(Load("chicken-whole", 1, 1.8), 33, 26);
-        Assert.Equal(627, yield.MeatGrams);
+        Assert.Equal(627, yield.CookedGrams);
         Assert.Equal(5, yield.Portions);
         var rendered = 1800 * 0.15 * 0.25 * (1 - Math.Exp(-34 / 15.0)); // g
         Assert.Equal(1800 * 0.15 - rendered, yield.SkinGrams, 1.0);
@@ -51,7 +51,7 @@ public class MeatYieldTests
     public void CookedMeat_IsTheUsualShareOfTheRawWeight(string cut, int pieces, double kg, double least, double most)
     {
         var plan = Planner.Compute(new PlanRequest { Pot = PotDefaults.For(10), Load = Load(cut, pieces, kg) });
-        Assert.InRange(plan.Yield!.MeatGrams / (kg * 1000), least, most);
+        Assert.InRange(plan.Yield!.CookedGrams / (kg * 1000), least, most);
     }
 
     [Fact]

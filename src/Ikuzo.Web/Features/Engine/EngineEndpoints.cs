@@ -21,6 +21,7 @@ internal static class EngineEndpoints
         engine.MapPost("/verify", Verify).WithName("verifyEngine");
         engine.MapPost("/course", Course).WithName("courseOfEngine");
         engine.MapPost("/energy", EnergyAsync).WithName("energyOfPlan");
+        engine.MapPost("/width", WidthAsync).WithName("widthOfBand");
         engine.MapGet("/assumptions", AssumptionsAsync).WithName("assumptions");
     }
 
@@ -50,7 +51,7 @@ internal static class EngineEndpoints
         var plan = Planner.Compute(request, cancellation);
         if (plan is not { Minutes: { } minutes, Release: { } release })
         {
-            return TypedResults.Conflict(Problems.Of(Problems.NoPlan, "This cook has a stop; mend that on the Counter first."));
+            return TypedResults.Conflict(StopFirst);
         }
 
         const double Kilo = 1000;
@@ -68,6 +69,19 @@ internal static class EngineEndpoints
             )
         );
     }
+
+    private static async Task<
+        Results<Ok<IReadOnlyList<WidthShare>>, BadRequest<HttpValidationProblemDetails>, Conflict<Microsoft.AspNetCore.Mvc.ProblemDetails>>
+    > WidthAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
+    {
+        var request = body.ToRequest(await kitchen.UsualAsync(cancellation));
+        return Planner.Compute(request, cancellation) is { Minutes: { } minutes, Release: { } release }
+            ? TypedResults.Ok(BandWidth.Of(request, new Branch(minutes, release), cancellation))
+            : TypedResults.Conflict(StopFirst);
+    }
+
+    private static Microsoft.AspNetCore.Mvc.ProblemDetails StopFirst =>
+        Problems.Of(Problems.NoPlan, "This cook has a stop; mend that on the Counter first.");
 
     private static async Task<Ok<IReadOnlyList<Assumption>>> AssumptionsAsync(KitchenStore kitchen, CancellationToken cancellation) =>
         TypedResults.Ok(Assumptions.Of((await kitchen.SettingsAsync(cancellation)).Units));

@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/engine/width": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["widthOfBand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/engine/assumptions": {
         parameters: {
             query?: never;
@@ -2064,7 +2080,7 @@ export interface components {
              * Format: double
              * @description Cooked meat without skin and bone, g.
              */
-            meatGrams: number;
+            cookedGrams: number;
             /**
              * Format: double
              * @description Skin and the fat that is left in it, g.
@@ -2990,6 +3006,16 @@ export interface components {
          * @enum {unknown}
          */
         WarningLevel: "stop" | "caution" | "note";
+        /** @description How much of the width of the band comes from one thing that nobody knows exactly. */
+        WidthShare: {
+            /** @description What it is, in kitchen words. */
+            name: string;
+            /**
+             * Format: double
+             * @description Share of the variance of the coldest spot at opening, 0 to 1.
+             */
+            share: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -3661,6 +3687,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EnergyView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    widthOfBand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WidthShare"][];
                 };
             };
             /** @description Bad Request */

@@ -86,7 +86,7 @@ const fromProbe = () =>
         <input ref="field" v-model="typed" inputmode="decimal" maxlength="20" autocomplete="off" required />
       </label>
       <label v-if="pieces > 1" class="piece">
-        <span>Piece</span>
+        <span>Piece, the thickest first</span>
         <select v-model="piece">
           <option :value="null">any</option>
           <option v-for="n in Math.min(pieces, 20)" :key="n" :value="n">{{ n }}</option>

@@ -45,7 +45,7 @@ const full = computed(() => {
     <p>{{ full }}</p>
     <ul>
       <li v-if="eaten">
-        To eat: about <b>{{ grams(eaten.meatGrams) }}</b> of meat without skin and bone,
+        To eat: about <b>{{ grams(eaten.cookedGrams) }}</b> of meat without skin and bone,
         {{ Math.max(1, Math.round(eaten.portions)) }} helpings.
       </li>
       <li v-if="liquid.fatMl >= 5">Skim about {{ volume(liquid.fatMl) }} of fat first.</li>

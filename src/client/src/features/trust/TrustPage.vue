@@ -7,7 +7,8 @@ import { text } from '@/shared/units/format'
 import AssumptionList from './AssumptionList.vue'
 import CoursePicture from './CoursePicture.vue'
 import EnergyBar from './EnergyBar.vue'
-import { useAssumptions, useEnergy } from './useTrust'
+import { useAssumptions, useEnergy, useWidth } from './useTrust'
+import WidthList from './WidthList.vue'
 
 /** How far to trust this: the solver against the textbook, the books of one cook, and what is known and what is not. */
 const { draft } = useDraft()
@@ -18,6 +19,7 @@ const core = computed(() => (safety.value ? text(units.value.temperature(safety.
 const request = computed(() => draft.value.request)
 const cook = computed(() => birdWords(request.value.load) ?? 'this cook')
 const { data: energy, error } = useEnergy(request)
+const { data: width } = useWidth(request)
 const { data: assumptions } = useAssumptions()
 const limits = [
   'A probe in the coldest spot overrules all of this, always towards more cooking.',
@@ -44,6 +46,24 @@ const limits = [
       <h2 id="energy">The heat of {{ cook }}, added up</h2>
       <EnergyBar v-if="energy" :energy="energy" />
       <p v-else-if="error" role="alert">{{ error.message }}</p>
+    </section>
+    <section v-if="width" aria-labelledby="wide">
+      <h2 id="wide">What makes the band so wide</h2>
+      <p>
+        The middle of {{ cook }} is told as a band, since some things are not known. So much of its width comes from
+        each. A ruler on the thickest piece, or the weight of the heaviest, takes most of the first ones away.
+      </p>
+      <WidthList :shares="width" />
+    </section>
+    <section aria-labelledby="boil">
+      <h2 id="boil">What happens at the boil</h2>
+      <p>
+        Until the water boils, the meat stands in moist air and warms slowly. Then steam drives the air out through the
+        valve, and where steam meets cold meat it turns to water and gives off its heat: a cold bird takes nearly all
+        that the heater gives, and the curve of the pot bends. The pin rises when the meat’s skin is nearly as hot as the
+        steam. After the heater is off it goes the other way: the pot falls slowly, the more water and the more hot meat
+        is in it, and the middle of the meat goes on warming.
+      </p>
     </section>
     <section aria-labelledby="known">
       <h2 id="known">What we know and what we guess</h2>
@@ -76,6 +96,10 @@ h2 {
   font-size: 1.1rem;
   max-width: 68ch;
   margin: 0;
+}
+p {
+  max-width: 70ch;
+  margin: 6px 0 0;
 }
 .limits {
   padding-left: 1.2em;

@@ -27,6 +27,15 @@ export function useEnergy(request: Ref<Request>) {
   })
 }
 
+/** What makes the band of the cook on the Counter so wide. */
+export function useWidth(request: Ref<Request>) {
+  return useQuery({
+    queryKey: ['width', computed(() => JSON.stringify(request.value))],
+    queryFn: async () => unwrap(await api.POST('/api/engine/width', { body: asBody(request.value) })),
+    retry: false,
+  })
+}
+
 /** Everything that the computation takes as given. */
 export function useAssumptions() {
   return useQuery({
