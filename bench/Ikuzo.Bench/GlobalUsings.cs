@@ -1,1 +1,1 @@
-global using Lane = System.Runtime.Intrinsics.Vector256<float>;
+global using Lane = System.Runtime.Intrinsics.Vector512<float>;

@@ -4,7 +4,7 @@ using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Bench;
 
-/// <summary>A whole plan, and one deterministic cook from lid-on to the pin (eight at once, as the solver does them).</summary>
+/// <summary>A whole plan, and one deterministic cook from lid-on to the pin (sixteen at once, as the solver does them).</summary>
 [MemoryDiagnoser]
 [ShortRunJob]
 public class PlanBenchmarks

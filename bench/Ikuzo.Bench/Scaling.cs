@@ -13,7 +13,7 @@ internal static class Scaling
 
     public static void Show()
     {
-        Console.WriteLine("shells: µs for 180 steps of eight pieces");
+        Console.WriteLine("shells: µs for 180 steps of sixteen pieces");
         foreach (var shells in new[] { 12, 24, 48, 96 })
         {
             Print(shells, Best(() => Conduct(new ConductionBatch(shells))));

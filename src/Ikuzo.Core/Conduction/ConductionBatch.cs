@@ -5,7 +5,7 @@ using Ikuzo.Core.Physics;
 namespace Ikuzo.Core.Conduction;
 
 /// <summary>
-/// Heat conduction in eight pieces at once, each one-dimensional in a generalised shape between slab, cylinder and sphere.
+/// Heat conduction in sixteen pieces at once, each one-dimensional in a generalised shape between slab, cylinder and sphere.
 /// </summary>
 /// <remarks>
 /// <para>
@@ -113,7 +113,7 @@ public sealed class ConductionBatch
     public Lane Step(Lane seconds, Lane previousSeconds, Lane film, Lane ambientCelsius)
     {
         // Variable-step BDF2: H' = H + w²/(1+2w) D + (1+w)/(1+2w) Δt F', with w the ratio of the steps and D the last gain.
-        var started = Vector256.GreaterThan(previousSeconds, seconds * (float)ShortestPrevious);
+        var started = Vector512.GreaterThan(previousSeconds, seconds * (float)ShortestPrevious);
         var ratio = Lanes.Pick(started, seconds / previousSeconds, Lane.Zero);
         var share = Lane.One / (Lane.One + ratio + ratio);
         var memory = ratio * ratio * share;
@@ -193,7 +193,7 @@ public sealed class ConductionBatch
         for (var i = _coreShells; i < shells.Length; i++)
         {
             ref var shell = ref shells[i];
-            var above = Vector256.GreaterThan(shell.Celsius, ceilingCelsius) & active;
+            var above = Vector512.GreaterThan(shell.Celsius, ceilingCelsius) & active;
             if (!Lanes.Any(above))
             {
                 continue;
@@ -255,18 +255,18 @@ public sealed class ConductionBatch
         {
             var guess = shell.Celsius + shell.Partial;
             shell.Carry = shell.Capacity;
-            if (!Vector256.LessThanAny(Vector256.Min(shell.Celsius, guess), _of.NearFreezing))
+            if (!Vector512.LessThanAny(Vector512.Min(shell.Celsius, guess), _of.NearFreezing))
             {
                 continue;
             }
 
-            var change = Vector256.Abs(shell.Partial);
+            var change = Vector512.Abs(shell.Partial);
             var chord = (_of.Enthalpy(guess) - shell.Enthalpy) / shell.Partial;
-            shell.Carry = Lanes.Pick(Vector256.GreaterThan(change, least), chord, shell.Capacity);
-            worst = Vector256.Max(worst, Vector256.Abs(shell.Capacity / shell.Carry - Lane.One) * change);
+            shell.Carry = Lanes.Pick(Vector512.GreaterThan(change, least), chord, shell.Capacity);
+            worst = Vector512.Max(worst, Vector512.Abs(shell.Capacity / shell.Carry - Lane.One) * change);
         }
 
-        return Vector256.GreaterThanAny(worst, Lanes.All(MostOvershootKelvin));
+        return Vector512.GreaterThanAny(worst, Lanes.All(MostOvershootKelvin));
     }
 
     private void TakeChords()
@@ -361,13 +361,13 @@ public sealed class ConductionBatch
         {
             heat += Gain(ref shell);
             var guess = shell.Celsius + shell.Partial;
-            var near = Vector256.LessThanAny(Vector256.Min(shell.Celsius, guess), _of.NearFreezing);
+            var near = Vector512.LessThanAny(Vector512.Min(shell.Celsius, guess), _of.NearFreezing);
             shell.Celsius = near ? _of.Celsius(shell.Enthalpy, guess) : _of.Newton(shell.Enthalpy, guess);
             SetProperties(ref shell, _of, near);
-            coldest = Vector256.Min(coldest, shell.Celsius);
+            coldest = Vector512.Min(coldest, shell.Celsius);
         }
 
-        NearFreezing = Vector256.LessThanAny(coldest, _of.NearFreezing);
+        NearFreezing = Vector512.LessThanAny(coldest, _of.NearFreezing);
         return heat;
     }
 

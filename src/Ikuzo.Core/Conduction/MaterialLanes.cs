@@ -36,15 +36,15 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
     {
         var above = Newton(enthalpy, Newton(enthalpy, Newton(enthalpy, guess)));
         var b = enthalpy + _frozenC * _freezing + _latent;
-        var below = (b - Vector256.Sqrt(b * b - _frozenC * _latent * _freezing * 4)) / (_frozenC * 2);
-        return Lanes.Pick(Vector256.LessThan(enthalpy, Lane.Zero), below, above);
+        var below = (b - Vector512.Sqrt(b * b - _frozenC * _latent * _freezing * 4)) / (_frozenC * 2);
+        return Lanes.Pick(Vector512.LessThan(enthalpy, Lane.Zero), below, above);
     }
 
     /// <summary>Enthalpy on both sides of freezing, J/kg.</summary>
     public Lane Enthalpy(Lane t)
     {
         var below = _frozenC * (t - _freezing) - _latent * (Lane.One - _freezing / t);
-        return Lanes.Pick(Vector256.LessThan(t, _freezing), below, t * Lanes.Fma(t, _halfC1, _c0) - _offset);
+        return Lanes.Pick(Vector512.LessThan(t, _freezing), below, t * Lanes.Fma(t, _halfC1, _c0) - _offset);
     }
 
     /// <summary>Heat capacity above freezing, J/kg K.</summary>
@@ -61,7 +61,7 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
     /// <summary>Capacity and conductivity on both sides of freezing.</summary>
     public (Lane Capacity, Lane Conductivity) NearFreezingProperties(Lane t)
     {
-        var frozen = Vector256.LessThan(t, _freezing);
+        var frozen = Vector512.LessThan(t, _freezing);
         var ratio = _freezing / t;
         var c = _frozenC - _latent * ratio / t;
         var k = _kAtFreezing + (Lane.One - ratio) * _iceGain;

@@ -2,7 +2,7 @@ using System.Diagnostics.CodeAnalysis;
 
 namespace Ikuzo.Core.Conduction;
 
-/// <summary>One shell of eight pieces: what the solver keeps between two steps, side by side in memory.</summary>
+/// <summary>One shell of sixteen pieces: what the solver keeps between two steps, side by side in memory.</summary>
 [SuppressMessage(
     "Design",
     "CA1051:Do not declare visible instance fields",

@@ -7,7 +7,7 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>Energy that has moved so far, J, per particle.</summary>
 internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane Steam, Lane Meat);
 
-/// <summary>Eight possible cooks side by side, from lid-on to the table: the pot's energy balance around the meat's conduction.</summary>
+/// <summary>Sixteen possible cooks side by side, from lid-on to the table: the pot's energy balance around the meat's conduction.</summary>
 /// <remarks>
 /// C dT/dt = P - UA (T - T_room) - Σ meat. Each step predicts the pot from the heat that the meat took in the step before, lets the
 /// meat take its heat from that, and books what it really took, so that the balance closes. Objects are reused; no step allocates.
@@ -90,7 +90,7 @@ internal sealed class CookBlock
         _fullPower = _power;
         _loss = Lanes.Exp(Draw(Uncertain.HeatLoss) * (float)Spreads.Of(Uncertain.HeatLoss).Value) * (float)model.Pot.LossWattPerKelvin;
         _capacity = Lanes.All(model.PotJoulePerKelvin);
-        _purge = Vector256.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * (float)model.Pot.PurgeJoule;
+        _purge = Vector512.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * (float)model.Pot.PurgeJoule;
         _filmFactor = Lanes.Exp(Draw(Uncertain.SurfaceFilm) * (float)Spreads.Of(Uncertain.SurfaceFilm).Value);
         _waterFactor = Factor(Uncertain.WaterLoss);
         _collagenFactor = Lanes.Exp(Draw(Uncertain.Collagen) * (float)Spreads.Of(Uncertain.Collagen).Value);
@@ -118,11 +118,11 @@ internal sealed class CookBlock
             Lane before = _now.Pot,
                 seconds = step & coming;
             var uncapped = Advance(seconds, Surroundings.ComeUp);
-            var arrived = coming & Vector256.GreaterThanOrEqual(uncapped, _held);
+            var arrived = coming & Vector512.GreaterThanOrEqual(uncapped, _held);
             var early = store.Between(_held, uncapped) / store.Between(before, uncapped) * seconds;
             _now.Held = Lanes.Pick(arrived, early, _now.Held);
             _now.PressureAt = Lanes.Pick(arrived, _now.Elapsed - early, _now.PressureAt);
-            coming = Vector256.AndNot(coming, arrived);
+            coming = Vector512.AndNot(coming, arrived);
         }
 
         Tick();
@@ -134,9 +134,9 @@ internal sealed class CookBlock
     {
         var until = Lanes.All(untilSeconds);
         Lane left;
-        while (Vector256.GreaterThanAny(left = Vector256.Max(Lane.Zero, until - _now.Held), Lane.Zero))
+        while (Vector512.GreaterThanAny(left = Vector512.Max(Lane.Zero, until - _now.Held), Lane.Zero))
         {
-            var seconds = Vector256.Min(left, AlignedStep());
+            var seconds = Vector512.Min(left, AlignedStep());
             Advance(seconds, Surroundings.Hold);
             _now.Held += seconds;
         }
@@ -169,7 +169,7 @@ internal sealed class CookBlock
             Advance(Lanes.All(Math.Min(_stepSeconds, seconds - t)), Surroundings.Open);
             for (var i = 0; i < Spots; i++)
             {
-                peaks[i] = Vector256.Max(peaks[i], _bodies[i].Batch.CentreCelsius());
+                peaks[i] = Vector512.Max(peaks[i], _bodies[i].Batch.CentreCelsius());
             }
         }
 
@@ -230,7 +230,7 @@ internal sealed class CookBlock
         {
             0 => _now.Pot,
             1 => _bodies[0].Batch.CentreCelsius(),
-            _ => Vector256.Min(_bodies[0].Batch.CentreCelsius(), _bodies[1].Batch.CentreCelsius()),
+            _ => Vector512.Min(_bodies[0].Batch.CentreCelsius(), _bodies[1].Batch.CentreCelsius()),
         };
 
     /// <summary>Surface of the first spot, °C; the pot itself where there is no meat.</summary>
@@ -267,13 +267,13 @@ internal sealed class CookBlock
             Lanes.All(model.StartCelsius) + Draw(Uncertain.StartTemperature) * (float)Spreads.StartKelvin(model.Frozen).Value;
         if (!model.Frozen)
         {
-            startCelsius = Vector256.Max(startCelsius, Lanes.All(0));
+            startCelsius = Vector512.Max(startCelsius, Lanes.All(0));
         }
 
         for (var i = 0; i < _count; i++)
         {
             var body = _models[i];
-            var dimensionality = Vector256.Max(Lane.One, Vector256.Min(Lanes.All(3), shape * (float)body.Dimensionality));
+            var dimensionality = Vector512.Max(Lane.One, Vector512.Min(Lanes.All(3), shape * (float)body.Dimensionality));
             var relative = Thickness(body.Size, i % Spots == 0 ? Uncertain.PieceThickness : Uncertain.SecondThickness);
             _bodies[i].Batch.Shape(relative * (float)body.HalfThicknessMetres, dimensionality, model.Meat, conductivity, body.CoreFraction);
             _bodies[i].Batch.Reset(startCelsius);
@@ -300,12 +300,12 @@ internal sealed class CookBlock
         Lane step = Lanes.All(_stepSeconds),
             settled = Lanes.All(_settledStepSeconds);
         var first = step - _now.Held;
-        first = Lanes.Pick(Vector256.LessThan(first, step * 0.4f), first + step, first);
+        first = Lanes.Pick(Vector512.LessThan(first, step * 0.4f), first + step, first);
         var later = Lanes.Pick(IsMultiple(_now.Held, settled) & Thawed(), settled, step);
-        return Lanes.Pick(Vector256.LessThan(_now.Held, step), first, later);
+        return Lanes.Pick(Vector512.LessThan(_now.Held, step), first, later);
     }
 
-    private static Lane IsMultiple(Lane of, Lane unit) => Vector256.Equals(Vector256.Floor(of / unit) * unit, of);
+    private static Lane IsMultiple(Lane of, Lane unit) => Vector512.Equals(Vector512.Floor(of / unit) * unit, of);
 
     private Lane Thawed()
     {
@@ -324,39 +324,39 @@ internal sealed class CookBlock
     {
         Lane pin = Pin,
             step = Lanes.All(_stepSeconds);
-        var resting = Vector256.GreaterThan(most, Lane.Zero) & PinUp();
+        var resting = Vector512.GreaterThan(most, Lane.Zero) & PinUp();
         while (resting != Lane.Zero)
         {
             // Steps grow, and the last one ends where the pin drops: the meat would go on heating in what is beyond.
-            var longest = Vector256.Min(Vector256.Max(_now.Previous, step) * RestGrowth, step * RestStepFactor);
+            var longest = Vector512.Min(Vector512.Max(_now.Previous, step) * RestGrowth, step * RestStepFactor);
             var falling = (_loss * (_now.Pot - _room) + _now.MeatWatts) / _capacity;
-            var untilPin = Vector256.Max(
+            var untilPin = Vector512.Max(
                 Lane.One,
-                Lanes.Pick(Vector256.GreaterThan(falling, Lane.Zero), (_now.Pot - pin) / falling, longest)
+                Lanes.Pick(Vector512.GreaterThan(falling, Lane.Zero), (_now.Pot - pin) / falling, longest)
             );
-            var seconds = Vector256.Min(Vector256.Min(longest, untilPin), most - _now.Release) & resting;
+            var seconds = Vector512.Min(Vector512.Min(longest, untilPin), most - _now.Release) & resting;
             Advance(seconds, Surroundings.Rest);
             _now.Release += seconds;
-            resting &= PinUp() & Vector256.LessThan(_now.Release, most - Lanes.All(1e-3));
+            resting &= PinUp() & Vector512.LessThan(_now.Release, most - Lanes.All(1e-3));
         }
     }
 
     private Lane Pin => _boiling + Lanes.All(Release.PinKelvin);
 
-    private Lane PinUp() => Vector256.GreaterThan(_now.Pot, Pin + Lanes.All(PinTolerance));
+    private Lane PinUp() => Vector512.GreaterThan(_now.Pot, Pin + Lanes.All(PinTolerance));
 
     private void VentAll(Lane tauSeconds)
     {
-        var above = Vector256.Max(Lane.One, (_now.Pot - _boiling) / Lanes.All(Release.PinKelvin + PinTolerance));
-        var left = Vector256.Log(above) * tauSeconds;
-        var step = Vector256.Min(Lanes.All(_stepSeconds), tauSeconds / Lanes.All(6));
+        var above = Vector512.Max(Lane.One, (_now.Pot - _boiling) / Lanes.All(Release.PinKelvin + PinTolerance));
+        var left = Vector512.Log(above) * tauSeconds;
+        var step = Vector512.Min(Lanes.All(_stepSeconds), tauSeconds / Lanes.All(6));
         _tau = tauSeconds;
-        while (Vector256.GreaterThanAny(left, Lane.Zero))
+        while (Vector512.GreaterThanAny(left, Lane.Zero))
         {
             _now.Previous = Lane.Zero;
-            var seconds = Vector256.Min(left, step);
+            var seconds = Vector512.Min(left, step);
             Advance(seconds, Surroundings.Vent);
-            BoilMeat(Vector256.GreaterThan(seconds, Lane.Zero));
+            BoilMeat(Vector512.GreaterThan(seconds, Lane.Zero));
             _now.Release += seconds;
             left -= seconds;
         }
@@ -383,7 +383,7 @@ internal sealed class CookBlock
         {
             Surroundings.Open => _room,
             Surroundings.Vent => _boiling + (_now.Pot - _boiling) * Lanes.Exp(-seconds / _tau),
-            _ => Vector256.Min(_held, store.Warm(_now.Pot, seconds * (power - lost - _now.MeatWatts))),
+            _ => Vector512.Min(_held, store.Warm(_now.Pot, seconds * (power - lost - _now.MeatWatts))),
         };
         var heat = HeatMeat(seconds, around, ambient);
         var uncapped = around switch
@@ -410,7 +410,7 @@ internal sealed class CookBlock
 
     private void Book(Lane seconds, Surroundings around, Lane power, Lane lost, PotHeat store, Lane heat, Lane uncapped)
     {
-        var saved = Vector256.Min(seconds * power, Vector256.Max(Lane.Zero, store.Between(_held, uncapped)));
+        var saved = Vector512.Min(seconds * power, Vector512.Max(Lane.Zero, store.Between(_held, uncapped)));
         var pot = store.Warm(uncapped, -saved);
         ref var energy = ref _now.Energy;
         energy.Heater += seconds * power - saved;
@@ -425,7 +425,7 @@ internal sealed class CookBlock
             energy.Purge += store.PurgedAt(pot) - store.PurgedAt(_now.Pot);
         }
 
-        var moved = Vector256.GreaterThan(seconds, Lane.Zero);
+        var moved = Vector512.GreaterThan(seconds, Lane.Zero);
         _now.MeatWatts = Lanes.Pick(moved, heat / seconds, _now.MeatWatts);
         _now.Pot = pot;
         _now.Elapsed += seconds;

@@ -77,7 +77,7 @@ public sealed class DetailedRun : IDisposable
         ArrayPool<float>.Shared.Return(_surface);
     }
 
-    /// <summary>Ends eight held cooks and records them.</summary>
+    /// <summary>Ends sixteen held cooks and records them.</summary>
     internal void Finish(CookBlock block, Release release, int first)
     {
         block.Let(release);
@@ -109,9 +109,9 @@ public sealed class DetailedRun : IDisposable
 
     private void RecordChanges(CookBlock block, int first)
     {
-        Lanes.Store(Worst(block, s => s.Changes.LogReduction, Vector256.Min), LogReduction, first);
-        Lanes.Store(Worst(block, s => s.Changes.TendernessAtCore(s.Batch), Vector256.Min), TendernessAtCore, first);
-        Lanes.Store(Worst(block, s => s.Changes.DangerSeconds / Lanes.All(60), Vector256.Max), DangerMinutes, first);
+        Lanes.Store(Worst(block, s => s.Changes.LogReduction, Vector512.Min), LogReduction, first);
+        Lanes.Store(Worst(block, s => s.Changes.TendernessAtCore(s.Batch), Vector512.Min), TendernessAtCore, first);
+        Lanes.Store(Worst(block, s => s.Changes.DangerSeconds / Lanes.All(60), Vector512.Max), DangerMinutes, first);
     }
 
     private static Lane Worst(CookBlock block, Func<SpotState, Lane> value, Func<Lane, Lane, Lane> worse) =>

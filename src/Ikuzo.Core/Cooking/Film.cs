@@ -22,7 +22,7 @@ internal static class Film
     {
         var zero = Lanes.All(Water.ZeroCelsiusKelvin);
         var steam = Lanes.Exp(Lanes.All(13.1) * (Lane.One - (boilingCelsius + zero) / (potCelsius + zero)));
-        var share = Vector256.Min(Lane.One, steam * steam * steam);
+        var share = Vector512.Min(Lane.One, steam * steam * steam);
         var cold = placement switch
         {
             Placement.Rack => MoistAir,

@@ -1,6 +1,6 @@
 namespace Ikuzo.Core.Cooking;
 
-/// <summary>Everything about the pot that a branch must restore, for eight cooks side by side.</summary>
+/// <summary>Everything about the pot that a branch must restore, for sixteen cooks side by side.</summary>
 internal struct PotProgress
 {
     public Lane Pot,

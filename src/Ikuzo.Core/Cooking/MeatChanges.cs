@@ -6,7 +6,7 @@ using Ikuzo.Core.Safety;
 namespace Ikuzo.Core.Cooking;
 
 /// <summary>
-/// What heat has done to one spot of eight particles: water lost, collagen converted, germs killed. See <see cref="Kinetics"/>.
+/// What heat has done to one spot of sixteen particles: water lost, collagen converted, germs killed. See <see cref="Kinetics"/>.
 /// </summary>
 internal sealed class MeatChanges
 {
@@ -43,15 +43,15 @@ internal sealed class MeatChanges
         for (var i = batch.FirstMeatShell; i < N; i++)
         {
             var t = shells[i].Celsius;
-            _loss[i] += Vector256.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
+            _loss[i] += Vector512.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
             _collagen[i] += CollagenRate(t) * collagenFactor * seconds;
         }
 
         var core = batch.CentreCelsius();
         LogReduction += SalmonellaRate(core) * seconds;
         var danger =
-            Vector256.GreaterThan(core, Lanes.All(SafetyRule.ColdHoldingCelsius))
-            & Vector256.LessThan(core, Lanes.All(SafetyRule.HotHoldingCelsius));
+            Vector512.GreaterThan(core, Lanes.All(SafetyRule.ColdHoldingCelsius))
+            & Vector512.LessThan(core, Lanes.All(SafetyRule.HotHoldingCelsius));
         DangerSeconds += Lanes.Pick(danger, seconds, Lane.Zero);
     }
 

@@ -52,16 +52,16 @@ public sealed class ParticleSource
     /// <summary>Number of particles, a multiple of the lane width.</summary>
     public int Count { get; }
 
-    /// <summary>Draws of one quantity for the eight particles from <paramref name="first"/>.</summary>
+    /// <summary>Draws of one quantity for the sixteen particles from <paramref name="first"/>.</summary>
     public Lane Draw(Uncertain quantity, int first)
     {
-        Span<float> eight = stackalloc float[Lanes.Width];
+        Span<float> values = stackalloc float[Lanes.Width];
         for (var i = 0; i < Lanes.Width; i++)
         {
-            eight[i] = (float)_draw(quantity, first + i);
+            values[i] = (float)_draw(quantity, first + i);
         }
 
-        return Lanes.From(eight);
+        return Lanes.From(values);
     }
 
     private static bool IsSize(Uncertain quantity) =>

@@ -30,7 +30,7 @@ internal readonly record struct PotHeat(Lane Capacity, Lane Boiling, Lane Purge)
         var lower = Boiling + Lanes.All(FromKelvin);
         var upper = lower + Lanes.All(SpanKelvin);
         var plain = pot + joule / Capacity;
-        if (Vector256.LessThanAll(Vector256.Max(pot, plain), lower) || Vector256.GreaterThanAll(Vector256.Min(pot, plain), upper))
+        if (Vector512.LessThanAll(Vector512.Max(pot, plain), lower) || Vector512.GreaterThanAll(Vector512.Min(pot, plain), upper))
         {
             return plain;
         }
@@ -40,8 +40,8 @@ internal readonly record struct PotHeat(Lane Capacity, Lane Boiling, Lane Purge)
         var within = lower + stored / band * SpanKelvin;
         var above = upper + (stored - band) / Capacity;
         var below = lower + stored / Capacity;
-        return Lanes.Pick(Vector256.LessThan(stored, Lane.Zero), below, Lanes.Pick(Vector256.LessThan(stored, band), within, above));
+        return Lanes.Pick(Vector512.LessThan(stored, Lane.Zero), below, Lanes.Pick(Vector512.LessThan(stored, band), within, above));
     }
 
-    private Lane InBand(Lane pot) => Vector256.Max(Lane.Zero, Vector256.Min(Lanes.All(SpanKelvin), pot - Boiling - Lanes.All(FromKelvin)));
+    private Lane InBand(Lane pot) => Vector512.Max(Lane.Zero, Vector512.Min(Lanes.All(SpanKelvin), pot - Boiling - Lanes.All(FromKelvin)));
 }

@@ -1,6 +1,6 @@
 namespace Ikuzo.Core.Cooking;
 
-/// <summary>Samples of eight cooks, each on its own clock, about every minute.</summary>
+/// <summary>Samples of sixteen cooks, each on its own clock, about every minute.</summary>
 internal sealed class Trace
 {
     private readonly List<Sample> _trunk = new(256); // of the come-up and hold that every ending shares

@@ -15,7 +15,7 @@ namespace Ikuzo.Core.Planning;
 public sealed record ScoutedRelease(Release Release, double? Minutes, double TotalMinutes, double ReleaseMinutes, double WaterLossPercent);
 
 /// <summary>
-/// Finds roughly how long each release needs, with one block of particles: lane i is the nominal cook with release i, lane i + 4 the
+/// Finds roughly how long each release needs, with one block of particles: lane i is the nominal cook with release i, lane i + 8 the
 /// cautious one. The ensemble then looks closely around the answer.
 /// </summary>
 internal static class Scout
@@ -73,13 +73,13 @@ internal static class Scout
 
     private static Lane PerLane(Func<int, double> value)
     {
-        Span<float> eight = stackalloc float[Lanes.Width];
+        Span<float> values = stackalloc float[Lanes.Width];
         for (var i = 0; i < Lanes.Width; i++)
         {
-            eight[i] = (float)value(i % Releases);
+            values[i] = (float)value(i % Releases);
         }
 
-        return Lanes.From(eight);
+        return Lanes.From(values);
     }
 
     /// <summary>Follows one release from node to node until it is good enough, then interpolates.</summary>

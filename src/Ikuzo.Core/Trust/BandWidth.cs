@@ -15,9 +15,9 @@ public sealed record WidthShare(string Name, double Share);
 /// </remarks>
 public static class BandWidth
 {
-    private const double Noticed = 0.01;
+    private const double Noticed = 0.03; // 256 draws correlate by chance with up to so much
 
-    /// <summary>The unknowns of a cook that count for a hundredth or more, the greatest first.</summary>
+    /// <summary>The unknowns of a cook that are more than chance, the greatest first.</summary>
     /// <param name="request">The question.</param>
     /// <param name="branch">Minutes held and release.</param>
     /// <param name="cancellation">Stops the computation.</param>

@@ -22,10 +22,10 @@ public class LanesTests
     [Fact]
     public void Pick_TakesEachLaneByItsMask()
     {
-        var rising = Lanes.From([0, 1, 2, 3, 4, 5, 6, 7]);
-        var picked = Lanes.Pick(System.Runtime.Intrinsics.Vector256.GreaterThan(rising, Lanes.All(3)), rising, Lanes.All(-1));
-        Assert.Equal(Lanes.From([-1, -1, -1, -1, 4, 5, 6, 7]), picked);
-        Assert.Equal(7, Lanes.Max(rising));
-        Assert.True(Lanes.Any(System.Runtime.Intrinsics.Vector256.Equals(rising, Lanes.All(6))));
+        var rising = Lanes.From([0, 1, 2, 3, 4, 5, 6, 7, 0, 0, 0, 0, 0, 0, 0, 9]);
+        var picked = Lanes.Pick(System.Runtime.Intrinsics.Vector512.GreaterThan(rising, Lanes.All(3)), rising, Lanes.All(-1));
+        Assert.Equal(Lanes.From([-1, -1, -1, -1, 4, 5, 6, 7, -1, -1, -1, -1, -1, -1, -1, 9]), picked);
+        Assert.Equal(9, Lanes.Max(rising));
+        Assert.True(Lanes.Any(System.Runtime.Intrinsics.Vector512.Equals(rising, Lanes.All(6))));
     }
 }

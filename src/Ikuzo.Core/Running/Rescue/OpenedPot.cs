@@ -145,7 +145,7 @@ internal sealed class OpenedPot : IDisposable
         {
             block.Open((readings[i].AfterOpeningMinutes - since) * 60, peaks);
             since = readings[i].AfterOpeningMinutes;
-            warmest = Vector256.Max(warmest, block.ColdestCelsius());
+            warmest = Vector512.Max(warmest, block.ColdestCelsius());
             var spot = _model.Bodies.TakeWhile(b => b.SpotId != readings[i].SpotId).Count();
             Lanes.Store(block.Spot(spot).Batch.CentreCelsius(), AtReading[from + i], first);
         }

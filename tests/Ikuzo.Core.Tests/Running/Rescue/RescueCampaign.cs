@@ -40,7 +40,7 @@ internal static class RescueCampaign
         }
     }
 
-    // Eight cooks of one load; those that came out short.
+    // Sixteen cooks of one load; those that came out short.
     private static IEnumerable<Rescued> Opened(SplitMix64 random)
     {
         var cut = CutCatalogue.All[(int)(random.Share() * CutCatalogue.All.Count)];
