@@ -1,3 +1,4 @@
+using System.IO.Compression;
 using System.Reflection;
 using System.Text.Json;
 using System.Text.Json.Serialization;
@@ -15,6 +16,7 @@ using Ikuzo.Web.Features.Health;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.LineUps;
 using Ikuzo.Web.Features.Plans;
+using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
 using Serilog.Formatting.Compact;
 
@@ -50,6 +52,7 @@ builder.Services.AddOpenApi(o =>
     )
 );
 builder.Services.AddResponseCompression(); // what is shipped is packed already; this is for answers
+builder.Services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new Database(configuration["IKUZO_DATA"] ?? Path.Combine(Directory.GetCurrentDirectory(), "data")));
 builder.Services.AddSingleton<KitchenStore>();
