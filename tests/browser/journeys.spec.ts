@@ -70,7 +70,8 @@ async function cook(page: Page, request: APIRequestContext, id: string) {
     if (state.phase === 'done') return said.join('\n')
     const next = state.next[0]
     for (const n of state.next) said.push(n.title ?? '', n.text, ...(n.lines ?? []))
-    if (next.kind === 'reading' || state.verdict === 'short') await measure(page, request, id)
+    if (next.kind === 'reading' || (state.phase === 'open' && state.verdict === 'short'))
+      await measure(page, request, id)
     else if (isOfThePot(state)) await page.waitForTimeout(100)
     else {
       await expect(page.getByTestId('say')).toHaveText(next.text)

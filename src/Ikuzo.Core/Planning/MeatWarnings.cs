@@ -133,7 +133,10 @@ internal static class MeatWarnings
                 "unmeasured",
                 WarningLevel.Note,
                 "Measure the thickest part for a shorter, surer answer.",
-                $"From the weight alone it is taken as about {say.Length(r.Load.ThicknessMetres)} thick, give or take a lot."
+                $"From the weight alone it is taken as about {say.Length(r.Load.ThicknessMetres)} thick, give or take "
+                    + FormattableString.Invariant(
+                        $"{r.Load.Cut.Spread.OfOne * 100:0} %{(r.Load.Pieces > 1 ? ", the thickest as more" : "")}."
+                    )
             )
             : null;
 }

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
@@ -83,9 +84,17 @@ internal static class Warnings
             : new(
                 "past-window",
                 WarningLevel.Caution,
-                Inv($"Expect meat that {tenderness.Label}. Thinner or thawed pieces would hold together better."),
+                Inv($"Expect meat that {tenderness.Label}. {Instead(request.Load)} it would hold together better."),
                 "Being safe in the thickest part takes longer than this aim allows."
             );
+
+    private static string Instead(MeatLoad load) =>
+        load switch
+        {
+            { State: MeatState.Frozen } => "Thawed first",
+            { Cut.Part: Part.Whole } => "Flattened or halved",
+            _ => "In thinner pieces",
+        };
 
     /// <summary>The note that the household's usual way was not followed.</summary>
     public static Warning SchoolNotFollowed(Saying saying) =>
