@@ -51,7 +51,7 @@ export const breaks = [
   b('stretched without thinning out', 'Poultry/Axes.cs', 'across = «1 / Math.Sqrt(ratio)»', '1'),
   b('losses by a half', 'Pots/PotModel.cs', 'LossWattPerKelvin = [0.65, «0.95»', '0.5'),
   b('wide is not wide', 'Cooking/ParticleSource.cs', 'WideSize = «3»', '1'),
-  b('bones give juice', 'Filling/LiquidBudget.cs', 'filled.Load.«MuscleKg» * 1000', 'TotalKg'),
+  b('bones give juice', 'Filling/LiquidBudget.cs', '«filled.Load.MuscleKg» * 1000', 'filled.Load.TotalKg'),
   // Plan
   b('correction loop of the plan off', 'Planning/Planner.cs', 'MostCorrections = «5»', '0'),
   b(

@@ -127,6 +127,33 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     }
 
     [Fact]
+    public async Task Late_FollowsTheClosedPotByItsOwnLevel()
+    {
+        async Task<double> LastAsync(object pot)
+        {
+            var (status, late) = await server.PostAsync(
+                "/api/plans/late",
+                new
+                {
+                    load = new
+                    {
+                        cut = "duck-leg",
+                        pieces = 4,
+                        totalKg = 1.0,
+                    },
+                    pot,
+                }
+            );
+            Assert.Equal(200, status);
+            return (double)late!["moments"]![5]!["coreCelsius"]!;
+        }
+
+        Assert.Equal(75, await LastAsync(new { capacityLitres = 5.7, keepWarmCelsius = 75 }), 1.5);
+        Assert.True(await LastAsync(new { capacityLitres = 5.7, keepsWarm = false }) < 60);
+        Assert.Equal(400, (await server.PostAsync("/api/plans/late", new { load = new { cut = "duck-leg" } })).Status);
+    }
+
+    [Fact]
     public async Task Preview_IsSmallOnTheWire()
     {
         using var request = new HttpRequestMessage(HttpMethod.Post, "/api/plans/preview");

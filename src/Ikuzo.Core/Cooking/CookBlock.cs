@@ -207,6 +207,10 @@ internal sealed class CookBlock
         }
     }
 
+    /// <summary>From now on the thermostat keeps the pot at a temperature, instead of at its pressure.</summary>
+    /// <param name="celsius">Temperature, °C.</param>
+    public void KeepAt(double celsius) => _held = Lanes.All(celsius);
+
     /// <summary>Closes or opens the valve while heating: with an open one the pot stays at the boil.</summary>
     public void Seal(bool sealedUp) => _held = sealedUp ? HeldFor(_model, _gaugeFactor) : _boiling;
 

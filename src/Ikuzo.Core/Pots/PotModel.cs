@@ -36,6 +36,12 @@ public sealed record PotModel
     /// <summary>Heat carried off by air and steam before the valve closes, J.</summary>
     public required double PurgeJoule { get; init; }
 
+    /// <summary>Usual level at which such pots keep warm by themselves, °C. Estimate: 60 to 75.</summary>
+    public const double UsualKeepWarmCelsius = 65;
+
+    /// <summary>Level at which it keeps warm by itself after the minutes, °C; null when it does not.</summary>
+    public double? KeepWarmCelsius { get; init; } = UsualKeepWarmCelsius;
+
     /// <summary>Inner diameter, m.</summary>
     public required double InnerDiameterMetres { get; init; }
 

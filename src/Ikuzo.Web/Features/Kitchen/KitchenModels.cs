@@ -45,6 +45,12 @@ public sealed record Pot
     /// <summary>Mark for what foams or swells, l, at most the capacity; half of it unless given.</summary>
     public double? HalfMarkLitres { get; init; }
 
+    /// <summary>False for a pot that does not keep warm by itself after the minutes; true unless given.</summary>
+    public bool? KeepsWarm { get; init; }
+
+    /// <summary>Level at which it keeps warm, °C, 50 to 85; 65 unless given.</summary>
+    public double? KeepWarmCelsius { get; init; }
+
     /// <summary>True for the pot that is used when none is named.</summary>
     public required bool IsDefault { get; init; }
 
@@ -66,6 +72,8 @@ public sealed record Pot
             RackMm = RackMm,
             FillMarkLitres = FillMarkLitres,
             HalfMarkLitres = HalfMarkLitres,
+            KeepsWarm = KeepsWarm,
+            KeepWarmCelsius = KeepWarmCelsius,
             IsDefault = IsDefault,
         };
 }
@@ -121,6 +129,13 @@ public sealed record PotBody : IValidatableObject
     [Limits(LeastMarkLitres, 20, "l")]
     public double? HalfMarkLitres { get; init; }
 
+    /// <summary>False for a pot that does not keep warm by itself after the minutes; true unless given.</summary>
+    public bool? KeepsWarm { get; init; }
+
+    /// <summary>Level at which it keeps warm, °C, 50 to 85; 65 unless given.</summary>
+    [Limits(50, 85, "°C")]
+    public double? KeepWarmCelsius { get; init; }
+
     /// <summary>True to use it when no pot is named.</summary>
     public bool? IsDefault { get; init; }
 
@@ -155,6 +170,7 @@ public sealed record PotBody : IValidatableObject
             RackMetres = RackMm / 1000 ?? usual.RackMetres,
             FillMarkLitres = FillMarkLitres,
             HalfMarkLitres = HalfMarkLitres,
+            KeepWarmCelsius = KeepsWarm == false ? null : KeepWarmCelsius ?? PotModel.UsualKeepWarmCelsius,
         };
     }
 
@@ -175,6 +191,8 @@ public sealed record PotBody : IValidatableObject
             RackMm = RackMm,
             FillMarkLitres = FillMarkLitres,
             HalfMarkLitres = HalfMarkLitres,
+            KeepsWarm = KeepsWarm,
+            KeepWarmCelsius = KeepWarmCelsius,
             IsDefault = IsDefault ?? false,
         };
     }

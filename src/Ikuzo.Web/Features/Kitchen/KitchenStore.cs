@@ -12,7 +12,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
         id AS Id, name AS Name, capacity_litres AS CapacityLitres, heater_watts AS HeaterWatts, minimum_liquid_ml AS MinimumLiquidMl,
         high_gauge_kpa AS HighGaugeKpa, low_gauge_kpa AS LowGaugeKpa, is_default AS IsDefault,
         inner_diameter_mm AS InnerDiameterMm, usable_height_mm AS UsableHeightMm, rack_mm AS RackMm,
-        fill_mark_litres AS FillMarkLitres, half_mark_litres AS HalfMarkLitres
+        fill_mark_litres AS FillMarkLitres, half_mark_litres AS HalfMarkLitres,
+        keeps_warm AS KeepsWarm, keep_warm_celsius AS KeepWarmCelsius
         """;
 
     /// <summary>The settings.</summary>
@@ -103,14 +104,15 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             """
             INSERT INTO pots (id, name, capacity_litres, heater_watts, minimum_liquid_ml, high_gauge_kpa, low_gauge_kpa, is_default,
               created_at,
-              inner_diameter_mm, usable_height_mm, rack_mm, fill_mark_litres, half_mark_litres)
+              inner_diameter_mm, usable_height_mm, rack_mm, fill_mark_litres, half_mark_litres, keeps_warm, keep_warm_celsius)
             VALUES (@Id, @Name, @CapacityLitres, @HeaterWatts, @MinimumLiquidMl, @HighGaugeKpa, @LowGaugeKpa, @IsDefault, @CreatedAt,
-              @InnerDiameterMm, @UsableHeightMm, @RackMm, @FillMarkLitres, @HalfMarkLitres)
+              @InnerDiameterMm, @UsableHeightMm, @RackMm, @FillMarkLitres, @HalfMarkLitres, @KeepsWarm, @KeepWarmCelsius)
             ON CONFLICT (id) DO UPDATE SET name = @Name, capacity_litres = @CapacityLitres, heater_watts = @HeaterWatts,
               minimum_liquid_ml = @MinimumLiquidMl, high_gauge_kpa = @HighGaugeKpa, low_gauge_kpa = @LowGaugeKpa,
               is_default = @IsDefault, removed_at = NULL,
               inner_diameter_mm = @InnerDiameterMm, usable_height_mm = @UsableHeightMm, rack_mm = @RackMm,
-              fill_mark_litres = @FillMarkLitres, half_mark_litres = @HalfMarkLitres
+              fill_mark_litres = @FillMarkLitres, half_mark_litres = @HalfMarkLitres,
+              keeps_warm = @KeepsWarm, keep_warm_celsius = @KeepWarmCelsius
             """,
             new
             {
@@ -127,6 +129,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
                 pot.RackMm,
                 pot.FillMarkLitres,
                 pot.HalfMarkLitres,
+                pot.KeepsWarm,
+                pot.KeepWarmCelsius,
                 CreatedAt = clock.GetUtcNow().ToString("O"),
             },
             transaction

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
@@ -16,6 +17,7 @@ internal static class PlanEndpoints
     {
         var plans = routes.MapGroup("/api/plans").WithTags("Plans");
         plans.MapPost("/preview", PreviewAsync).WithName("previewPlan");
+        plans.MapPost("/late", LateAsync).WithName("lateAtTheTable");
         plans.MapPost("/load", Adapt).WithName("adaptLoad");
         plans.MapPost("/rescue", RescueAsync).WithName("rescuePlan");
         plans.MapPost("", SaveAsync).WithName("savePlan");
@@ -30,6 +32,18 @@ internal static class PlanEndpoints
         KitchenStore kitchen,
         CancellationToken cancellation
     ) => TypedResults.Ok(await ComputeAsync(body, kitchen, cancellation));
+
+    private static async Task<Results<Ok<LateAtTheTable>, BadRequest<HttpValidationProblemDetails>, Conflict<ProblemDetails>>> LateAsync(
+        PreviewBody body,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
+    {
+        var request = body.ToRequest(await kitchen.UsualAsync(cancellation));
+        return Planner.Compute(request, cancellation) is { Minutes: { } minutes, Release: { } release }
+            ? TypedResults.Ok(LateAtTheTable.Of(request, new Branch(minutes, release)))
+            : TypedResults.Conflict(Problems.Of(Problems.NoPlan, "This cook has a stop; mend that first."));
+    }
 
     private static Results<Ok<LoadBody>, BadRequest<HttpValidationProblemDetails>> Adapt(AdaptBody body)
     {

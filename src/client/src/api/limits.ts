@@ -107,6 +107,7 @@ export const limits = {
     rackMm: { least: 0, most: 150 },
     fillMarkLitres: { least: 0.3, most: 20 },
     halfMarkLitres: { least: 0.3, most: 20 },
+    keepWarmCelsius: { least: 50, most: 85 },
   },
   PreviewBody: {
     altitudeMetres: { least: -100, most: 4500 },

@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/late": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lateAtTheTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/load": {
         parameters: {
             query?: never;
@@ -1858,6 +1874,41 @@ export interface components {
             boilingCelsius: number;
             thermometer: null | components["schemas"]["ThermometerView"];
         };
+        /** @description What the next hours in the closed pot do. */
+        LateAtTheTable: {
+            /**
+             * Format: double
+             * @description Level at which the pot keeps warm by itself, °C; null when it does not.
+             */
+            keepWarmCelsius: null | number;
+            /**
+             * Format: double
+             * @description Since the pin dropped, min, until it is no longer held hot: from then the two hours count. Null when it stays hot.
+             */
+            hotUntilMinutes: null | number;
+            /** @description From the fall of the pin to four hours. */
+            moments: components["schemas"]["LateMoment"][];
+        };
+        /** @description How the meat is for who comes later, the pot left closed. */
+        LateMoment: {
+            /**
+             * Format: double
+             * @description Since the pin dropped, min.
+             */
+            minutes: number;
+            /**
+             * Format: double
+             * @description Coldest spot, likely, °C.
+             */
+            coreCelsius: number;
+            /**
+             * Format: double
+             * @description Juice lost, likely, percent of the raw weight of the muscle.
+             */
+            waterLossPercent: number;
+            /** @description How it is then, in kitchen words. */
+            label: string;
+        };
         /** @description Likely and late. */
         LikelyAndLate: {
             /** Format: double */
@@ -2309,6 +2360,13 @@ export interface components {
              * @description Mark for what foams or swells, l, at most the capacity; half of it unless given.
              */
             halfMarkLitres?: null | number;
+            /** @description False for a pot that does not keep warm by itself after the minutes; true unless given. */
+            keepsWarm?: null | boolean;
+            /**
+             * Format: double
+             * @description Level at which it keeps warm, °C, 50 to 85; 65 unless given.
+             */
+            keepWarmCelsius?: null | number;
             /** @description True for the pot that is used when none is named. */
             isDefault: boolean;
         };
@@ -2366,6 +2424,13 @@ export interface components {
              * @description Mark for what foams or swells, l, at most the capacity; half of it unless given.
              */
             halfMarkLitres?: null | number;
+            /** @description False for a pot that does not keep warm by itself after the minutes; true unless given. */
+            keepsWarm?: null | boolean;
+            /**
+             * Format: double
+             * @description Level at which it keeps warm, °C, 50 to 85; 65 unless given.
+             */
+            keepWarmCelsius?: null | number;
             /** @description True to use it when no pot is named. */
             isDefault?: null | boolean;
         };
@@ -3192,6 +3257,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    lateAtTheTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LateAtTheTable"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

@@ -8,6 +8,7 @@ export type HeatCurve = Schemas['HeatCurve']
 export type Warning = Schemas['Warning']
 export type ReleaseKind = Schemas['ReleaseKind']
 export type LiquidBudget = Required<NonNullable<Schemas['LiquidOutcome']>>
+export type LateAtTheTable = Schemas['LateAtTheTable']
 export type WidthShare = Schemas['WidthShare']
 export type MeatYield = Required<NonNullable<Schemas['MeatYield']>>
 export type Course = Schemas['CourseView']

@@ -12,6 +12,7 @@ import AskField from './AskField.vue'
 import FirstQuestions from './FirstQuestions.vue'
 import HeatPicture from './HeatPicture.vue'
 import KeptPlans from './KeptPlans.vue'
+import LatePanel from './LatePanel.vue'
 import LiquidPanel from './LiquidPanel.vue'
 import PotPicture from './PotPicture.vue'
 import ReleaseList from './ReleaseList.vue'
@@ -159,6 +160,7 @@ useShortcuts({
       <ul class="why" aria-label="Why">
         <li v-for="reason in plan.why" :key="reason">{{ reason }}</li>
       </ul>
+      <LatePanel v-if="plan.minutes !== null" :request="question" :units="units" />
     </div>
     <SchoolList
       v-if="plan"

@@ -23,6 +23,8 @@ const form = reactive({
   rackMm: props.pot?.rackMm ?? null,
   fillMarkLitres: props.pot?.fillMarkLitres ?? null,
   halfMarkLitres: props.pot?.halfMarkLitres ?? null,
+  keepsWarm: props.pot?.keepsWarm ?? null,
+  keepWarmCelsius: props.pot?.keepWarmCelsius ?? null,
   isDefault: props.pot?.isDefault ?? false,
 })
 const capacities = [
@@ -104,6 +106,23 @@ const volumeWords = (ml: number) => text(props.units.volume(ml))
       :limit="limit[field.key]"
       :keep="(mm) => (form[field.key] = mm)"
       :clear="() => (form[field.key] = null)"
+    />
+    <TickField
+      :model-value="form.keepsWarm ?? true"
+      label="Keeps warm by itself"
+      @update:model-value="form.keepsWarm = $event"
+    />
+    <QuantityField
+      v-if="form.keepsWarm !== false"
+      label="Keeps warm at"
+      dimension="temperature"
+      :placeholder="text(units.temperature(65))"
+      :units="unitSystem"
+      :value="form.keepWarmCelsius"
+      :show="(celsius) => text(units.temperature(celsius))"
+      :limit="limit.keepWarmCelsius"
+      :keep="(celsius) => (form.keepWarmCelsius = celsius)"
+      :clear="() => (form.keepWarmCelsius = null)"
     />
     <TickField v-model="form.isDefault" label="Use it unless I say otherwise" />
     <div class="buttons">

@@ -60,9 +60,9 @@ const limits = [
       <p>
         Until the water boils, the meat stands in moist air and warms slowly. Then steam drives the air out through the
         valve, and where steam meets cold meat it turns to water and gives off its heat: a cold bird takes nearly all
-        that the heater gives, and the curve of the pot bends. The pin rises when the meat’s skin is nearly as hot as the
-        steam. After the heater is off it goes the other way: the pot falls slowly, the more water and the more hot meat
-        is in it, and the middle of the meat goes on warming.
+        that the heater gives, and the curve of the pot bends. The pin rises when the meat’s skin is nearly as hot as
+        the steam. After the heater is off it goes the other way: the pot falls slowly, the more water and the more hot
+        meat is in it, and the middle of the meat goes on warming.
       </p>
     </section>
     <section aria-labelledby="known">
