@@ -39,11 +39,18 @@ const dinner = {
   },
 }
 // A rehearsal of the demo household, brought to where the picture is taken.
-const rehearse = async (name) => {
-  const cook = await post('/api/cooks', {
-    name,
-    plan: { load: { cut: 'turkey-breast-boneless', pieces: 1, totalKg: 1.5 }, minutes: 5, release: { kind: 'vent' } },
-  })
+const tooShort = {
+  load: { cut: 'turkey-breast-boneless', pieces: 1, totalKg: 1.5 },
+  minutes: 5,
+  release: { kind: 'vent' },
+}
+const longEnough = {
+  load: { cut: 'chicken-drumstick', pieces: 6, totalKg: 0.7 },
+  minutes: 14,
+  release: { kind: 'vent' },
+}
+const rehearse = async (name, plan) => {
+  const cook = await post('/api/cooks', { name, plan })
   await post(`/api/cooks/${cook.id}/simulate`, { speed: 1, seed: 5, faults: ['scorch'] })
   return cook.id
 }
@@ -58,7 +65,10 @@ const post = async (path, body) =>
 const hurry = (id, speed) => post(`/api/cooks/${id}/simulate`, { speed, seed: 5, faults: ['scorch'] })
 const untilStep = (page, words) => page.getByTestId('step').filter({ hasText: words }).waitFor({ timeout: 60000 })
 const atThePot = async (page, until) => {
-  const id = await rehearse('Sunday turkey breast')
+  const id =
+    until === 'finished'
+      ? await rehearse('Sunday drumsticks', longEnough)
+      : await rehearse('Sunday turkey breast', tooShort)
   await page.goto(`${address}/pot/${id}`)
   await untilStep(page, 'Lid on')
   await page.keyboard.press('Space')

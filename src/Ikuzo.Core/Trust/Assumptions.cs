@@ -75,9 +75,9 @@ public static class Assumptions
             new(
                 Pot,
                 "Heat lost to the kitchen, 5.7-litre pot",
-                Inv($"{PotDefaults.For(5.7).LossWattPerKelvin:0.#} W/K"),
+                Inv($"{PotDefaults.For(5.7).LossWattPerKelvin:0.##} W/K"),
                 Standing.Estimate,
-                "from a natural release of 8 to 12 min nearly dry"
+                "power that such pots draw to hold, 75 to 110 W"
             ),
             new(
                 Pot,

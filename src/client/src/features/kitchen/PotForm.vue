@@ -116,7 +116,7 @@ const volumeWords = (ml: number) => text(props.units.volume(ml))
       v-if="form.keepsWarm !== false"
       label="Keeps warm at"
       dimension="temperature"
-      :placeholder="text(units.temperature(65))"
+      placeholder="usual"
       :units="unitSystem"
       :value="form.keepWarmCelsius"
       :show="(celsius) => text(units.temperature(celsius))"
