@@ -97,30 +97,6 @@ const massLimit = computed(() =>
       needed
       @update:model-value="load({ pieces: $event, heaviestKg: null })"
     />
-    <QuantityField
-      v-if="weighed"
-      class="mass"
-      label="The heaviest"
-      dimension="mass"
-      :units="unitSystem"
-      :value="item.load!.heaviestKg"
-      :show="(value) => text(units.mass(value))"
-      :limit="LoadBody.heaviestKg"
-      :keep="(heaviestKg) => load({ heaviestKg })"
-      :clear="() => load({ heaviestKg: null })"
-    />
-    <QuantityField
-      v-if="item.load"
-      class="mass"
-      label="Thickest part"
-      dimension="length"
-      :units="unitSystem"
-      :value="item.load.thicknessMm"
-      :show="(value) => text(units.length(value))"
-      :limit="LoadBody.thicknessMm"
-      :keep="(thicknessMm) => load({ thicknessMm })"
-      :clear="() => load({ thicknessMm: null })"
-    />
     <template v-if="item.kind === 'companion'">
       <ChoiceField
         v-if="companion?.isCut"
@@ -147,6 +123,27 @@ const massLimit = computed(() =>
         :model-value="item.load.placement ?? 'rack'"
         :options="placements"
         @update:model-value="load({ placement: $event })"
+      />
+      <QuantityField
+        v-if="weighed"
+        label="The heaviest"
+        dimension="mass"
+        :units="unitSystem"
+        :value="item.load.heaviestKg"
+        :show="(value) => text(units.mass(value))"
+        :limit="LoadBody.heaviestKg"
+        :keep="(heaviestKg) => load({ heaviestKg })"
+        :clear="() => load({ heaviestKg: null })"
+      />
+      <QuantityField
+        label="Thickest part"
+        dimension="length"
+        :units="unitSystem"
+        :value="item.load.thicknessMm"
+        :show="(value) => text(units.length(value))"
+        :limit="LoadBody.thicknessMm"
+        :keep="(thicknessMm) => load({ thicknessMm })"
+        :clear="() => load({ thicknessMm: null })"
       />
     </div>
   </li>
