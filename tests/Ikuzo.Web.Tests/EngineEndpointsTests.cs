@@ -2,6 +2,25 @@ namespace Ikuzo.Web.Tests;
 
 public class EngineEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
 {
+    // Thighs beside a slow grain take its minutes, on the Counter as here; alone they would have 15.
+    [Fact]
+    public async Task Energy_WithSomethingBeside_IsOfTheMinutesOnTheCounter()
+    {
+        var asked = new
+        {
+            load = new
+            {
+                cut = "chicken-thigh-bone-in",
+                pieces = 6,
+                totalKg = 1.1,
+            },
+            companions = new[] { new { id = "wild-rice-blend", grams = 270 } },
+        };
+        var minutes = (double)(await server.PostAsync("/api/plans/preview", asked)).Body!["minutes"]!;
+        Assert.True(minutes >= 20);
+        Assert.Equal(minutes, (double)(await server.PostAsync("/api/engine/energy", asked)).Body!["minutes"]!);
+    }
+
     [Fact]
     public async Task Course_OfAnyShape_HasSolverAndSeriesWithinTheirPromise()
     {

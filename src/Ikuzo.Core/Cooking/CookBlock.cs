@@ -74,8 +74,6 @@ internal sealed class CookBlock
 
     public void Load(CookModel model, ParticleSource particles, int first)
     {
-        Lane Draw(Uncertain q) => particles.Draw(q, first);
-        Lane Factor(Uncertain q) => Lane.One + Draw(q) * (float)Spreads.Of(q).Value;
         _model = model;
         Spots = model.Bodies.Count;
         _count = 0;
@@ -86,16 +84,16 @@ internal sealed class CookBlock
 
         _stepSeconds = model.StepSeconds;
         _settledStepSeconds = model.SettledStepSeconds;
-        _power = Factor(Uncertain.HeaterPower) * (float)(model.Pot.HeaterWatts * model.Pot.Efficiency);
+        _power = particles.Factor(Uncertain.HeaterPower, first) * (float)(model.Pot.HeaterWatts * model.Pot.Efficiency);
         _fullPower = _power;
-        _loss = Lanes.Exp(Draw(Uncertain.HeatLoss) * (float)Spreads.Of(Uncertain.HeatLoss).Value) * (float)model.Pot.LossWattPerKelvin;
+        _loss = particles.LogFactor(Uncertain.HeatLoss, first) * (float)model.Pot.LossWattPerKelvin;
         _capacity = Lanes.All(model.PotJoulePerKelvin);
-        _purge = Vector512.Max(Lanes.All(0.1), Factor(Uncertain.Purge)) * (float)model.Pot.PurgeJoule;
-        _filmFactor = Lanes.Exp(Draw(Uncertain.SurfaceFilm) * (float)Spreads.Of(Uncertain.SurfaceFilm).Value);
-        _waterFactor = Factor(Uncertain.WaterLoss);
-        _collagenFactor = Lanes.Exp(Draw(Uncertain.Collagen) * (float)Spreads.Of(Uncertain.Collagen).Value);
+        _purge = Vector512.Max(Lanes.All(0.1), particles.Factor(Uncertain.Purge, first)) * (float)model.Pot.PurgeJoule;
+        _filmFactor = particles.LogFactor(Uncertain.SurfaceFilm, first);
+        _waterFactor = particles.Factor(Uncertain.WaterLoss, first);
+        _collagenFactor = particles.LogFactor(Uncertain.Collagen, first);
         _boiling = Lanes.All(model.BoilingCelsius);
-        _gaugeFactor = Factor(Uncertain.GaugePressure);
+        _gaugeFactor = particles.Factor(Uncertain.GaugePressure, first);
         _held = HeldFor(model, _gaugeFactor);
         _room = Lanes.All(model.RoomCelsius);
         _now = new PotProgress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius) };
@@ -264,9 +262,8 @@ internal sealed class CookBlock
     private void LoadMeat(CookModel model, ParticleSource particles, int first)
     {
         Lane Draw(Uncertain q) => particles.Draw(q, first);
-        Lane Factor(Uncertain q) => Lane.One + Draw(q) * (float)Spreads.Of(q).Value;
-        Lane shape = Factor(Uncertain.Shape),
-            conductivity = Factor(Uncertain.Conductivity);
+        Lane shape = particles.Factor(Uncertain.Shape, first),
+            conductivity = particles.Factor(Uncertain.Conductivity, first);
         var startCelsius =
             Lanes.All(model.StartCelsius) + Draw(Uncertain.StartTemperature) * (float)Spreads.StartKelvin(model.Frozen).Value;
         if (!model.Frozen)

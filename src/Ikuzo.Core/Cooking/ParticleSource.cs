@@ -64,6 +64,12 @@ public sealed class ParticleSource
         return Lanes.From(values);
     }
 
+    /// <summary>1 + σ z for each particle: a quantity over its expected value.</summary>
+    public Lane Factor(Uncertain quantity, int first) => Lane.One + Draw(quantity, first) * (float)Spreads.Of(quantity).Value;
+
+    /// <summary>exp(σ z) for each particle: the same for what is known to a factor and is never negative.</summary>
+    public Lane LogFactor(Uncertain quantity, int first) => Lanes.Exp(Draw(quantity, first) * (float)Spreads.Of(quantity).Value);
+
     private static bool IsSize(Uncertain quantity) =>
         quantity
             is Uncertain.OwnThickness

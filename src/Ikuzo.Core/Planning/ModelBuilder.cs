@@ -27,10 +27,11 @@ public static class ModelBuilder
     public static CookModel Build(PlanRequest request)
     {
         var load = request.Load;
+        BodyModel[] thickest = [.. load.Cut.Spots.Select((_, i) => Body(load, i, request.Pot))];
         return new CookModel
         {
-            Bodies = [.. load.Cut.Spots.Select((_, i) => Body(load, i, request.Pot))],
-            Average = load.Pieces == 1 ? [] : [.. load.Cut.Spots.Select((_, i) => Average(Body(load, i, request.Pot), load.Pieces))],
+            Bodies = thickest,
+            Average = load.Pieces == 1 ? [] : [.. thickest.Select(body => Average(body, load.Pieces))],
             Meat = load.Cut.Tissue.Material,
             MeatKg = load.TotalKg,
             StartCelsius = load.Celsius,

@@ -150,5 +150,5 @@ public sealed record Cut
     /// <summary>Thickness of a piece of a given weight: all lengths go with the cube root of the mass.</summary>
     /// <param name="pieceKg">Mass of one piece, kg, above 0.</param>
     /// <returns>Thickness at the thickest point, m.</returns>
-    public double ThicknessMetres(double pieceKg) => ThicknessMm.Value / 1000 * Math.Cbrt(pieceKg / TypicalKg.Value);
+    public double ThicknessMetres(double pieceKg) => Spots[0].Axes.Scaled(pieceKg / TypicalKg.Value).ThicknessMetres;
 }

@@ -2,7 +2,6 @@ using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Trust;
-using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -47,19 +46,17 @@ internal static class EngineEndpoints
         Results<Ok<EnergyView>, BadRequest<HttpValidationProblemDetails>, Conflict<Microsoft.AspNetCore.Mvc.ProblemDetails>>
     > EnergyAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
     {
-        var request = body.ToRequest(await kitchen.UsualAsync(cancellation));
-        var plan = Planner.Compute(request, cancellation);
-        if (plan is not { Minutes: { } minutes, Release: { } release })
+        if (await PlannedEnding.OfAsync(body, kitchen, cancellation) is not var (request, branch))
         {
-            return TypedResults.Conflict(StopFirst);
+            return TypedResults.Conflict(PlannedEnding.Stopped);
         }
 
         const double Kilo = 1000;
-        var balance = EnergyBalance.Of(ModelBuilder.Build(request), new Branch(minutes, release));
+        var balance = EnergyBalance.Of(ModelBuilder.Build(request), branch);
         return TypedResults.Ok(
             new EnergyView(
-                minutes,
-                release,
+                branch.HoldMinutes,
+                branch.Release,
                 balance.Heater / Kilo,
                 balance.Meat / Kilo,
                 balance.Pot / Kilo,
@@ -72,16 +69,10 @@ internal static class EngineEndpoints
 
     private static async Task<
         Results<Ok<IReadOnlyList<WidthShare>>, BadRequest<HttpValidationProblemDetails>, Conflict<Microsoft.AspNetCore.Mvc.ProblemDetails>>
-    > WidthAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
-    {
-        var request = body.ToRequest(await kitchen.UsualAsync(cancellation));
-        return Planner.Compute(request, cancellation) is { Minutes: { } minutes, Release: { } release }
-            ? TypedResults.Ok(BandWidth.Of(request, new Branch(minutes, release), cancellation))
-            : TypedResults.Conflict(StopFirst);
-    }
-
-    private static Microsoft.AspNetCore.Mvc.ProblemDetails StopFirst =>
-        Problems.Of(Problems.NoPlan, "This cook has a stop; mend that on the Counter first.");
+    > WidthAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation) =>
+        await PlannedEnding.OfAsync(body, kitchen, cancellation) is var (request, branch)
+            ? TypedResults.Ok(BandWidth.Of(request, branch, cancellation))
+            : TypedResults.Conflict(PlannedEnding.Stopped);
 
     private static async Task<Ok<IReadOnlyList<Assumption>>> AssumptionsAsync(KitchenStore kitchen, CancellationToken cancellation) =>
         TypedResults.Ok(Assumptions.Of((await kitchen.SettingsAsync(cancellation)).Units));

@@ -1,4 +1,3 @@
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
@@ -37,13 +36,10 @@ internal static class PlanEndpoints
         PreviewBody body,
         KitchenStore kitchen,
         CancellationToken cancellation
-    )
-    {
-        var request = body.ToRequest(await kitchen.UsualAsync(cancellation));
-        return Planner.Compute(request, cancellation) is { Minutes: { } minutes, Release: { } release }
-            ? TypedResults.Ok(LateAtTheTable.Of(request, new Branch(minutes, release)))
-            : TypedResults.Conflict(Problems.Of(Problems.NoPlan, "This cook has a stop; mend that first."));
-    }
+    ) =>
+        await PlannedEnding.OfAsync(body, kitchen, cancellation) is var (request, branch)
+            ? TypedResults.Ok(LateAtTheTable.Of(request, branch))
+            : TypedResults.Conflict(PlannedEnding.Stopped);
 
     private static Results<Ok<LoadBody>, BadRequest<HttpValidationProblemDetails>> Adapt(AdaptBody body)
     {
