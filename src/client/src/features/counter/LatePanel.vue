@@ -71,7 +71,16 @@ th {
   padding: 6px 22px 6px 0;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.25);
 }
+td:not(:last-child) {
+  white-space: nowrap;
+}
 td:last-child {
   font-weight: 700;
+}
+@media (max-width: 700px) {
+  td,
+  th {
+    padding-right: 14px;
+  }
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useDraft } from '@/shared/draft/useDraft'
+import { useDraft, withPot } from '@/shared/draft/useDraft'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { text } from '@/shared/units/format'
@@ -13,10 +13,10 @@ import WidthList from './WidthList.vue'
 /** How far to trust this: the solver against the textbook, the books of one cook, and what is known and what is not. */
 const { draft } = useDraft()
 const { birdWords, safety, version } = useCatalogue()
-const { units } = useKitchen()
+const { units, pots } = useKitchen()
 const share = computed(() => Math.round((safety.value?.shareSafe ?? 0) * 100))
 const core = computed(() => (safety.value ? text(units.value.temperature(safety.value.coreCelsius)) : '…'))
-const request = computed(() => draft.value.request)
+const request = computed(() => withPot(draft.value, pots.value))
 const cook = computed(() => birdWords(request.value.load) ?? 'this cook')
 const { data: energy, error } = useEnergy(request)
 const { data: width } = useWidth(request)
