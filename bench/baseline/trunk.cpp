@@ -6,13 +6,13 @@
 #include <fstream>
 #include <vector>
 
-typedef float Lane __attribute__((vector_size(32), aligned(32)));
-typedef int Mask __attribute__((vector_size(32), aligned(32)));
-constexpr int Width = 8, Shells = 24, Middle = Shells / 2 - 1, MostRepeats = 4;
+typedef float Lane __attribute__((vector_size(64), aligned(64)));
+typedef int Mask __attribute__((vector_size(64), aligned(64)));
+constexpr int Width = 16, Shells = 24, Middle = Shells / 2 - 1, MostRepeats = 4;
 constexpr float StepSeconds = 10, Film = 700, Hot = 115, RampKelvinPerStep = 95.0f / 60;
 constexpr double Dx = 1.0 / Shells, Fusion = 333600;
 
-static inline Lane all(double v) { float f = (float)v; return Lane{f, f, f, f, f, f, f, f}; }
+static inline Lane all(double v) { float f = (float)v; return Lane{} + f; }
 static inline Lane pick(Mask m, Lane a, Lane b) { return m ? a : b; }
 static inline Lane least(Lane a, Lane b) { return a < b ? a : b; }
 static inline Lane most(Lane a, Lane b) { return a > b ? a : b; }

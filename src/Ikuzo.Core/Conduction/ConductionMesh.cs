@@ -6,6 +6,9 @@ public static class ConductionMesh
     /// <summary>Shells of equal thickness between the centre and the surface.</summary>
     public const int Shells = 24;
 
+    /// <summary>The same for a piece of which only the sums over all shells are wanted: heat, juice, tenderness.</summary>
+    public const int AverageShells = 16;
+
     /// <summary>Largest step as a share of R²/α (dimensionless time) that keeps the error of the step under 0.1 K.</summary>
     public const double StepFourier = 0.005;
 

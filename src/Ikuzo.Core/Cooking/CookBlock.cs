@@ -14,8 +14,6 @@ internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane S
 /// </remarks>
 internal sealed class CookBlock
 {
-    public const int MostSpots = 2;
-    public const int MostBodies = 2 * MostSpots; // with the average pieces
     private const double SlowTickSeconds = 60;
     private const float RestGrowth = 2; // nothing jumps while the pot cools by itself: steps grow by this factor
     private const float RestStepFactor = 4; // up to this many ordinary ones
@@ -23,9 +21,8 @@ internal sealed class CookBlock
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
 
-    private readonly SpotState[] _bodies = [.. Enumerable.Range(0, MostBodies).Select(_ => new SpotState())];
-    private readonly BodyModel[] _models = new BodyModel[MostBodies];
-    private int _count;
+    private readonly SpotStates _bodies = new();
+    private readonly BodyModel[] _models = new BodyModel[SpotStates.Most];
     private readonly KeptStates _kept = new();
     private CookModel _model = null!;
     private Lane _power,
@@ -76,10 +73,10 @@ internal sealed class CookBlock
     {
         _model = model;
         Spots = model.Bodies.Count;
-        _count = 0;
-        foreach (var body in model.Bodies.Concat(model.Average))
+        _bodies.Use(Spots, model.Average.Count);
+        for (var i = 0; i < _bodies.Count; i++)
         {
-            _models[_count++] = body;
+            _models[i] = i < Spots ? model.Bodies[i] : model.Average[i - Spots];
         }
 
         _stepSeconds = model.StepSeconds;
@@ -215,13 +212,13 @@ internal sealed class CookBlock
     /// <summary>Keeps the present state under a number, to come back to.</summary>
     public void Keep(int slot)
     {
-        _kept.Keep(slot, _now, Trace.Keep(), _bodies.AsSpan(0, _count));
+        _kept.Keep(slot, _now, Trace.Keep(), _bodies);
     }
 
     /// <summary>Goes back to a kept state.</summary>
     public void GoBack(int slot)
     {
-        (_now, var samples) = _kept.GoBack(slot, _bodies.AsSpan(0, _count));
+        (_now, var samples) = _kept.GoBack(slot, _bodies);
         _sinceTick = Lane.Zero;
         Trace.Branch(samples);
     }
@@ -251,7 +248,7 @@ internal sealed class CookBlock
     private Lane OverBodies(Func<MeatChanges, ConductionBatch, Lane> of)
     {
         var sum = Lane.Zero;
-        for (var i = 0; i < _count; i++)
+        for (var i = 0; i < _bodies.Count; i++)
         {
             sum += of(_bodies[i].Changes, _bodies[i].Batch) * (float)_models[i].MassShare;
         }
@@ -271,7 +268,7 @@ internal sealed class CookBlock
             startCelsius = Vector512.Max(startCelsius, Lanes.All(0));
         }
 
-        for (var i = 0; i < _count; i++)
+        for (var i = 0; i < _bodies.Count; i++)
         {
             var body = _models[i];
             var dimensionality = Vector512.Max(Lane.One, Vector512.Min(Lanes.All(3), shape * (float)body.Dimensionality));
@@ -310,7 +307,7 @@ internal sealed class CookBlock
 
     private Lane Thawed()
     {
-        for (var i = 0; i < _count; i++)
+        for (var i = 0; i < _bodies.Count; i++)
         {
             if (_bodies[i].Batch.NearFreezing)
             {
@@ -365,7 +362,7 @@ internal sealed class CookBlock
 
     private void BoilMeat(Lane active)
     {
-        for (var i = 0; i < _count; i++)
+        for (var i = 0; i < _bodies.Count; i++)
         {
             var heat = _bodies[i].Batch.BoilDownTo(_now.Pot, active) * (float)_models[i].MassShare;
             _now.Flash += heat * (float)(100 / Water.VaporisationJoulePerKg);
@@ -401,7 +398,7 @@ internal sealed class CookBlock
     {
         var film = around == Surroundings.Open ? Lanes.All(Film.Opened) : Film.In(_model.Placement, ambient, _boiling, _filmFactor);
         var heat = Lane.Zero;
-        for (var i = 0; i < _count; i++)
+        for (var i = 0; i < _bodies.Count; i++)
         {
             heat += _bodies[i].Batch.Step(seconds, _now.Previous, film, ambient) * (float)(_models[i].MassShare * _model.MeatKg);
         }
@@ -440,7 +437,7 @@ internal sealed class CookBlock
 
     private void Tick()
     {
-        for (var i = 0; i < _count; i++)
+        for (var i = 0; i < _bodies.Count; i++)
         {
             _bodies[i].Changes.Update(_bodies[i].Batch, _sinceTick, _waterFactor, _collagenFactor);
         }

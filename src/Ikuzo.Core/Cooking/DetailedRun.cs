@@ -83,7 +83,7 @@ public sealed class DetailedRun : IDisposable
         block.Let(release);
         Outcome.Record(block, first);
         RecordChanges(block, first);
-        Span<Lane> peaks = stackalloc Lane[CookBlock.MostSpots];
+        Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
         block.Open(OpenMinutes * 60, peaks);
         for (var i = 0; i < block.Spots; i++)
         {

@@ -20,7 +20,7 @@ internal sealed class KeptStates
     private readonly List<Kept> _slots = [];
 
     /// <summary>Keeps a state in place of what was kept under its number.</summary>
-    public void Keep(int slot, in PotProgress now, int samples, ReadOnlySpan<SpotState> spots)
+    public void Keep(int slot, in PotProgress now, int samples, SpotStates bodies)
     {
         while (_slots.Count <= slot)
         {
@@ -28,20 +28,13 @@ internal sealed class KeptStates
         }
 
         (_slots[slot].Now, _slots[slot].Samples) = (now, samples);
-        for (var i = 0; i < spots.Length; i++)
-        {
-            _slots[slot].Spots[i].CopyFrom(spots[i]);
-        }
+        _slots[slot].Bodies.CopyFrom(bodies);
     }
 
     /// <summary>Puts the meat back into a kept state, and gives that of the pot and the length of the trace.</summary>
-    public (PotProgress Now, int Samples) GoBack(int slot, ReadOnlySpan<SpotState> spots)
+    public (PotProgress Now, int Samples) GoBack(int slot, SpotStates bodies)
     {
-        for (var i = 0; i < spots.Length; i++)
-        {
-            spots[i].CopyFrom(_slots[slot].Spots[i]);
-        }
-
+        bodies.CopyFrom(_slots[slot].Bodies);
         return (_slots[slot].Now, _slots[slot].Samples);
     }
 
@@ -51,6 +44,6 @@ internal sealed class KeptStates
 
         public int Samples { get; set; }
 
-        public SpotState[] Spots { get; } = [.. Enumerable.Range(0, CookBlock.MostBodies).Select(_ => new SpotState())];
+        public SpotStates Bodies { get; } = new();
     }
 }

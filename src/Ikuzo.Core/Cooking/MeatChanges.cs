@@ -8,12 +8,12 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>
 /// What heat has done to one spot of sixteen particles: water lost, collagen converted, germs killed. See <see cref="Kinetics"/>.
 /// </summary>
-internal sealed class MeatChanges
+/// <param name="shells">Shells of the batch that it belongs to.</param>
+internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
 {
-    private const int N = ConductionMesh.Shells;
     private static readonly float CollagenRateAtReference = (float)Kinetics.CollagenRate(Kinetics.CollagenReferenceCelsius);
-    private readonly Lane[] _loss = new Lane[N];
-    private readonly Lane[] _collagen = new Lane[N]; // ∫ k dt, dimensionless
+    private readonly Lane[] _loss = new Lane[shells];
+    private readonly Lane[] _collagen = new Lane[shells]; // ∫ k dt, dimensionless
 
     public Lane LogReduction { get; private set; }
 
@@ -39,10 +39,10 @@ internal sealed class MeatChanges
     public void Update(ConductionBatch batch, Lane seconds, Lane lossFactor, Lane collagenFactor)
     {
         var share = Lane.One - Lanes.Exp(-seconds / Lanes.All(Kinetics.WaterLossTauSeconds));
-        var shells = batch.Shells;
-        for (var i = batch.FirstMeatShell; i < N; i++)
+        var from = batch.Shells;
+        for (var i = batch.FirstMeatShell; i < from.Length; i++)
         {
-            var t = shells[i].Celsius;
+            var t = from[i].Celsius;
             _loss[i] += Vector512.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
             _collagen[i] += CollagenRate(t) * collagenFactor * seconds;
         }
@@ -64,7 +64,7 @@ internal sealed class MeatChanges
     {
         var sum = Lane.Zero;
         var mass = Lane.Zero;
-        for (var i = batch.FirstMeatShell; i < N; i++)
+        for (var i = batch.FirstMeatShell; i < batch.Shells.Length; i++)
         {
             sum += of(i) * batch.Shells[i].MassShare;
             mass += batch.Shells[i].MassShare;

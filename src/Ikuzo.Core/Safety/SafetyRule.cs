@@ -42,17 +42,32 @@ public static class SafetyRule
     public static bool IsReached(double celsius, TemperatureScale said = TemperatureScale.Celsius) =>
         said == TemperatureScale.Fahrenheit ? Temperatures.Shown(celsius) >= CoreFahrenheit : celsius >= CoreCelsius;
 
-    /// <summary>Share of equally likely cooks whose coldest spot is at the temperature of the rule.</summary>
+    /// <summary>
+    /// Share of cooks at the temperature of the rule, from a sample of them: where that temperature lies among the order statistics, the
+    /// i-th of n at i / (n + 1), so that the share holds exactly when the quantile of the rule is at it.
+    /// </summary>
     /// <param name="coldestCelsius">Coldest spot of each, °C, in any order; at least one.</param>
+    /// <returns>0 to 1; 1 when all of them are.</returns>
     public static double ShareAtCore(ReadOnlySpan<float> coldestCelsius)
     {
-        var reached = 0;
+        var below = 0;
+        float under = float.NegativeInfinity,
+            above = float.PositiveInfinity;
         foreach (var celsius in coldestCelsius)
         {
-            reached += IsReached(celsius) ? 1 : 0;
+            if (IsReached(celsius))
+            {
+                above = Math.Min(above, celsius);
+            }
+            else
+            {
+                (below, under) = (below + 1, Math.Max(under, celsius));
+            }
         }
 
-        return reached / (double)coldestCelsius.Length;
+        return below == 0 ? 1
+            : below == coldestCelsius.Length ? 0
+            : 1 - (below + (CoreCelsius - under) / (above - under)) / (coldestCelsius.Length + 1);
     }
 
     /// <summary>True when enough of the possible cooks are at the temperature of the rule.</summary>

@@ -116,9 +116,9 @@ public class CookBlockTests
             return block.FlashPercent[0];
         }
 
-        // c_p (T - T_boil) / h_fg for meat that is hot throughout, in percent; the rest heats during the fall.
+        // c_p (T - T_boil) / h_fg for meat that is hot throughout, in percent; a fifth leaves by conduction during the fall.
         var textbook = 3500 * (model.HeldCelsius - model.BoilingCelsius - 1) / 2_257_000 * 100;
-        Assert.Equal(textbook, Flash(Release.Vent), textbook * 0.2);
+        Assert.InRange(Flash(Release.Vent), textbook * 0.75, textbook);
         Assert.Equal(0, Flash(Release.Natural));
         Assert.InRange(Flash(Release.RestThenVent(5)), 0, Flash(Release.Vent) * 0.9); // 84 W off 7.4 kJ/K: 3 of 15 K in five minutes
     }
@@ -130,7 +130,7 @@ public class CookBlockTests
         block.Hold(3 * 60);
         block.Let(Release.Vent);
         var (core, surface) = (block.ColdestCelsius()[0], block.Spot(0).Batch.Shells[^1].Celsius[0]);
-        Span<Lane> peaks = stackalloc Lane[CookBlock.MostBodies];
+        Span<Lane> peaks = stackalloc Lane[SpotStates.Most];
         block.Open(360, peaks);
         Assert.True(peaks[0][0] > core);
         Assert.True(block.Spot(0).Batch.Shells[^1].Celsius[0] < surface);

@@ -5,14 +5,15 @@ namespace Ikuzo.Core.Tests.Cooking;
 
 public class QuantilesTests
 {
-    // Type 7 of Hyndman and Fan on 1, 2, 3, 4: the values that R gives.
+    // Type 6 of Hyndman and Fan on 1, 2, 3, 4: the values that R gives.
     [Theory]
     [InlineData(0, 1)]
-    [InlineData(0.25, 1.75)]
+    [InlineData(0.25, 1.25)]
     [InlineData(0.5, 2.5)]
-    [InlineData(0.9, 3.7)]
+    [InlineData(0.7, 3.5)]
+    [InlineData(0.9, 4)]
     [InlineData(1, 4)]
-    public void Of_FourValues_IsLikeType7(double share, double value) => Assert.Equal(value, Quantiles.Of([1, 2, 3, 4], share), 1e-12);
+    public void Of_FourValues_IsLikeType6(double share, double value) => Assert.Equal(value, Quantiles.Of([1, 2, 3, 4], share), 1e-12);
 
     [Fact]
     public void Of_OneValue_IsThatValue() => Assert.Equal(7, Quantiles.Of([7], 0.3));

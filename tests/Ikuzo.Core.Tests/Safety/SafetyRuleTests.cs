@@ -1,3 +1,4 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
@@ -27,8 +28,24 @@ public class SafetyRuleTests
         Assert.Equal(0.01, SafetyRule.ShareBelow, 1e-12);
     }
 
-    [Fact]
-    public void Share_CountsWhoIsThere() => Assert.Equal(0.5, SafetyRule.ShareAtCore([74, 73.9f, 80, 20]));
+    [Theory]
+    [InlineData(new[] { 75f, 73, 80, 20 }, 0.5)] // 74 lies half-way between the second and the third of four
+    [InlineData(new[] { 74f, 90, 80 }, 1)]
+    [InlineData(new[] { 73.9f, 20 }, 0)]
+    public void Share_IsThatOfWhatTheSampleStandsFor(float[] coldest, double share) =>
+        Assert.Equal(share, SafetyRule.ShareAtCore(coldest), 1e-6);
+
+    [Theory]
+    [InlineData(0.2)]
+    [InlineData(1.5)]
+    [InlineData(2.2)]
+    [InlineData(2.6)]
+    [InlineData(3.4)]
+    public void Share_HoldsExactlyWhenTheLowestThatIsShownIsAtTheRule(double colder)
+    {
+        var coldest = Enumerable.Range(0, 256).Select(i => (float)(74.0 + (i - colder) * 0.3)).ToArray();
+        Assert.Equal(Quantiles.Of(coldest, 0.01) >= 74, SafetyRule.Holds(SafetyRule.ShareAtCore(coldest)));
+    }
 
     [Theory]
     [InlineData(21, 2)]

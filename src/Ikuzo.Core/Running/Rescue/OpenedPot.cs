@@ -100,7 +100,7 @@ internal sealed class OpenedPot : IDisposable
         ForEach(
             (block, first) =>
             {
-                Span<Lane> peaks = stackalloc Lane[CookBlock.MostSpots];
+                Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
                 block.GoBack(AsRead);
                 block.Open(RecloseMinutes * 60, peaks);
                 block.Reclose(underPressure);
@@ -129,7 +129,7 @@ internal sealed class OpenedPot : IDisposable
 
     private void Again(CookBlock block, RescueRound round)
     {
-        Span<Lane> peaks = stackalloc Lane[CookBlock.MostSpots];
+        Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
         block.Open(Math.Max(round.ReclosedAfterMinutes, RecloseMinutes) * 60, peaks);
         block.Reclose(round.UnderPressure);
         block.ComeUp();
@@ -139,7 +139,7 @@ internal sealed class OpenedPot : IDisposable
 
     private void Read(CookBlock block, int first, IReadOnlyList<ProbeReading> readings, int from)
     {
-        Span<Lane> peaks = stackalloc Lane[CookBlock.MostSpots];
+        Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
         var (since, warmest) = (0.0, block.ColdestCelsius());
         for (var i = 0; i < readings.Count; i++)
         {
