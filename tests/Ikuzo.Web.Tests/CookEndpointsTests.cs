@@ -179,8 +179,8 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
     public async Task GoodReading_IsDoneAndMayBeServed()
     {
         var id = await StartAsync();
-        await OpenAsync(id, 12);
-        var (status, said) = await ReadAsync(id, 88);
+        await OpenAsync(id, 15);
+        var (status, said) = await ReadAsync(id, 97);
         Assert.Equal((200, "done", "none"), (status, (string)said!["verdict"]!, (string)said["method"]!));
         var (_, cook) = await DoAsync(id, "finished");
         Assert.Equal(("done", "done"), ((string)cook!["phase"]!, (string)cook["verdict"]!));

@@ -222,7 +222,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
                 {
                     clientId = (string)spot!["id"]!,
                     spot = (string)spot["id"]!,
-                    celsius = 90,
+                    celsius = 97,
                 }
             );
         }

@@ -64,6 +64,9 @@ public static class Lanes
     /// <summary>Writes the values to <paramref name="target"/> from index <paramref name="first"/>.</summary>
     public static void Store(Lane values, float[] target, int first) => values.CopyTo(target.AsSpan(first, Width));
 
+    /// <summary>Smallest value of the lanes.</summary>
+    public static double Least(Lane of) => -Max(-of);
+
     /// <summary>Largest value of the lanes.</summary>
     public static double Max(Lane of)
     {

@@ -17,6 +17,7 @@ internal sealed class CookBlock
     private const double SlowTickSeconds = 60;
     private const float RestGrowth = 2; // nothing jumps while the pot cools by itself: steps grow by this factor
     private const float RestStepFactor = 4; // up to this many ordinary ones
+    private const double StandStepFactor = 2; // standing in the open or covered: steps are this much longer than settled ones
     private const double OpenCooledKelvin = 6; // estimate: liquid that stood open for some minutes
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
@@ -150,18 +151,32 @@ internal sealed class CookBlock
         Tick();
     }
 
-    /// <summary>Leaves the meat standing with the lid off and returns the highest temperature that each spot reaches.</summary>
-    public void Open(double seconds, Span<Lane> peaks)
+    /// <summary>Temperature of each spot, °C.</summary>
+    public void Centres(Span<Lane> celsius)
     {
         for (var i = 0; i < Spots; i++)
         {
-            peaks[i] = _bodies[i].Batch.CentreCelsius();
+            celsius[i] = _bodies[i].Batch.CentreCelsius();
         }
+    }
 
+    /// <summary>Leaves the meat standing with the lid off, and raises each spot's highest temperature where it gets warmer.</summary>
+    public void Open(double seconds, Span<Lane> peaks) => Stand(Surroundings.Open, seconds, peaks);
+
+    /// <summary>The same with the lid laid on and the heater off.</summary>
+    public void Cover(double seconds, Span<Lane> peaks)
+    {
+        _now.Pot = CooledInTheOpen;
+        Stand(Surroundings.Covered, seconds, peaks);
+    }
+
+    // Little heat passes through the surface, so that long steps are enough.
+    private void Stand(Surroundings around, double seconds, Span<Lane> peaks)
+    {
         _now.Previous = Lane.Zero;
-        for (var t = 0.0; t < seconds; t += _stepSeconds)
+        for (double t = 0, step = _settledStepSeconds * StandStepFactor; t < seconds; t += step)
         {
-            Advance(Lanes.All(Math.Min(_stepSeconds, seconds - t)), Surroundings.Open);
+            Advance(Lanes.All(Math.Min(step, seconds - t)), around);
             for (var i = 0; i < Spots; i++)
             {
                 peaks[i] = Vector512.Max(peaks[i], _bodies[i].Batch.CentreCelsius());
@@ -175,7 +190,7 @@ internal sealed class CookBlock
     public void Reclose(bool underPressure)
     {
         _held = underPressure ? HeldFor(_model, _gaugeFactor) : _boiling;
-        _now.Pot = _boiling - Lanes.All(OpenCooledKelvin);
+        _now.Pot = CooledInTheOpen;
         _now.Previous = Lane.Zero;
         _now.Release = Lane.Zero;
         _now.MeatWatts = Lane.Zero;
@@ -189,6 +204,7 @@ internal sealed class CookBlock
     public void Live(Surroundings around, double seconds, double powerShare, double tauSeconds)
     {
         _power = _fullPower * (float)powerShare;
+        _now.Pot = around == Surroundings.Covered ? CooledInTheOpen : _now.Pot;
         _tau = Lanes.All(tauSeconds);
         var step = around == Surroundings.Vent ? Math.Min(_stepSeconds, tauSeconds / 6) : _stepSeconds;
         for (var t = 0.0; t < seconds; t += step)
@@ -339,6 +355,8 @@ internal sealed class CookBlock
         }
     }
 
+    private Lane CooledInTheOpen => Vector512.Min(_now.Pot, _boiling - Lanes.All(OpenCooledKelvin));
+
     private Lane Pin => _boiling + Lanes.All(Release.PinKelvin);
 
     private Lane PinUp() => Vector512.GreaterThan(_now.Pot, Pin + Lanes.All(PinTolerance));
@@ -396,7 +414,12 @@ internal sealed class CookBlock
 
     private Lane HeatMeat(Lane seconds, Surroundings around, Lane ambient)
     {
-        var film = around == Surroundings.Open ? Lanes.All(Film.Opened) : Film.In(_model.Placement, ambient, _boiling, _filmFactor);
+        var film = around switch
+        {
+            Surroundings.Open => Lanes.All(Film.Opened),
+            Surroundings.Covered => Lanes.All(Film.Covered),
+            _ => Film.In(_model.Placement, ambient, _boiling, _filmFactor),
+        };
         var heat = Lane.Zero;
         for (var i = 0; i < _bodies.Count; i++)
         {

@@ -7,9 +7,6 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>One ending of a cook in full: outcome, carry-over, germs and curves over the clock.</summary>
 public sealed class DetailedRun : IDisposable
 {
-    /// <summary>Minutes that the meat stands with the lid off, in which it may still warm in the middle.</summary>
-    public const double OpenMinutes = 6;
-
     private const double MostCurveMinutes = 480;
     private const int MostPoints = 140;
 
@@ -17,9 +14,10 @@ public sealed class DetailedRun : IDisposable
     private readonly float[] _coldest;
     private readonly float[] _surface;
 
-    internal DetailedRun(BranchOutcome outcome, float[] toPressure, double curveMinutes)
+    internal DetailedRun(BranchOutcome outcome, MeasuredOutcome measured, float[] toPressure, double curveMinutes)
     {
         Outcome = outcome;
+        Measured = measured;
         ToPressureMinutes = toPressure;
         Particles = outcome.Coldest.Length;
         PeakCelsius = [.. outcome.SpotCelsius.Select(_ => new float[Particles])];
@@ -37,10 +35,13 @@ public sealed class DetailedRun : IDisposable
     /// <summary>State when the lid may be opened.</summary>
     public BranchOutcome Outcome { get; }
 
+    /// <summary>What a thermometer would find then and while it stands.</summary>
+    internal MeasuredOutcome Measured { get; }
+
     /// <summary>From lid-on until pressure, min.</summary>
     public float[] ToPressureMinutes { get; }
 
-    /// <summary>Highest temperature of each spot, carry-over after opening included, °C.</summary>
+    /// <summary>Highest temperature of each spot, carry-over while it stands covered included, °C.</summary>
     public IReadOnlyList<float[]> PeakCelsius { get; }
 
     /// <summary>Log10 reduction of Salmonella at the least heated spot until opening.</summary>
@@ -84,7 +85,7 @@ public sealed class DetailedRun : IDisposable
         Outcome.Record(block, first);
         RecordChanges(block, first);
         Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
-        block.Open(OpenMinutes * 60, peaks);
+        Measured.Record(block, first, peaks);
         for (var i = 0; i < block.Spots; i++)
         {
             Lanes.Store(peaks[i], PeakCelsius[i], first);

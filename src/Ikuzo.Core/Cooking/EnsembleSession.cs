@@ -14,7 +14,7 @@ public sealed class EnsembleSession : IDisposable
     private readonly double[] _minutes;
     private readonly int _particles;
 
-    private EnsembleSession(CookModel model, ParticleSource particles, Release release, double[] minutes)
+    private EnsembleSession(CookModel model, ParticleSource particles, Release release, double[] minutes, double standUpTo)
     {
         _model = model;
         _release = release;
@@ -23,6 +23,7 @@ public sealed class EnsembleSession : IDisposable
         _blocks = [.. Enumerable.Range(0, particles.Count / Lanes.Width).Select(_ => Ensemble.Rent())];
         ToPressureMinutes = new float[particles.Count];
         Nodes = [.. minutes.Select(m => new BranchOutcome(new Branch(m, release), particles.Count, model.Bodies.Count))];
+        Measured = [.. minutes.Select(m => m <= standUpTo ? Measures() : null)];
     }
 
     /// <summary>From lid-on until pressure, min, per particle.</summary>
@@ -31,21 +32,26 @@ public sealed class EnsembleSession : IDisposable
     /// <summary>What the release gives at each of the minutes asked for.</summary>
     public IReadOnlyList<BranchOutcome> Nodes { get; }
 
+    /// <summary>What a thermometer would find at each of them; null where it was not looked at.</summary>
+    internal IReadOnlyList<MeasuredOutcome?> Measured { get; }
+
     /// <summary>Computes an ensemble at some minutes.</summary>
     /// <param name="model">A cook that reaches pressure.</param>
     /// <param name="particles">Which possible cooks.</param>
     /// <param name="release">How the pressure is let go.</param>
     /// <param name="minutes">Minutes held, rising, the first 0.</param>
+    /// <param name="standUpTo">Endings with up to so many minutes are opened, measured and left to stand as well.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public static EnsembleSession Start(
         CookModel model,
         ParticleSource particles,
         Release release,
         double[] minutes,
+        double standUpTo = -1,
         CancellationToken cancellation = default
     )
     {
-        var session = new EnsembleSession(model, particles, release, minutes);
+        var session = new EnsembleSession(model, particles, release, minutes, standUpTo);
         try
         {
             session.ForEach((block, first) => session.RunNodes(block, particles, first), cancellation);
@@ -66,6 +72,7 @@ public sealed class EnsembleSession : IDisposable
     {
         var run = new DetailedRun(
             new BranchOutcome(new Branch(minutes, _release), _particles, _model.Bodies.Count),
+            Measures(),
             ToPressureMinutes,
             curveMinutes
         );
@@ -85,26 +92,27 @@ public sealed class EnsembleSession : IDisposable
     /// <summary>Ends the cook in other ways, without curves.</summary>
     /// <param name="branches">Minutes and releases.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
-    public IReadOnlyList<BranchOutcome> Try(IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
+    internal IReadOnlyList<TriedEnding> Try(IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
     {
-        var fresh = branches
-            .Where(b => Node(b) is null)
+        var tried = branches
             .Distinct()
-            .ToDictionary(b => b, b => new BranchOutcome(b, _particles, _model.Bodies.Count));
+            .ToDictionary(b => b, b => new TriedEnding(new BranchOutcome(b, _particles, _model.Bodies.Count), Measures()));
         ForEach(
             (block, first) =>
             {
-                foreach (var outcome in fresh.Values)
+                Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
+                foreach (var (outcome, measured) in tried.Values)
                 {
                     block.GoBack(Nearest(outcome.Branch.HoldMinutes));
                     block.Hold(outcome.Branch.HoldMinutes * 60);
                     block.Let(outcome.Branch.Release);
                     outcome.Record(block, first);
+                    measured.Record(block, first, peaks);
                 }
             },
             cancellation
         );
-        return [.. branches.Select(b => Node(b) ?? fresh[b])];
+        return [.. branches.Select(b => tried[b])];
     }
 
     /// <summary>Gives the memory back.</summary>
@@ -116,7 +124,7 @@ public sealed class EnsembleSession : IDisposable
         }
     }
 
-    private BranchOutcome? Node(Branch branch) => Nodes.FirstOrDefault(n => n.Branch == branch);
+    private MeasuredOutcome Measures() => new(_particles, _model.Bodies.Count, _model.Average.Count > 0);
 
     private int Nearest(double minutes) => Array.FindLastIndex(_minutes, m => m <= minutes);
 
@@ -128,13 +136,20 @@ public sealed class EnsembleSession : IDisposable
         block.Load(_model, particles, first);
         block.ComeUp();
         Lanes.Store(block.PressureAtSeconds / Lanes.All(60), ToPressureMinutes, first);
+        Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
         for (var i = 0; i < _minutes.Length; i++)
         {
             block.Hold(_minutes[i] * 60);
             block.Keep(i);
             block.Let(_release);
             Nodes[i].Record(block, first);
+            Measured[i]?.Record(block, first, peaks);
             block.GoBack(i);
         }
     }
 }
+
+/// <summary>An ending that was tried, and what a thermometer would find after it.</summary>
+/// <param name="Outcome">When the lid may be opened.</param>
+/// <param name="Measured">Then and while it stands.</param>
+internal sealed record TriedEnding(BranchOutcome Outcome, MeasuredOutcome Measured);

@@ -17,6 +17,7 @@ internal static class Film
     public const double NaturalConvection = 250;
     public const double SteamOrBoiling = 700;
     public const double Opened = 12;
+    public const double Covered = 15; // still, moist and hardly any steam: between the two
 
     public static Lane In(Placement placement, Lane potCelsius, Lane boilingCelsius, Lane factor)
     {

@@ -20,18 +20,25 @@ public sealed class ParticleSource
         _draw = draw;
     }
 
-    /// <summary>The full ensemble.</summary>
+    /// <summary>The ensemble of a plan.</summary>
     public static ParticleSource Ensemble { get; } = new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i]);
 
-    /// <summary>The full ensemble with every spread widened, for a cook that turned out to be unlike what was expected.</summary>
+    /// <summary>The ensemble of a check.</summary>
+    public static ParticleSource Check { get; } = new(ParticleDraws.CheckCount, (q, i) => ParticleDraws.OfCheck(q)[i]);
+
+    /// <summary>The ensemble of a check with every spread widened, for a cook that turned out to be unlike what was expected.</summary>
     public static ParticleSource Wide { get; } =
-        new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i] * (IsSize(q) ? WideSize : WideFactor));
+        new(ParticleDraws.CheckCount, (q, i) => ParticleDraws.OfCheck(q)[i] * (IsSize(q) ? WideSize : WideFactor));
 
     /// <summary>
     /// A scout of one block: the first half of the lanes is nominal, the second half cautious (thicker, flatter, colder, a worse
     /// conductor at lower pressure).
     /// </summary>
     public static ParticleSource Scout { get; } = new(Lanes.Width, (q, i) => i < FirstCautious ? 0 : Cautious(q));
+
+    /// <summary>Some particles of the ensemble of a plan, as many as there are lanes.</summary>
+    /// <param name="particles">Their numbers.</param>
+    public static ParticleSource Some(int[] particles) => new(Lanes.Width, (q, i) => ParticleDraws.Of(q)[particles[i]]);
 
     /// <summary>Only the nominal cook, repeated in every lane of one block.</summary>
     public static ParticleSource Nominal { get; } = new(Lanes.Width, (_, _) => 0);
@@ -70,13 +77,8 @@ public sealed class ParticleSource
     /// <summary>exp(σ z) for each particle: the same for what is known to a factor and is never negative.</summary>
     public Lane LogFactor(Uncertain quantity, int first) => Lanes.Exp(Draw(quantity, first) * (float)Spreads.Of(quantity).Value);
 
-    private static bool IsSize(Uncertain quantity) =>
-        quantity
-            is Uncertain.OwnThickness
-                or Uncertain.LoadThickness
-                or Uncertain.PieceThickness
-                or Uncertain.SecondThickness
-                or Uncertain.Touching;
+    // What all pieces share; the piece's own does not turn a pack of equal pieces into one with a giant in it.
+    private static bool IsSize(Uncertain quantity) => quantity is Uncertain.OwnThickness or Uncertain.LoadThickness;
 
     // About the point on the 1 % contour that lies in the direction of steepest cooling: thickness carries most of it.
     private static double Cautious(Uncertain quantity) =>

@@ -17,4 +17,7 @@ internal enum Surroundings
 
     /// <summary>Lid off.</summary>
     Open,
+
+    /// <summary>Lid laid on, not locked, heater off.</summary>
+    Covered,
 }

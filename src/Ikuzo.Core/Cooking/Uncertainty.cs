@@ -96,22 +96,29 @@ public static class Spreads
 /// </remarks>
 public static class ParticleDraws
 {
-    /// <summary>Particles of a full ensemble.</summary>
+    /// <summary>Particles of the ensemble of a plan.</summary>
     public const int Count = 256;
 
+    /// <summary>Particles of the ensemble of a check: readings leave only those that agree, and a hundred of them must be left.</summary>
+    public const int CheckCount = 1024;
+
     private const ulong Seed = 0x1AB5_2C90_77D3_E46B;
-    private static readonly double[][] Rows = Draw();
+    private static readonly double[][] Rows = Draw(Count);
+    private static readonly double[][] CheckRows = Draw(CheckCount);
 
     /// <summary>Standard normal draws of one quantity for all particles.</summary>
     public static ReadOnlySpan<double> Of(Uncertain quantity) => Rows[(int)quantity];
 
-    private static double[][] Draw()
+    /// <summary>The same for the ensemble of a check.</summary>
+    public static ReadOnlySpan<double> OfCheck(Uncertain quantity) => CheckRows[(int)quantity];
+
+    private static double[][] Draw(int count)
     {
         var random = new SplitMix64(Seed);
         var rows = new double[Enum.GetValues<Uncertain>().Length][];
         for (var row = 0; row < rows.Length; row++)
         {
-            rows[row] = Strata();
+            rows[row] = Strata(count);
             if (row != (int)Uncertain.HeaterPower)
             {
                 random.Shuffle(rows[row]);
@@ -121,12 +128,12 @@ public static class ParticleDraws
         return rows;
     }
 
-    private static double[] Strata()
+    private static double[] Strata(int count)
     {
-        var values = new double[Count];
-        for (var i = 0; i < Count; i++)
+        var values = new double[count];
+        for (var i = 0; i < count; i++)
         {
-            values[i] = Math.Clamp(NormalQuantile.Of((i + 0.5) / Count), -Spreads.CutAt, Spreads.CutAt);
+            values[i] = Math.Clamp(NormalQuantile.Of((i + 0.5) / count), -Spreads.CutAt, Spreads.CutAt);
         }
 
         return values;

@@ -1,5 +1,6 @@
 using System.Buffers;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
@@ -7,18 +8,27 @@ namespace Ikuzo.Core.Planning;
 /// <summary>What every whole minute gives, from an ensemble computed at some of them: each particle is interpolated by itself.</summary>
 internal sealed class MinuteBand
 {
+    private const double MostReturnPercent = 2; // what a return is worth, in percent of juice: a tuning number
+    private const double Surest = 3.7; // standard deviations: shares nearer to 0 or 1 than this are taken as such
+
     /// <param name="nodes">Outcomes with rising hold minutes and one release.</param>
-    public MinuteBand(IReadOnlyList<BranchOutcome> nodes)
+    /// <param name="measured">What a thermometer would find at each of the first of them; null beyond.</param>
+    public MinuteBand(IReadOnlyList<BranchOutcome> nodes, IReadOnlyList<MeasuredOutcome?> measured)
     {
         var minutes = nodes.Select(n => n.Branch.HoldMinutes).ToArray();
         var loss = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.WaterLossPercent))]);
         var tenderness = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.Tenderness))]);
+        var (atFirst, afterRest) = Ready(minutes, [.. measured.OfType<MeasuredOutcome>()]);
         var particles = nodes[0].Coldest.Length;
         var last = (int)minutes[^1];
         var coldest = ArrayPool<float>.Shared.Rent((last + 1) * particles);
         Parallel.For(0, particles, p => Spread(minutes, nodes, p, last, coldest, particles));
         var points = new BandPoint[last + 1];
-        Parallel.For(0, last + 1, m => points[m] = Point(m, coldest.AsSpan(m * particles, particles), loss, tenderness));
+        Parallel.For(
+            0,
+            last + 1,
+            m => points[m] = Point(m, coldest.AsSpan(m * particles, particles), loss, tenderness, atFirst, afterRest)
+        );
         ArrayPool<float>.Shared.Return(coldest);
         Points = points;
     }
@@ -26,11 +36,45 @@ internal sealed class MinuteBand
     /// <summary>One point per whole minute from 0.</summary>
     public IReadOnlyList<BandPoint> Points { get; }
 
+    /// <summary>The point at some minutes, or the last one.</summary>
+    public BandPoint At(double minutes) => Points[(int)Math.Min(minutes, Points.Count - 1)];
+
     /// <summary>The least whole minutes that are safe, or null.</summary>
     public double? SafeMinimum => Points.FirstOrDefault(IsSafe)?.Minutes;
 
     /// <summary>The least whole minutes that are safe and at least this tender, or null.</summary>
     public double? Least(double tenderness) => Points.FirstOrDefault(p => IsSafe(p) && p.Tenderness >= tenderness)?.Minutes;
+
+    /// <summary>
+    /// Of the minutes that keep the promise of those who measure and are at least this tender, those with the least expected cost over
+    /// what follows: juice, time, and going back; null when there are none.
+    /// </summary>
+    /// <param name="tenderness">Least index.</param>
+    /// <param name="mostReturns">Share that may need more than the first reading.</param>
+    /// <param name="most">No more minutes than these.</param>
+    public double? LeastMeasured(double tenderness, double mostReturns, double most) =>
+        Points
+            .Where(p => p.Minutes <= most && p.Tenderness >= tenderness)
+            .Where(p => p.ReadyAtFirst >= 1 - mostReturns && p.ReadyAfterRest >= Readiness.LeastAfterRest)
+            .MinBy(p =>
+                p.WaterLossP50
+                + ReleaseChoice.PercentPerMinute * (p.Minutes + (1 - p.ReadyAtFirst) * CoveredRest.MostMinutes)
+                + MostReturnPercent * (1 - p.ReadyAfterRest)
+            )
+            ?.Minutes;
+
+    // Between nodes shares are read on the scale of the normal: there they rise nearly straight.
+    private static (MonotoneCurve AtFirst, MonotoneCurve AfterRest) Ready(double[] minutes, MeasuredOutcome[] measured)
+    {
+        var ready = new Readiness[measured.Length];
+        Parallel.For(0, measured.Length, i => ready[i] = new Readiness(measured[i]));
+        MonotoneCurve Curve(Func<Readiness, double> share) => new(minutes[..ready.Length], [.. ready.Select(r => Probit(share(r)))]);
+        return (Curve(r => r.AtFirst), Curve(r => r.AfterRest));
+    }
+
+    private static double Probit(double share) => NormalQuantile.Of(Math.Clamp(share, NormalShare.Of(-Surest), NormalShare.Of(Surest)));
+
+    private static double Share(MonotoneCurve probit, int minutes) => NormalShare.Of(probit.At(minutes));
 
     private static bool IsSafe(BandPoint point) => SafetyRule.Holds(point.ChanceSafe);
 
@@ -57,7 +101,14 @@ internal sealed class MinuteBand
         }
     }
 
-    private static BandPoint Point(int minutes, Span<float> coldest, MonotoneCurve loss, MonotoneCurve tenderness)
+    private static BandPoint Point(
+        int minutes,
+        Span<float> coldest,
+        MonotoneCurve loss,
+        MonotoneCurve tenderness,
+        MonotoneCurve atFirst,
+        MonotoneCurve afterRest
+    )
     {
         coldest.Sort();
         return new BandPoint(
@@ -66,7 +117,9 @@ internal sealed class MinuteBand
             Quantiles.Of(coldest, SafetyRule.ShareBelow),
             Quantiles.Of(coldest, 0.5),
             loss.At(minutes),
-            tenderness.At(minutes)
+            tenderness.At(minutes),
+            Share(atFirst, minutes),
+            Share(afterRest, minutes)
         );
     }
 }

@@ -2,7 +2,6 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 
@@ -36,13 +35,17 @@ public sealed record CurveBand(double[] P01, double[] P50, double[] P99);
 /// <param name="ColdestP50">Coldest spot, median, °C.</param>
 /// <param name="WaterLossP50">Water lost, median, percent of raw weight.</param>
 /// <param name="Tenderness">Tenderness index, median.</param>
+/// <param name="ReadyAtFirst">Share of cooks that a thermometer finds done at the first reading.</param>
+/// <param name="ReadyAfterRest">Share that is done then or after standing covered.</param>
 public sealed record BandPoint(
     double Minutes,
     double ChanceSafe,
     double ColdestP01,
     double ColdestP50,
     double WaterLossP50,
-    double Tenderness
+    double Tenderness,
+    double ReadyAtFirst,
+    double ReadyAfterRest
 );
 
 /// <summary>The cook on the clock.</summary>
@@ -50,7 +53,7 @@ public sealed record BandPoint(
 /// <param name="Pressure">Likely at pressure; the minutes begin.</param>
 /// <param name="HoldOver">The minutes are over; the release begins.</param>
 /// <param name="Open">The lid may likely be opened.</param>
-/// <param name="Eat">On the table, late in one cook of twenty at most, rest included.</param>
+/// <param name="Eat">On the table, late in one cook of twenty at most, rest and what may follow the first reading included.</param>
 /// <param name="RestMinutes">Minutes that the meat rests before it is cut.</param>
 public sealed record CookClock(
     DateTimeOffset LidOn,
@@ -126,8 +129,29 @@ public sealed record Plan
     /// <summary>Share of the ensemble with the coldest spot at 74 °C or more at opening.</summary>
     public double? ChanceSafe { get; init; }
 
-    /// <summary>True when there are minutes, and the safety rule holds for them.</summary>
-    internal bool IsSafe => ChanceSafe is { } chance && SafetyRule.Holds(chance);
+    /// <summary>What the minutes promise.</summary>
+    public Promise Promise { get; init; }
+
+    /// <summary>The same in one line, as it is kept by these minutes; null when there are none.</summary>
+    public string? PromiseText { get; init; }
+
+    /// <summary>True when there are minutes and they keep the promise.</summary>
+    public bool KeepsPromise { get; init; }
+
+    /// <summary>Share of cooks that a thermometer finds done at the first reading, so that nothing more is needed.</summary>
+    public double? ReadyAtFirst { get; init; }
+
+    /// <summary>Share that is done then or after standing covered; the rest goes back.</summary>
+    public double? ReadyAfterRest { get; init; }
+
+    /// <summary>From the first reading until the pot is open again, of those that go back, min; null when hardly any does.</summary>
+    public LikelyAndLate? ReturnMinutes { get; init; }
+
+    /// <summary>The other promise; null when both come to the same minutes.</summary>
+    public OtherPromise? OtherPromise { get; init; }
+
+    /// <summary>What knowing more would save, the most first; only what is worth something.</summary>
+    public IReadOnlyList<WorthKnowing> WorthKnowing { get; init; } = [];
 
     /// <summary>From lid-on until pressure.</summary>
     public Spread90? ToPressureMinutes { get; init; }
@@ -153,7 +177,9 @@ public sealed record Plan
     /// <summary>The spots.</summary>
     public IReadOnlyList<SpotOutcome> Spots { get; init; } = [];
 
-    /// <summary>Juice lost, percent of the raw weight of the muscle; bone, skin and separable fat are not counted.</summary>
+    /// <summary>
+    /// Juice lost, expected over what follows, percent of the raw weight of the muscle; bone, skin and separable fat are not counted.
+    /// </summary>
     public Spread90? WaterLossPercent { get; init; }
 
     /// <summary>Water lost to flashing at venting alone.</summary>

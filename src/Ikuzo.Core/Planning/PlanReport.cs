@@ -9,32 +9,33 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Reads the quantiles of a plan off its ensemble.</summary>
 internal static class PlanReport
 {
-    public static Plan Of(
-        PlanRequest request,
-        CookModel model,
-        IReadOnlyList<ScoutedRelease> scouted,
-        MinuteBand band,
-        Branch branch,
-        double? safe,
-        double? recommended,
-        DetailedRun run
-    )
+    public static Plan Of(Answer answer)
     {
+        var (request, model, scouted, band, branch, promised, run, follows) = answer;
+        var recommended = promised.Of(request.Promise);
         var tenderness = Tenderness(request, run);
         var liquid = Liquid(request, band, branch, run);
+        var keeps = IsKept(answer);
         return new Plan
         {
             Minutes = branch.HoldMinutes,
             Pressure = request.Pressure,
             Release = branch.Release,
-            Why = Reasons.Of(request, model, branch, safe, run, scouted),
-            SafeMinimumMinutes = safe,
+            Why = Reasons.Of(request, model, branch, promised.Safe, run, scouted),
+            SafeMinimumMinutes = promised.Safe,
+            Promise = request.Promise,
+            PromiseText = keeps ? PromiseWords.Of(request.Promise, follows) : null,
+            KeepsPromise = keeps,
+            ReadyAtFirst = Down(follows.Readiness.AtFirst, 4),
+            ReadyAfterRest = Down(follows.Readiness.AfterRest, 4),
+            ReturnMinutes = follows.ReturnMinutes,
+            OtherPromise = Other(answer),
             RecommendedMinutes = recommended,
             ChanceSafe = run.Outcome.ShareAtCore,
             ToPressureMinutes = Ninety(run.ToPressureMinutes),
             ReleaseMinutes = Ninety(run.Outcome.ReleaseMinutes),
             TotalMinutes = Ninety(run.Outcome.ElapsedMinutes),
-            Clock = Clock(request, branch, run),
+            Clock = Clock(answer),
             HeldCelsius = Round(model.HeldCelsius),
             BoilingCelsius = Round(model.BoilingCelsius),
             ThicknessMm = Round(request.Load.ThicknessMetres * 1000),
@@ -44,7 +45,7 @@ internal static class PlanReport
                     (s, i) => new SpotOutcome(s.Id, s.Where, NinetyEight(run.Outcome.SpotCelsius[i]), NinetyEight(run.PeakCelsius[i]))
                 ),
             ],
-            WaterLossPercent = Ninety(run.Outcome.WaterLossPercent),
+            WaterLossPercent = Ninety(follows.WaterLoss(run.Outcome.WaterLossPercent)),
             FlashLossPercent = new MedianOnly(Median(run.Outcome.FlashPercent)),
             Tenderness = tenderness,
             Log10Reduction = new LowOnly(
@@ -59,19 +60,51 @@ internal static class PlanReport
             Picture = PotPicture.Of(request, liquid.AtEndMl.P50),
             // The ensemble has the last word on the release that it computed.
             Releases = [.. scouted.Select(s => Option(s.Release == branch.Release ? s with { Minutes = recommended ?? s.Minutes } : s))],
-            Warnings = [.. AfterComputing(request, run, safe, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
+            Warnings = [.. AfterComputing(answer, keeps, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
         };
     }
 
     public static ReleaseOption Option(ScoutedRelease scouted) =>
         new(scouted.Release, scouted.Minutes, Round(scouted.TotalMinutes), Round(scouted.ReleaseMinutes), Round(scouted.WaterLossPercent));
 
-    private static IEnumerable<Warning> AfterComputing(PlanRequest request, DetailedRun run, double? safe, TendernessOutcome tenderness)
+    // What is safe at opening keeps either promise.
+    private static bool IsKept(Answer answer) =>
+        answer.Run.Outcome.IsSafe
+        || (answer.Request.Promise == Promise.Measured && answer.Follows.Readiness.Keeps(answer.Request.MostReturns));
+
+    private static OtherPromise? Other(Answer answer)
     {
-        if (!run.Outcome.IsSafe)
+        var (request, _, _, band, branch, promised, run, _) = answer;
+        var other = request.Promise == Promise.Sure ? Promise.Measured : Promise.Sure;
+        if (promised.Of(other) is not { } minutes || minutes == promised.Of(request.Promise))
         {
-            var chance = run.Outcome.ShareAtCore;
-            yield return Warnings.TooShort(chance, NinetyEight(run.Outcome.Coldest), safe, new Wording(request.Units));
+            return null;
+        }
+
+        var (there, here) = (band.At(minutes), band.At(branch.HoldMinutes));
+        return new(
+            other,
+            minutes,
+            branch.Release,
+            Down(there.ReadyAtFirst, 4),
+            Round(there.WaterLossP50),
+            Round(Ninety(run.Outcome.ElapsedMinutes).P50 + minutes - branch.HoldMinutes),
+            PromiseWords.Other(other, minutes, there.ReadyAtFirst, there.WaterLossP50 - here.WaterLossP50)
+        );
+    }
+
+    private static IEnumerable<Warning> AfterComputing(Answer answer, bool keeps, TendernessOutcome tenderness)
+    {
+        var (request, run) = (answer.Request, answer.Run);
+        var safe = answer.Promised.Safe;
+        if (!keeps)
+        {
+            yield return Warnings.TooShort(
+                run.Outcome.ShareAtCore,
+                NinetyEight(run.Outcome.Coldest),
+                answer.Promised.Of(request.Promise) is { } least && request.Promise == Promise.Measured ? least : safe,
+                new Wording(request.Units)
+            );
         }
 
         if (tenderness.Index > request.Load.Cut.Window.Greatest(request.WantedAim))
@@ -96,8 +129,9 @@ internal static class PlanReport
         );
     }
 
-    private static CookClock? Clock(PlanRequest request, Branch branch, DetailedRun run)
+    private static CookClock? Clock(Answer answer)
     {
+        var (request, _, _, _, branch, _, run, follows) = answer;
         if (request.LidOnAt is not { } lidOn)
         {
             return null;
@@ -107,7 +141,8 @@ internal static class PlanReport
         var pressure = Ninety(run.ToPressureMinutes).P50;
         var total = Ninety(run.Outcome.ElapsedMinutes);
         var rest = KitchenTimes.RestMinutes(request.Load);
-        return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(total.P95 + rest), rest);
+        var late = request.Promise == Promise.Measured ? follows.LateMinutes(run.Outcome.ElapsedMinutes, request.Load) : total.P95 + rest;
+        return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(late), rest);
     }
 
     private static LiquidOutcome Liquid(PlanRequest request, MinuteBand band, Branch branch, DetailedRun run) =>
@@ -176,7 +211,16 @@ internal static class PlanReport
     }
 
     private static BandPoint Rounded(BandPoint p) =>
-        new(p.Minutes, Down(p.ChanceSafe, 4), Down(p.ColdestP01), Round(p.ColdestP50), Round(p.WaterLossP50), Round(p.Tenderness, 3));
+        new(
+            p.Minutes,
+            Down(p.ChanceSafe, 4),
+            Down(p.ColdestP01),
+            Round(p.ColdestP50),
+            Round(p.WaterLossP50),
+            Round(p.Tenderness, 3),
+            Down(p.ReadyAtFirst, 4),
+            Down(p.ReadyAfterRest, 4)
+        );
 
     private static double Median(float[] values) => Round(Quantiles.Of(Quantiles.Sorted(values), 0.5), 3);
 
@@ -185,3 +229,15 @@ internal static class PlanReport
     // What says "safe" is only ever rounded down.
     private static double Down(double value, int digits = 2) => Math.Floor(value * Math.Pow(10, digits)) / Math.Pow(10, digits);
 }
+
+/// <summary>Everything that a plan is read from.</summary>
+internal sealed record Answer(
+    PlanRequest Request,
+    CookModel Model,
+    IReadOnlyList<ScoutedRelease> Scouted,
+    MinuteBand Band,
+    Branch Branch,
+    PromisedMinutes Promised,
+    DetailedRun Run,
+    Continuation Follows
+);

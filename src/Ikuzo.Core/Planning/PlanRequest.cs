@@ -27,6 +27,12 @@ public sealed record PlanRequest : FilledPot
     /// <summary>Setting of the pot.</summary>
     public PressureSetting Pressure { get; init; }
 
+    /// <summary>What the minutes promise.</summary>
+    public Promise Promise { get; init; }
+
+    /// <summary>Share of cooks that may need more than the first reading, 0.01 to 0.5.</summary>
+    public double MostReturns { get; init; } = Readiness.UsualMostReturns;
+
     /// <summary>Minutes that the cook wants to try; null for the computed ones.</summary>
     public double? Minutes { get; init; }
 

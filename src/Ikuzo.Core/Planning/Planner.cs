@@ -6,7 +6,8 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Answers "how long for this, and how do I let the steam out": from a request to a plan.</summary>
 /// <remarks>
 /// A scout of nominal and cautious cooks finds roughly what each release needs; the ensemble is computed at some minutes around it with
-/// the best release; every whole minute between is interpolated per particle; the chosen ending is then computed in full and checked.
+/// the best release; every whole minute between is interpolated per particle; the minutes of both promises are then confirmed and the
+/// chosen ending is computed in full.
 /// </remarks>
 public static class Planner
 {
@@ -15,7 +16,6 @@ public static class Planner
     private const double LeastBandMinutes = 10,
         BandBeyond = 0.7,
         MostBandBeyondMinutes = 20;
-    private const int MostCorrections = 5;
 
     /// <summary>Computes a plan. Deterministic: the same request gives the same plan.</summary>
     /// <param name="request">The question, within the limits of its types.</param>
@@ -36,7 +36,7 @@ public static class Planner
         }
 
         var followed = ComputeOwn(request with { Minutes = saying.Minutes, Release = saying.School.Release }, cancellation);
-        return followed.IsSafe
+        return followed.KeepsPromise
             ? followed with
             {
                 RecommendedMinutes = own.RecommendedMinutes,
@@ -87,70 +87,60 @@ public static class Planner
         CancellationToken cancellation
     )
     {
-        var aim = request.Load.Cut.Window.Least(request.WantedAim);
         var sayings = Schools.Of(request);
         using var session = EnsembleSession.Start(
             model,
             ParticleSource.Ensemble,
             best.Release,
-            Nodes(request, best, sayings),
+            Nodes(request, best),
+            StandUpTo(best),
             cancellation
         );
-        var band = new MinuteBand(session.Nodes);
-        var safe = band.SafeMinimum;
-        var recommended = band.Least(aim) ?? safe;
-        if (recommended is null && request.Minutes is null)
+        var band = new MinuteBand(session.Nodes, session.Measured);
+        var minutes = PromisedMinutes.Find(request, session, band, best.Release, cancellation);
+        if ((request.Minutes ?? minutes.Of(request.Promise)) is not { } held)
         {
             return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);
         }
 
-        var branch = new Branch(request.Minutes ?? recommended!.Value, best.Release);
-        var run = session.Finish(branch.HoldMinutes, CurveMinutes(branch, best), cancellation);
-        for (var i = 0; i < MostCorrections && request.Minutes is null && !run.Outcome.IsSafe; i++)
-        {
-            // Interpolation between nodes can promise a shade too much; the full computation has the last word.
-            run.Dispose();
-            branch = branch with { HoldMinutes = branch.HoldMinutes + 1 };
-            recommended = branch.HoldMinutes;
-            safe = Math.Max(safe ?? 0, branch.HoldMinutes);
-            run = session.Finish(branch.HoldMinutes, CurveMinutes(branch, best), cancellation);
-        }
-
-        using var finished = run;
-        if (request.Minutes is null && !run.Outcome.IsSafe)
-        {
-            return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);
-        }
+        var branch = new Branch(held, best.Release);
+        using var run = session.Finish(held, CurveMinutes(branch, best), cancellation);
+        var follows = Continuation.Of(model, branch, run.Measured);
 
         // Schools are measured against what Ikuzo itself would set, whatever the cook is trying.
-        var own = new Branch(recommended ?? branch.HoldMinutes, best.Release);
-        var ownLoss = band.Points[(int)Math.Min(own.HoldMinutes, band.Points.Count - 1)].WaterLossP50;
-        return PlanReport.Of(request, model, scouted, band, branch, safe, recommended, run) with
+        var own = new Branch(minutes.Of(request.Promise) ?? held, best.Release);
+        var ownLoss = band.At(own.HoldMinutes).WaterLossP50;
+        return PlanReport.Of(new(request, model, scouted, band, branch, minutes, run, follows)) with
         {
             Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
+            WorthKnowing = WorthKnowing.Of(request, session.Nodes, band, own.HoldMinutes),
         };
     }
 
-    // Minutes at which the ensemble is computed: around what the scout found, where other cooks stand, and as far as the cook wants to try.
-    private static double[] Nodes(PlanRequest request, ScoutedRelease best, IReadOnlyList<Saying> sayings)
+    // Minutes at which the ensemble is computed: around what the scout found, and as far as the cook wants to try.
+    private static double[] Nodes(PlanRequest request, ScoutedRelease best)
     {
-        var around = Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
+        var around = Around(best);
         var beyond = Math.Min(MostBandBeyondMinutes, around * BandBeyond);
         var last = Math.Max(Math.Round(around + beyond), Math.Ceiling(request.Minutes ?? 0));
-        var others = sayings
-            .Where(s => s.Minutes is not null && s.School.Release == best.Release)
-            .Select(s => s.Minutes!.Value)
-            .Where(m => m <= last);
         return
         [
             .. SharesUpTo
                 .Select(s => Math.Round(around * s))
                 .Concat(SharesBeyond.Select(s => Math.Round(around + beyond * s)))
-                .Concat(others)
                 .Append(last)
                 .Distinct()
                 .Order(),
         ];
+    }
+
+    private static double Around(ScoutedRelease best) => Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
+
+    // Beyond the first node past what the scout found nearly all are ready at once.
+    private static double StandUpTo(ScoutedRelease best)
+    {
+        var around = Around(best);
+        return Math.Round(around + Math.Min(MostBandBeyondMinutes, around * BandBeyond) * SharesBeyond[0]);
     }
 
     private static double CurveMinutes(Branch branch, ScoutedRelease best)

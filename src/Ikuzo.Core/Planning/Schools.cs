@@ -10,13 +10,13 @@ namespace Ikuzo.Core.Planning;
 /// <summary>What following a school would give for this load.</summary>
 public enum SchoolVerdict
 {
-    /// <summary>Not safe in 99 of 100.</summary>
+    /// <summary>Does not keep the promise.</summary>
     Short,
 
-    /// <summary>Safe and within the window of the aim.</summary>
+    /// <summary>Keeps it, and within the window of the aim.</summary>
     Safe,
 
-    /// <summary>Safe, but past the window of the aim.</summary>
+    /// <summary>Keeps it, but past the window of the aim.</summary>
     Long,
 }
 
@@ -108,16 +108,25 @@ public static class Schools
 
     private static bool Vents(Release release) => release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent;
 
-    private static SchoolOutcome Judge(School school, PlanRequest request, BranchOutcome outcome, double planLoss)
+    private static SchoolOutcome Judge(School school, PlanRequest request, TriedEnding ending, double planLoss)
     {
+        var (outcome, measured) = ending;
+        var readiness = request.Promise == Promise.Measured ? new Readiness(measured) : null;
         double Middle(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
         var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), SafetyRule.ShareBelow);
         var tenderness = Middle(outcome.Tenderness);
         var verdict =
-            !outcome.IsSafe ? SchoolVerdict.Short
+            !outcome.IsSafe && readiness?.Keeps(request.MostReturns) != true ? SchoolVerdict.Short
             : tenderness > request.Load.Cut.Window.Greatest(request.WantedAim) ? SchoolVerdict.Long
             : SchoolVerdict.Safe;
-        var consequence = Consequence(verdict, request, outcome, coldest, tenderness, Middle(outcome.WaterLossPercent) - planLoss);
+        var consequence = Consequence(
+            verdict,
+            request,
+            (outcome, readiness),
+            coldest,
+            tenderness,
+            Middle(outcome.WaterLossPercent) - planLoss
+        );
         return new SchoolOutcome(
             school.Id,
             school.Name,
@@ -132,7 +141,7 @@ public static class Schools
     private static string Consequence(
         SchoolVerdict verdict,
         PlanRequest request,
-        BranchOutcome outcome,
+        (BranchOutcome Outcome, Readiness? Ready) ending,
         double coldest,
         double tenderness,
         double moreLoss
@@ -144,16 +153,23 @@ public static class Schools
             Math.Abs(moreLoss) < Noticeable
                 ? "the same juice lost"
                 : $"{Wording.Percent(Math.Abs(moreLoss))} {(moreLoss > 0 ? "more" : "less")} juice lost";
+        var safe = ending switch
+        {
+            { Ready: { } ready } when !ending.Outcome.IsSafe => $"Ready in {PromiseWords.Share(ready.AtFirst)} cooks when you measure",
+            _ => "Sure without measuring",
+        };
         return verdict switch
         {
+            SchoolVerdict.Short when ending.Ready is { } ready =>
+                $"Too short: ready in {PromiseWords.Share(ready.AtFirst)} cooks when you measure, at worst {say.AtLeast(coldest)}.",
             SchoolVerdict.Short => string.Create(
                 CultureInfo.InvariantCulture,
-                $"Not safe: in {Math.Max(1, (1 - outcome.ShareAtCore) * 100):0} of 100 cooks the middle stays "
+                $"Not sure: in {Math.Max(1, (1 - ending.Outcome.ShareAtCore) * 100):0} of 100 cooks the middle stays "
                     + $"under {say.Temperature(SafetyRule.CoreCelsius)}, at worst {say.AtLeast(coldest)}."
             ),
             SchoolVerdict.Long =>
-                $"Safe, with {juice} and meat that {Reasons.Label(request.Load.Cut.Window, tenderness, request.Load.Cut.BoneIn)}.",
-            _ => $"Safe, with {juice}.",
+                $"{safe}, with {juice} and meat that {Reasons.Label(request.Load.Cut.Window, tenderness, request.Load.Cut.BoneIn)}.",
+            _ => $"{safe}, with {juice}.",
         };
     }
 

@@ -3,7 +3,6 @@ using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
-using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Trust;

@@ -36,8 +36,8 @@ public class ParticleSourceTests
     [Fact]
     public void Wide_HasTheSameDrawsFurtherOut()
     {
-        var (usual, wide) = (ParticleSource.Ensemble.Draw(Uncertain.Shape, 8), ParticleSource.Wide.Draw(Uncertain.Shape, 8));
-        Assert.Equal(ParticleSource.Ensemble.Count, ParticleSource.Wide.Count);
+        var (usual, wide) = (ParticleSource.Check.Draw(Uncertain.Shape, 8), ParticleSource.Wide.Draw(Uncertain.Shape, 8));
+        Assert.Equal(ParticleSource.Check.Count, ParticleSource.Wide.Count);
         Assert.True(Math.Abs(wide[3]) > Math.Abs(usual[3]) * 1.5);
     }
 

@@ -32,6 +32,9 @@ public enum CookEventKind
     /// <summary>The thermometer was read: spot, temperature, and piece of a batch.</summary>
     Reading,
 
+    /// <summary>The lid was laid on, heater off: the meat stands, and the middle goes on warming.</summary>
+    Covered,
+
     /// <summary>The cook goes on without a reading. Stays on the record for ever.</summary>
     NotMeasured,
 
@@ -90,7 +93,7 @@ public sealed record CookEventData
     /// <summary>Which piece of a batch was read, from 1.</summary>
     public int? Piece { get; init; }
 
-    /// <summary>Minutes to cook on, 0 to 240.</summary>
+    /// <summary>Minutes to cook on or to stand covered, 0 to 240.</summary>
     public double? Minutes { get; init; }
 
     /// <summary>True to cook on at a simmer.</summary>

@@ -21,6 +21,9 @@ internal sealed class CookExpectation(
         AgainLate = 0.9;
     private const double VentLateMinutes = 4; // later than usual by this much, the pin is stuck; estimate
 
+    /// <summary>Id of the rest that goes with the verdict that it is done.</summary>
+    public const string CoveredRestId = "covered-rest";
+
     /// <summary>The moment for which this is said.</summary>
     public required DateTimeOffset Now { get; init; }
 
@@ -63,7 +66,7 @@ internal sealed class CookExpectation(
             ],
             CookPhase.PinDown => [Step(CookEventKind.Opened, CookWords.Open)],
             CookPhase.Open => Open(),
-            CookPhase.Finishing => [.. Steps(cook.After), Step(CookEventKind.Finished, CookWords.Serve)],
+            CookPhase.Finishing => [.. Steps(After), Step(CookEventKind.Finished, CookWords.Serve)],
             _ => [],
         };
 
@@ -92,6 +95,9 @@ internal sealed class CookExpectation(
         }
     }
 
+    // From the start of this stretch until it is read again.
+    private double StandsMinutes => round?.CoveredAt is { } covered ? (covered - since).TotalMinutes + round.CoverMinutes : 0;
+
     private double VentMinutes => (IsPulsed ? Release.Pulsed : Release.Vent).UsualMinutes;
 
     private static Burst? Beat(bool inBursts) => inBursts ? Burst.Usual : null;
@@ -107,8 +113,8 @@ internal sealed class CookExpectation(
             (CookPhase.Rescuing, round is { Simmers: true } ? round.Minutes : cook.ToPressureMinutes.P50 * AgainLikely),
             (CookPhase.Holding, round?.Minutes ?? cook.Minutes),
             (CookPhase.Resting, cook.ReleaseMinutes.P50),
-            (CookPhase.Open, KitchenTimes.CheckMinutes),
-            (CookPhase.Finishing, phase == CookPhase.Finishing ? StepMinutes(cook.After) : cook.After.Sum(s => s.Minutes)),
+            (CookPhase.Open, KitchenTimes.CheckMinutes + StandsMinutes),
+            (CookPhase.Finishing, phase == CookPhase.Finishing ? StepMinutes(After) : cook.After.Sum(s => s.Minutes)),
         ];
         var from = phase switch
         {
@@ -158,11 +164,43 @@ internal sealed class CookExpectation(
 
     private IReadOnlyList<NextStep> Open()
     {
-        var read = Step(CookEventKind.Reading, CookWords.Read(cook, unread));
-        return verdict == CookVerdict.Short
-            ? [Step(CookEventKind.BackUnderPressure, advice!.Why[0]), read]
-            : [read, Step(CookEventKind.NotMeasured, CookWords.NotMeasured)];
+        var read = Step(CookEventKind.Reading, advice is { Method: RescueMethod.ReadAgain } ? advice.Why[0] : CookWords.Read(cook, unread));
+        var back = Step(CookEventKind.BackUnderPressure, CookWords.CookOnInstead);
+        return (verdict, round) switch
+        {
+            (_, { CoveredAt: { } since, CoverMinutes: var minutes }) =>
+            [
+                read with
+                {
+                    DueAt = since.AddMinutes(minutes),
+                    Title = CookWords.StandsCovered,
+                    Waits = Now < since.AddMinutes(minutes),
+                },
+                back,
+            ],
+            (CookVerdict.Short, _) when advice!.Method == RescueMethod.LeaveCovered =>
+            [
+                Step(CookEventKind.Covered, advice.Why[0]) with
+                {
+                    Title = CookWords.LeaveCovered,
+                },
+                back,
+                read,
+            ],
+            (CookVerdict.Short, _) => [Step(CookEventKind.BackUnderPressure, advice!.Why[0]), read],
+            _ => [read, Step(CookEventKind.NotMeasured, CookWords.NotMeasured)],
+        };
     }
+
+    // The covered rest that goes with the verdict comes first; the meat rests that much less afterwards.
+    private IReadOnlyList<CookStep> After =>
+        advice is { RestMinutes: > 0 and var minutes }
+            ?
+            [
+                new CookStep(CoveredRestId, advice.Why[0], minutes, Waits: true) { Title = CookWords.LeaveCovered },
+                .. cook.After.Select((s, i) => i == 0 && s.Waits ? s with { Minutes = Math.Max(0, s.Minutes - minutes) } : s),
+            ]
+            : cook.After;
 
     // What was spent on steps of this phase, and what is left of them.
     private double StepMinutes(IReadOnlyList<CookStep> steps) =>

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
@@ -17,7 +18,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     private RescueAdvice? _advice;
     private DateTimeOffset? _since,
         _firstOpenedAt,
-        _stepDoneAt;
+        _stepDoneAt,
+        _servedFrom; // done, but it has to stand covered until then
     private double? _separatedAt;
     private bool _browned,
         _thick,
@@ -32,7 +34,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         _past.AddRange(other._past);
         Phase = other.Phase;
         (_verdict, _advice, _separatedAt) = (other._verdict, other._advice, other._separatedAt);
-        (_since, _firstOpenedAt, _stepDoneAt) = (other._since, other._firstOpenedAt, other._stepDoneAt);
+        (_since, _firstOpenedAt, _stepDoneAt, _servedFrom) = (other._since, other._firstOpenedAt, other._stepDoneAt, other._servedFrom);
         (_browned, _thick, _abandoned) = (other._browned, other._thick, other._abandoned);
     }
 
@@ -44,6 +46,9 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
 
     /// <summary>True when something is cooked on its own before the lid goes on.</summary>
     public bool HasStepsBefore => _cook.Before.Count > 0;
+
+    /// <summary>True while it is done but has to stand covered before it is served.</summary>
+    public bool StandsCovered => _servedFrom is not null;
 
     private Round Now => _rounds[^1];
 
@@ -81,6 +86,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     /// <summary>What the clock does alone: the minutes of pressure or simmering end.</summary>
     public void AdvanceTo(DateTimeOffset now)
     {
+        _servedFrom = now >= _servedFrom ? null : _servedFrom;
         if (Phase == CookPhase.Holding && now >= Now.PressureAt!.Value.AddMinutes(Now.Minutes))
         {
             EndHold(Now.PressureAt.Value.AddMinutes(Now.Minutes));
@@ -94,8 +100,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     public CookState State(DateTimeOffset now, bool everNotMeasured)
     {
         var round = _rounds.LastOrDefault();
-        var readings = round?.Readings ?? [];
-        var unread = Unread(readings);
+        var unread = Unread(round);
         var expected = new CookExpectation(_cook, Phase, _since ?? now, round, _advice, _verdict, unread)
         {
             Now = now,
@@ -121,7 +126,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             EverNotMeasured = everNotMeasured,
             Abandoned = _abandoned,
             Advice = _advice,
-            Readings = [.. readings],
+            Readings = [.. round?.Readings ?? []],
+            CoveredUntil = round?.CoveredAt is { } covered ? covered.AddMinutes(round.CoverMinutes) : _servedFrom,
             SpotsToRead = unread,
             OutUntil = _firstOpenedAt?.AddHours(SafetyRule.HoursOut(_cook.Request.RoomCelsius)),
             StepsDone = [.. _stepsDone],
@@ -168,9 +174,16 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     public void Read(CookEvent entry)
     {
         var said = entry.Data;
-        Now.Readings.Add(new(entry.Id, said.Spot!, said.Celsius!.Value, said.Piece, entry.At, said.Scale ?? TemperatureScale.Celsius));
+        var covered = Now.CoveredAt is { } since ? Math.Max(0, (entry.At - since).TotalMinutes) : 0;
+        Now.CoveredAt = null;
+        Now.Readings.Add(
+            new(entry.Id, said.Spot!, said.Celsius!.Value, said.Piece, entry.At, said.Scale ?? TemperatureScale.Celsius, covered)
+        );
         Judge(entry.At);
     }
+
+    /// <summary>The lid is laid on, heater off.</summary>
+    public void Cover(CookEvent entry) => (Now.CoveredAt, Now.CoverMinutes) = (entry.At, entry.Data.Minutes ?? CoveredRest.MostMinutes);
 
     /// <summary>Dairy or starch goes in: what was read is judged anew, without pressure.</summary>
     public void Thicken(DateTimeOffset at)
@@ -193,6 +206,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     public void FinishStep(CookEvent entry)
     {
         _stepsDone.Add(entry.Data.Step!);
+        _servedFrom = entry.Data.Step == CookExpectation.CoveredRestId ? null : _servedFrom;
         _stepDoneAt = entry.At;
     }
 
@@ -223,7 +237,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         Now.HoldOverAt ??= at;
         Now.OpenedAt = at;
         _firstOpenedAt ??= at;
-        (_verdict, _advice) = (CookVerdict.Unknown, null);
+        (_verdict, _advice, _servedFrom) = (CookVerdict.Unknown, null, null);
         Enter(CookPhase.Open, at);
     }
 
@@ -246,13 +260,19 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     public static CookEventData Complete(CookEventData said, RescueAdvice? advice, bool thick) =>
         said with
         {
-            Minutes = said.Minutes ?? (advice?.Minutes is > 0 and var minutes ? minutes : null),
+            Minutes = said.Minutes ?? (advice is { Method: not RescueMethod.LeaveCovered, Minutes: > 0 and var minutes } ? minutes : null),
             Simmer = said.Simmer ?? (thick || advice is { Method: RescueMethod.SimmerCovered }),
             Separate = said.Separate ?? advice is { Method: RescueMethod.SeparateAndRepeat },
         };
 
-    private string[] Unread(IReadOnlyList<CountedReading> readings) =>
-        [.. _cook.Spots.Select(s => s.Id).Except(readings.Select(r => r.Spot))];
+    /// <summary>How long it stands covered: as the entry says, or as was advised.</summary>
+    public static CookEventData CompleteCover(CookEventData said, RescueAdvice? advice) =>
+        said with
+        {
+            Minutes = said.Minutes ?? (advice is { Method: RescueMethod.LeaveCovered } ? advice.Minutes : CoveredRest.MostMinutes),
+        };
+
+    private string[] Unread(Round? round) => [.. _cook.Spots.Select(s => s.Id).Except((round?.Counting ?? []).Select(r => r.Spot))];
 
     // Each meat that was read is judged on its own; all of them must agree.
     private void Judge(DateTimeOffset at)
@@ -260,9 +280,11 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         var opened = new OpenedRounds(_cook, _rounds, _thick, _separatedAt);
         _advice = JointAdvice.Of([.. _cook.Meats.Where(opened.IsRead).Select(m => (m, _advise(opened.AsSeenBy(m))))]);
         _verdict =
-            _advice.Verdict == CheckVerdict.Short ? CookVerdict.Short
-            : Unread(Now.Readings).Length > 0 ? CookVerdict.MeasureMore
+            _advice.Method == RescueMethod.ReadAgain ? CookVerdict.MeasureMore
+            : _advice.Verdict == CheckVerdict.Short ? CookVerdict.Short
+            : Unread(Now).Length > 0 ? CookVerdict.MeasureMore
             : CookVerdict.Done;
+        _servedFrom = _verdict == CookVerdict.Done && _advice.RestMinutes > 0 ? at.AddMinutes(_advice.RestMinutes) : null;
         var phase = _verdict == CookVerdict.Done ? CookPhase.Finishing : CookPhase.Open;
         if (phase != Phase)
         {

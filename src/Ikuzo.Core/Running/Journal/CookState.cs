@@ -1,5 +1,6 @@
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Running.Journal;
 
@@ -96,14 +97,20 @@ public sealed record StripPart(CookPhase Phase, DateTimeOffset From, DateTimeOff
 /// <param name="Piece">Which piece of a batch; null for any.</param>
 /// <param name="At">When.</param>
 /// <param name="Scale">Scale in which it was read.</param>
+/// <param name="CoveredMinutes">Minutes that it stood covered just before, min; 0 for none.</param>
 public sealed record CountedReading(
     string EventId,
     string Spot,
     double Celsius,
     int? Piece,
     DateTimeOffset At,
-    TemperatureScale Scale = TemperatureScale.Celsius
-);
+    TemperatureScale Scale = TemperatureScale.Celsius,
+    double CoveredMinutes = 0
+)
+{
+    /// <summary>True when it is at the temperature of the rule.</summary>
+    public bool IsSafe => SafetyRule.IsReached(Celsius, Scale);
+}
 
 /// <summary>How the valve is worked in bursts.</summary>
 /// <param name="OpenSeconds">Open for so long, s.</param>
@@ -164,6 +171,9 @@ public sealed record CookState
 
     /// <summary>Spots that have not been read since then.</summary>
     public required IReadOnlyList<string> SpotsToRead { get; init; }
+
+    /// <summary>Until when it stands covered, before it is read again or served; null unless it does.</summary>
+    public required DateTimeOffset? CoveredUntil { get; init; }
 
     /// <summary>Until when cooked meat may be out of the cold and the heat; null before the first opening.</summary>
     public required DateTimeOffset? OutUntil { get; init; }

@@ -21,6 +21,9 @@ internal static class CookWords
     public const string Open = "The pin is down. Tilt the lid away from your face.";
     public const string NotMeasured = "Go on without measuring. The record will always say so.";
     public const string Serve = "On the table.";
+    public const string LeaveCovered = "Leave it covered";
+    public const string StandsCovered = "It stands covered";
+    public const string CookOnInstead = "Cook on at once instead.";
 
     public static string Browning(PlannedCook cook) =>
         $"Loosen every brown bit with {cook.DeglazeWith ?? "a splash of the liquid"}: what sticks keeps the pot from coming to pressure.";

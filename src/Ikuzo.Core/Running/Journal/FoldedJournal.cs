@@ -52,10 +52,12 @@ public sealed class FoldedJournal
     public Tried Try(CookEvent entry, DateTimeOffset now)
     {
         var before = State(now);
-        if (entry.Kind == CookEventKind.BackUnderPressure)
+        entry = entry.Kind switch
         {
-            entry = entry with { Data = CookFold.Complete(entry.Data, before.Advice, before.Thick) };
-        }
+            CookEventKind.BackUnderPressure => entry with { Data = CookFold.Complete(entry.Data, before.Advice, before.Thick) },
+            CookEventKind.Covered => entry with { Data = CookFold.CompleteCover(entry.Data, before.Advice) },
+            _ => entry,
+        };
 
         if (RefuseUnseen(entry, now) is { } unseen)
         {

@@ -31,13 +31,14 @@ internal static class JointAdvice
             .. decides.SelectMany(e => e.Advice.Why.Select((w, i) => i == 0 ? $"{Wording.Capital(e.Meat.Request.Load.Name)}: {w}" : w)),
         ];
         return shorts.Count == 0
-            ? new(CheckVerdict.Done, RescueMethod.None, 0, why, spots)
-            : new(
-                CheckVerdict.Short,
-                shorts.Max(e => e.Advice.Method),
-                shorts.Any(e => e.Advice.Minutes is null) ? null : shorts.Max(e => e.Advice.Minutes),
-                why,
-                spots
-            );
+            ? new(CheckVerdict.Done, RescueMethod.None, 0, why, spots) { RestMinutes = each.Max(e => e.Advice.RestMinutes) }
+            : Short(shorts.Max(e => e.Advice.Method), [.. shorts.Select(e => e.Advice)], why, spots);
+    }
+
+    // What one meat needs by the strongest way is long enough for those that would do with a weaker one.
+    private static RescueAdvice Short(RescueMethod method, IReadOnlyList<RescueAdvice> shorts, string[] why, SpotOutcome[] spots)
+    {
+        var by = shorts.Where(a => a.Method == method).ToList();
+        return new(CheckVerdict.Short, method, by.Any(a => a.Minutes is null) ? null : by.Max(a => a.Minutes), why, spots);
     }
 }

@@ -69,6 +69,7 @@ internal sealed class OpenedRounds(PlannedCook cook, List<Round> rounds, bool th
                 )
                 {
                     Scale = r.Scale,
+                    CoveredMinutes = Math.Min(MostReadingMinutes, r.CoveredMinutes),
                 }),
         ];
 

@@ -1,3 +1,5 @@
+using Ikuzo.Core.Running.Rescue;
+
 namespace Ikuzo.Core.Running.Journal;
 
 /// <summary>One time under the lid.</summary>
@@ -11,10 +13,28 @@ internal sealed record Round(DateTimeOffset HeatOnAt, double Minutes, bool Simme
 
     public DateTimeOffset? OpenedAt { get; set; }
 
+    /// <summary>Since when it stands covered; null unless it does.</summary>
+    public DateTimeOffset? CoveredAt { get; set; }
+
+    /// <summary>How long it should, min.</summary>
+    public double CoverMinutes { get; set; }
+
     /// <summary>True when its lump was taken apart afterwards.</summary>
     public bool EndsLump { get; set; }
 
     public List<CountedReading> Readings { get; private init; } = [];
+
+    /// <summary>Readings that still say how it is: while it stands covered, and after it, not those that were short.</summary>
+    public IReadOnlyList<CountedReading> Counting
+    {
+        get
+        {
+            var counting = ReadingsThatCount.Of(Readings, r => r.Spot, r => r.CoveredMinutes, r => r.IsSafe);
+            return CoveredAt is null
+                ? counting
+                : [.. counting.GroupBy(r => r.Spot).Where(of => of.All(r => r.IsSafe)).SelectMany(of => of)];
+        }
+    }
 
     /// <summary>The same, to go on from without changing this one.</summary>
     public Round Copy() => this with { Readings = [.. Readings] };

@@ -2,7 +2,6 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Running.Journal;
-using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Running.Rehearsal;
 
@@ -66,11 +65,17 @@ public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
         Venting,
         Cool,
         Open,
+        Covered,
     }
 
     /// <inheritdoc/>
     public CookerReport Report =>
-        new(_stage is not (Stage.Idle or Stage.Open), _pinUp, _stage is Stage.Heating or Stage.Holding, Pot.PotCelsius[Truth]);
+        new(
+            _stage is not (Stage.Idle or Stage.Open or Stage.Covered),
+            _pinUp,
+            _stage is Stage.Heating or Stage.Holding,
+            Pot.PotCelsius[Truth]
+        );
 
     /// <summary>The coldest spot as it truly is, °C.</summary>
     public double ColdestCelsius => _blocks.Min(b => b.ColdestCelsius()[Truth]);
@@ -88,11 +93,17 @@ public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
         AdvanceTo(entry.At);
         switch (entry.Kind)
         {
-            case CookEventKind.LidOn when _stage is Stage.Idle or Stage.Open:
+            case CookEventKind.LidOn when _stage is Stage.Idle or Stage.Open or Stage.Covered:
                 _start = _start == default ? entry.At : _start;
                 Close(entry.At, _cook.Minutes, simmers: false);
                 break;
-            case CookEventKind.BackUnderPressure when _stage is Stage.Open:
+            case CookEventKind.Covered when _stage is Stage.Open:
+                Enter(Stage.Covered);
+                break;
+            case CookEventKind.Reading when _stage is Stage.Covered:
+                Enter(Stage.Open);
+                break;
+            case CookEventKind.BackUnderPressure when _stage is Stage.Open or Stage.Covered:
                 if (entry.Data.Separate == true)
                 {
                     TakeApart();
@@ -202,6 +213,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
                     {
                         Stage.Venting => Surroundings.Vent,
                         Stage.Open => Surroundings.Open,
+                        Stage.Covered => Surroundings.Covered,
                         _ => Surroundings.Rest,
                     },
                     powerShare: 0

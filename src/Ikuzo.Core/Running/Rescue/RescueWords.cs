@@ -1,33 +1,67 @@
 using System.Globalization;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Running.Rescue;
 
-/// <summary>What is said to a cook whose meat is short: what to do, then why.</summary>
+/// <summary>What is said to a cook who measured: what to do, then the cause in one sentence.</summary>
 internal static class RescueWords
 {
-    public static IReadOnlyList<string> Short(
-        RescueRequest request,
-        RescueMethod method,
-        BranchOutcome? enough,
-        double likely,
-        ProbeReading lowest
-    )
+    public static IReadOnlyList<string> Done(RescueRequest request, int restMinutes, double likely, ProbeReading lowest)
     {
         var say = new Wording(request.Plan.Units);
-        return [Act(request, method, enough), Because(say, likely, lowest), Again()];
+        return restMinutes == 0
+            ? [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."]
+            :
+            [
+                Inv($"Leave it covered for {restMinutes} min before you serve it."),
+                $"It reads {say.AtLeast(lowest.Celsius)}, perhaps beside the middle; the outer meat is hotter, and by then the "
+                    + $"coldest spot is at {say.AtLeast(likely)} or more in 99 of 100 such cooks.",
+            ];
     }
 
-    public static IReadOnlyList<string> Separate(RescueRequest request, BranchOutcome? enough, double lowest)
+    public static IReadOnlyList<string> ReadAgain(RescueRequest request, double likely, ProbeReading lowest)
     {
         var say = new Wording(request.Plan.Units);
-        var act = enough is null
+        return
+        [
+            request.Plan.Load.Pieces > 1 ? "Measure again, in the next thickest piece." : "Measure again, a finger beside the last place.",
+            Beside(say, likely, lowest),
+        ];
+    }
+
+    public static IReadOnlyList<string> LeaveCovered(RescueRequest request, int minutes, double foretold, ProbeReading lowest)
+    {
+        var say = new Wording(request.Plan.Units);
+        return
+        [
+            Inv($"Lay the lid on, heater off, and measure again in {minutes} min.")
+                + (request.Plan.Load.Pieces > 1 ? " Pieces that are done may come out." : ""),
+            $"It reads {say.AtLeast(lowest.Celsius)}; the outer meat is hotter, and the middle is likely at {say.AtLeast(foretold)} by "
+                + "then.",
+        ];
+    }
+
+    public static IReadOnlyList<string> Short(RescueRequest request, WayOn way, double likely, ProbeReading lowest)
+    {
+        var say = new Wording(request.Plan.Units);
+        return
+        [
+            Act(request, way),
+            lowest.IsSafe
+                ? Beside(say, likely, lowest)
+                : $"It reads {say.AtLeast(lowest.Celsius)}; {say.Temperature(SafetyRule.CoreCelsius)} is needed at every spot, and "
+                    + "standing covered would not bring it there.",
+            Again(),
+        ];
+    }
+
+    public static IReadOnlyList<string> Separate(RescueRequest request, WayOn way, double lowest)
+    {
+        var say = new Wording(request.Plan.Units);
+        var act = way.Ending is null
             ? "Take the lump apart and cook the pieces as new, from the plan."
-            : FormattableString.Invariant(
-                $"Take the lump apart, spread the pieces out, and hold them {enough.Branch.HoldMinutes:0} min under pressure."
-            );
+            : Inv($"Take the lump apart, spread the pieces out, and hold them {Held(way)} min under pressure.");
         return
         [
             act,
@@ -36,25 +70,26 @@ internal static class RescueWords
         ];
     }
 
-    private static string Act(RescueRequest request, RescueMethod method, BranchOutcome? enough) =>
-        (method, enough) switch
+    private static string Act(RescueRequest request, WayOn way) =>
+        way switch
         {
-            (_, null) => "No time that we can compute is enough. Cut the meat smaller and plan it as new.",
-            (RescueMethod.SimmerCovered, _) => FormattableString.Invariant(
-                $"Simmer with the lid on for {enough.Branch.HoldMinutes:0} min from when it bubbles, stirring now and then."
+            { Ending: null } => "No time that we can compute is enough. Cut the meat smaller and plan it as new.",
+            { Method: RescueMethod.SimmerCovered } => Inv(
+                $"Simmer with the lid on, not locked, for {Held(way)} min from when it bubbles{Stirring(request)}."
             ),
-            _ => string.Create(
-                CultureInfo.InvariantCulture,
-                $"Close the lid and hold {enough.Branch.HoldMinutes:0} min under pressure. Check first that at least "
-                    + $"{new Wording(request.Plan.Units).Volume(request.Plan.Pot.MinimumLiquidMl)} of thin liquid is left."
-            ),
+            _ => Inv($"Close the lid and hold {Held(way)} min under pressure. Check first that at least ")
+                + $"{new Wording(request.Plan.Units).Volume(request.Plan.Pot.MinimumLiquidMl)} of thin liquid is left.",
         };
 
-    private static string Because(Wording say, double likely, ProbeReading lowest) =>
-        !lowest.IsSafe
-            ? $"It reads {say.AtLeast(lowest.Celsius)}; {say.Temperature(SafetyRule.CoreCelsius)} is needed at every spot."
-            : $"It reads {say.AtLeast(lowest.Celsius)}, but a probe beside the middle reads too hot; it could be "
-                + $"{say.AtLeast(likely)} where it is coldest.";
+    private static string Stirring(RescueRequest request) => request.LiquidIsThick ? ", stirring now and then" : "";
+
+    private static string Held(WayOn way) => way.Ending!.Outcome.Branch.HoldMinutes.ToString("0", CultureInfo.InvariantCulture);
+
+    private static string Beside(Wording say, double likely, ProbeReading lowest) =>
+        $"It reads {say.AtLeast(lowest.Celsius)}, but a probe beside the middle reads too hot; it could be {say.AtLeast(likely)} where it "
+        + "is coldest.";
 
     private static string Again() => "Then measure again. It is not done until the thermometer says so.";
+
+    private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

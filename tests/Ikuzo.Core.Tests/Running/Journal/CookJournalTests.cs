@@ -185,7 +185,7 @@ public class CookJournalTests
     public void HotReadingAfterAShortHold_IsNotBelievedWhereTheCookSaysOtherwise()
     {
         CookEvent[] events = [.. Opened(held: 1), Read("7", 17, 74.2)];
-        Assert.Equal(CookVerdict.Short, At(17, events).Verdict);
+        Assert.Equal((CookVerdict.MeasureMore, CookPhase.Open), (At(17, events).Verdict, At(17, events).Phase));
     }
 
     [Fact]

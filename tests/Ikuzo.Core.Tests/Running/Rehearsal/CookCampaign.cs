@@ -19,8 +19,9 @@ internal static class CookCampaign
     /// <param name="Verdict">What the journal said in the end.</param>
     /// <param name="TrueCelsius">Highest that the coldest spot truly was when it said so, °C.</param>
     /// <param name="Rescues">How often it went back.</param>
+    /// <param name="Stood">How often it was left covered and read again.</param>
     /// <param name="ExtraMinutes">Minutes of all rescues under the lid.</param>
-    internal sealed record Ended(string Cut, CookVerdict Verdict, double TrueCelsius, int Rescues, double ExtraMinutes);
+    internal sealed record Ended(string Cut, CookVerdict Verdict, double TrueCelsius, int Rescues, int Stood, double ExtraMinutes);
 
     private const int MostRescues = 4;
     private static readonly DateTimeOffset Start = new(2026, 12, 6, 17, 0, 0, TimeSpan.Zero);
@@ -90,7 +91,7 @@ internal static class CookCampaign
         for (var rescues = 0; ; rescues++)
         {
             hand.UntilOpen(pot);
-            var state = hand.Measure(pot);
+            var state = hand.MeasureAndWait(pot);
             if (state.Verdict == CookVerdict.Done || state.Advice?.Minutes is null || rescues == MostRescues)
             {
                 return new(
@@ -98,6 +99,7 @@ internal static class CookCampaign
                     state.Verdict,
                     pot.WarmestColdest,
                     rescues,
+                    hand.Stood,
                     hand.ExtraMinutes
                 );
             }
@@ -114,6 +116,8 @@ internal static class CookCampaign
         public DateTimeOffset Now { get; private set; }
 
         public double ExtraMinutes { get; private set; }
+
+        public int Stood { get; private set; }
 
         public void Do(SimulatedPot pot, CookEventKind kind, DateTimeOffset at, CookEventData? data = null)
         {
@@ -150,15 +154,49 @@ internal static class CookCampaign
             Do(pot, CookEventKind.Opened, Now.AddSeconds(20));
         }
 
-        public CookState Measure(SimulatedPot pot)
+        private CookState Measure(SimulatedPot pot, IEnumerable<string> spots)
         {
-            foreach (var spot in cook.Spots)
+            foreach (var spot in spots)
             {
                 pot.AdvanceTo(Now.AddSeconds(30));
-                Do(pot, CookEventKind.Reading, Now.AddSeconds(30), new CookEventData { Spot = spot.Id, Celsius = pot.Read(spot.Id) });
+                Do(pot, CookEventKind.Reading, Now.AddSeconds(30), new CookEventData { Spot = spot, Celsius = pot.Read(spot) });
             }
 
             return State();
+        }
+
+        /// <summary>Measures, reads again and leaves it covered, as often as it is told to.</summary>
+        public CookState MeasureAndWait(SimulatedPot pot)
+        {
+            var state = Measure(pot, cook.Spots.Select(s => s.Id));
+            while (true)
+            {
+                if (state.Verdict == CookVerdict.Done)
+                {
+                    pot.Take(new CookEvent("covered", CookEventKind.Covered, Now, CookEventData.None));
+                    Now = state.CoveredUntil ?? Now;
+                    pot.AdvanceTo(Now);
+                    return state;
+                }
+
+                if (state.Advice is { Method: RescueMethod.LeaveCovered })
+                {
+                    Stood++;
+                    Do(pot, CookEventKind.Covered, Now.AddSeconds(15));
+                    pot.AdvanceTo(State().CoveredUntil!.Value);
+                    Now = State().CoveredUntil!.Value;
+                    state = Measure(pot, State().SpotsToRead);
+                }
+                else if (state.Verdict == CookVerdict.MeasureMore)
+                {
+                    var lowest = state.Readings.MinBy(r => r.Celsius)!.Spot;
+                    state = Measure(pot, state.SpotsToRead is { Count: > 0 } left ? left : [lowest]);
+                }
+                else
+                {
+                    return state;
+                }
+            }
         }
 
         private CookState State() => CookJournal.StateOf(cook, _journal, Now, Advise);
@@ -173,7 +211,7 @@ internal static class CookCampaign
                     "|",
                     request
                         .Readings.Concat(request.Later.SelectMany(l => l.Readings))
-                        .Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes}")
+                        .Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes} {r.CoveredMinutes}")
                 );
             return _known.TryGetValue(key, out var advice) ? advice : _known[key] = RescuePlanner.Advise(request);
         }

@@ -145,8 +145,9 @@ public class SimulatedPotTests
         string.Create(
             CultureInfo.InvariantCulture,
             $"{ended.Count} cooks, {done.Count} done, {under.Count} of them truly under 74 °C (lowest "
-                + $"{done.Select(d => d.TrueCelsius).DefaultIfEmpty().Min():0.0}), {rescued.Count} needed a rescue, "
-                + $"{rescued.Count(r => r.Rescues > 1)} more than one, "
+                + $"{done.Select(d => d.TrueCelsius).DefaultIfEmpty().Min():0.0}), {ended.Count(e => e.Stood > 0)} stood covered, "
+                + $"{rescued.Count} "
+                + $"went back, {rescued.Count(r => r.Rescues > 1)} more than one, "
                 + $"{rescued.Select(r => r.ExtraMinutes).DefaultIfEmpty().Average():0.0} min more on average; not done: "
                 + $"{string.Join(", ", ended.Except(done).Select(e => $"{e.Cut} {e.Verdict} {e.TrueCelsius:0.0}"))}"
         );

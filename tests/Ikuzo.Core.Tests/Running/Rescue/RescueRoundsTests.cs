@@ -44,11 +44,11 @@ public class RescueRoundsTests
     }
 
     [Fact]
-    public void SecondReading_TheColderItIs_TheLongerItCooksOn()
+    public void SecondReading_TheColderItIs_TheStrongerTheWayOn()
     {
-        double[] minutes = [.. new[] { 72.0, 66, 58 }.Select(r => RescuePlanner.Advise(Again(8, r)).Minutes!.Value)];
-        Assert.Equal(minutes.Order(), minutes);
-        Assert.True(minutes[^1] > minutes[0]);
+        RescueAdvice[] advice = [.. new[] { 72.0, 66, 58 }.Select(r => RescuePlanner.Advise(Again(8, r)))];
+        Assert.Equal(advice.Select(a => a.Method).Order(), advice.Select(a => a.Method));
+        Assert.Equal((RescueMethod.LeaveCovered, RescueMethod.BackUnderPressure), (advice[0].Method, advice[2].Method));
     }
 
     [Fact]
@@ -105,11 +105,29 @@ public class RescueRoundsTests
     [Fact]
     public void EveryMinuteOfThePause_WarmsTheMiddle()
     {
-        double After(double pause) =>
-            RescuePlanner
-                .Advise(Again(4, 82) with { Later = [new RescueRound(true, 4, Release.Vent, [Read(82)]) { ReclosedAfterMinutes = pause }] })
-                .Spots[0]
-                .AtOpening.P50;
-        Assert.True(After(5) >= After(0) - 0.8, $"{After(0)} {After(2)} {After(5)}");
+        double At(double pause)
+        {
+            RescueRound again = new(true, 4, Release.Vent, [Read(0)]) { ReclosedAfterMinutes = pause };
+            var held = new Branch(Once.MinutesHeld, Once.Release);
+            using var pot = OpenedPot.Cook(ModelBuilder.Build(Once.Plan), ParticleSource.Nominal, held, Once.Readings, [again], default);
+            return pot.AtReading[1].Thickest[0];
+        }
+
+        Assert.InRange(At(5) - At(0.5), 0.3, 5);
+    }
+
+    [Fact]
+    public void StandingCovered_WarmsTheMiddleMoreThanStandingOpen()
+    {
+        double At(double covered)
+        {
+            ProbeReading[] twice = [Read(70), new("centre", 0, 7) { CoveredMinutes = covered }];
+            var held = new Branch(Once.MinutesHeld, Once.Release);
+            using var pot = OpenedPot.Cook(ModelBuilder.Build(Once.Plan), ParticleSource.Nominal, held, twice, [], default);
+            return pot.AtReading[1].Thickest[0] - pot.AtReading[0].Thickest[0];
+        }
+
+        Assert.True(At(6) > At(0), $"{At(6)} and {At(0)}");
+        Assert.InRange(At(6), 2, 25);
     }
 }

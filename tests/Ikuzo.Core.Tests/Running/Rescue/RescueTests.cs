@@ -42,7 +42,24 @@ public class RescueTests(ITestOutputHelper output)
             thick
         );
 
-    // The issue allows 1 in 100; a short run may have one more by chance.
+    private static RescueRequest Breast(params ProbeReading[] readings) =>
+        new(
+            new PlanRequest
+            {
+                Pot = PotDefaults.For(5.7),
+                Load = new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("turkey-breast-boneless")!,
+                    Pieces = 1,
+                    TotalKg = 1.2,
+                },
+            },
+            14,
+            Release.Natural,
+            readings,
+            LiquidIsThick: false
+        );
+
     [Theory]
     [InlineData(TemperatureScale.Fahrenheit, 73.8889, CheckVerdict.Done)]
     [InlineData(TemperatureScale.Fahrenheit, 73.8, CheckVerdict.Short)] // 164.8 °F
@@ -51,7 +68,56 @@ public class RescueTests(ITestOutputHelper output)
     public void Reading_IsComparedInTheScaleInWhichItWasRead(TemperatureScale scale, double celsius, CheckVerdict verdict)
     {
         var reading = new ProbeReading("centre", celsius, 1) { Scale = scale };
-        Assert.Equal(verdict, RescuePlanner.Advise(Thighs(60) with { MinutesHeld = 40, Readings = [reading] }).Verdict);
+        Assert.Equal(verdict, RescuePlanner.Advise(Breast(reading)).Verdict);
+    }
+
+    // The outer meat is at 100 °C: what reads 76 in a thick piece is there for certain a few minutes later, and nothing goes back.
+    [Fact]
+    public void ThickPiece_ThatReadsJustEnough_IsDoneWithAShortRest()
+    {
+        var advice = RescuePlanner.Advise(Breast(new ProbeReading("centre", 76, 1)) with { MinutesHeld = 35 });
+        Assert.Equal((CheckVerdict.Done, RescueMethod.None), (advice.Verdict, advice.Method));
+        Assert.InRange(advice.RestMinutes, 1, 5);
+        Assert.StartsWith("Leave it covered for ", advice.Why[0]);
+    }
+
+    [Fact]
+    public void ThickPiece_ThatReadsALittleShort_IsLeftCoveredAndReadAgain()
+    {
+        var first = new ProbeReading("centre", 70, 1);
+        var advice = RescuePlanner.Advise(Breast(first) with { MinutesHeld = 35 });
+        Assert.Equal((CheckVerdict.Short, RescueMethod.LeaveCovered), (advice.Verdict, advice.Method));
+        Assert.InRange(advice.Minutes!.Value, 2, 8);
+        Assert.True(advice.Spots[0].AtOpening.P50 > 74);
+
+        var later = new ProbeReading("centre", 77, 2 + advice.Minutes.Value) { CoveredMinutes = advice.Minutes.Value };
+        Assert.Equal(CheckVerdict.Done, RescuePlanner.Advise(Breast(first, later) with { MinutesHeld = 35 }).Verdict);
+
+        var cold = later with { Celsius = 70 };
+        var back = RescuePlanner.Advise(Breast(first, cold) with { MinutesHeld = 35 });
+        Assert.Contains(back.Method, new[] { RescueMethod.BackUnderPressure, RescueMethod.SimmerCovered });
+    }
+
+    [Fact]
+    public void Readings_ThatAreShort_DoNotCountAnyMoreOnceItStoodCovered()
+    {
+        ProbeReading[] readings = [new("breast", 71, 1), new("thigh", 90, 1.5), new("breast", 78, 8) { CoveredMinutes = 6 }];
+        var request = Breast(readings);
+        Assert.Equal([("breast", 78.0), ("thigh", 90.0)], request.Counting.Select(r => (r.SpotId, r.Celsius)).Order());
+        Assert.Equal(6, request.CoveredMinutes);
+        request = Breast([.. readings.Take(2), new("thigh", 92, 8) { CoveredMinutes = 6 }]);
+        Assert.Equal(["thigh"], request.Counting.Select(r => r.SpotId)); // the breast was short and is not known any more
+    }
+
+    // Thin pieces hardly warm after opening: one reading of one of six, near the rule, does not do.
+    [Fact]
+    public void ThinPieces_ThatReadJustEnough_AreReadAgain_AtMostThreeTimes()
+    {
+        var once = RescuePlanner.Advise(Thighs(75, minutes: 4));
+        Assert.Equal((RescueMethod.ReadAgain, 0), (once.Method, once.Minutes));
+        var reading = new ProbeReading("centre", 75, 1);
+        var often = RescuePlanner.Advise(Thighs(75, minutes: 4) with { Readings = [reading, reading, reading] });
+        Assert.NotEqual(RescueMethod.ReadAgain, often.Method);
     }
 
     [Fact]
@@ -59,30 +125,33 @@ public class RescueTests(ITestOutputHelper output)
     public void Advise_FollowedInCooksDrawnByChance_LeavesHardlyAnyCold()
     {
         var rescued = RescueCampaign.Run(Cooks, seed: 20261125).ToList();
-        var cold = rescued.Where(r => r.AfterCelsius < SafetyRule.CoreCelsius).ToList();
-        var over = rescued.Where(r => r.OverMinutes is not null).Select(r => r.OverMinutes!.Value).Order().ToList();
+        var done = rescued.Where(r => r.Walked.IsDone).ToList();
+        var cold = done.Where(r => r.Walked.AtServing < SafetyRule.CoreCelsius).ToList();
+        var off = done.SelectMany(r => r.Walked.Foretold).Select(Math.Abs).Order().ToList();
         output.WriteLine(
-            $"{rescued.Count} cooks opened short; {cold.Count} below 74 °C after the advice; called done "
-                + $"{rescued.Count(r => r.Advice.Verdict == CheckVerdict.Done)}; "
-                + $"no time is enough {rescued.Count(r => r.Advice is { Verdict: CheckVerdict.Short, Minutes: null })}; over-cook median "
-                + $"{over[over.Count / 2]} min, 90th percentile {over[over.Count * 9 / 10]} min"
+            $"{rescued.Count} cooks opened short, {done.Count} done in the end; {cold.Count} below 74 °C when served, the coldest at "
+                + $"{done.Min(r => r.Walked.AtServing):0.0}; done at the first readings "
+                + $"{rescued.Count(r => r.Walked.First.Verdict == CheckVerdict.Done)}, after standing "
+                + $"{done.Count(r => r.Walked is { Returns: 0, Stood: > 0 })}, cooked on once "
+                + $"{done.Count(r => r.Walked.Returns == 1)}, more "
+                + $"often {done.Count(r => r.Walked.Returns > 1)}; foretold for the second reading within {off[off.Count / 2]:0.0} K"
         );
         foreach (var r in cold)
         {
-            output.WriteLine(
-                $"  {r.Cut}: {r.AtOpening:0.0} °C at opening, {r.Advice.Method} {r.Advice.Minutes} min, {r.AfterCelsius:0.0} °C after"
-            );
+            output.WriteLine($"  {r.Cut}: {r.Walked}");
         }
 
-        Assert.True(cold.Count <= Cooks / 100.0 + (Cooks < 1000 ? 1 : 0), $"{cold.Count} of {Cooks} stayed cold");
+        Assert.True(cold.Count <= Cooks * 0.003 + (Cooks < 1000 ? 1 : 0), $"{cold.Count} of {Cooks} were served cold");
+        Assert.All(done, r => Assert.True(r.Walked.AtServing > 71));
+        Assert.True(off[off.Count / 2] < 2);
     }
 
     [Fact]
-    public void Advise_TheColderItReads_TheLongerItCooksOn()
+    public void Advise_TheColderItReads_TheStrongerTheWayOn()
     {
-        var minutes = new[] { 72.0, 66, 60, 54 }.Select(r => RescuePlanner.Advise(Thighs(r)).Minutes!.Value).ToList();
-        Assert.Equal(minutes.Order(), minutes);
-        Assert.True(minutes[^1] > minutes[0]);
+        var advice = new[] { 72.0, 66, 45 }.Select(r => RescuePlanner.Advise(Thighs(r))).ToList();
+        Assert.Equal(advice.Select(a => a.Method).Order(), advice.Select(a => a.Method));
+        Assert.Equal((RescueMethod.LeaveCovered, RescueMethod.BackUnderPressure), (advice[0].Method, advice[^1].Method));
     }
 
     [Fact]
@@ -102,8 +171,8 @@ public class RescueTests(ITestOutputHelper output)
     [Fact]
     public void Advise_WithThickLiquid_SimmersAndTakesLonger()
     {
-        RescueAdvice thin = RescuePlanner.Advise(Thighs(60)),
-            thick = RescuePlanner.Advise(Thighs(60, thick: true));
+        RescueAdvice thin = RescuePlanner.Advise(Thighs(45)),
+            thick = RescuePlanner.Advise(Thighs(45, thick: true));
         Assert.Equal(RescueMethod.BackUnderPressure, thin.Method);
         Assert.Equal(RescueMethod.SimmerCovered, thick.Method);
         Assert.True(thick.Minutes > thin.Minutes);
@@ -118,7 +187,7 @@ public class RescueTests(ITestOutputHelper output)
     {
         var advice = RescuePlanner.Advise(Thighs(30, minutes: 14));
         Assert.Equal(CheckVerdict.Short, advice.Verdict);
-        Assert.True(advice.Minutes >= 3);
+        Assert.True(advice.Minutes >= 1 && advice.Spots[0].AtOpening.P50 > 74, advice.ToString());
     }
 
     [Fact]
@@ -168,10 +237,10 @@ public class RescueTests(ITestOutputHelper output)
 
     // As reviewed: minutes, and the coldest spot to a tenth, which shows the pause, the margin of a lump and the release.
     [Theory]
-    [InlineData(60, Arrangement.Single, 250, ReleaseKind.Natural, 3, 80.6)]
-    [InlineData(20, Arrangement.Lump, 250, ReleaseKind.Natural, 10, 92.3)]
-    [InlineData(60, Arrangement.Single, 2500, ReleaseKind.Vent, 4, 79.8)]
-    [InlineData(60, Arrangement.Single, 250, ReleaseKind.Vent, 5, 79.5)]
+    [InlineData(60, Arrangement.Single, 250, ReleaseKind.Natural, 5, 84.0)]
+    [InlineData(20, Arrangement.Lump, 250, ReleaseKind.Natural, 10, 93.5)]
+    [InlineData(60, Arrangement.Single, 2500, ReleaseKind.Vent, 1, 77.0)]
+    [InlineData(60, Arrangement.Single, 250, ReleaseKind.Vent, 10, 86.8)]
     public void Advice_IsAsReviewed(double reading, Arrangement lies, double liquidMl, ReleaseKind release, double minutes, double coldest)
     {
         var thighs = Thighs(reading, 10, arrangement: lies);

@@ -1,7 +1,7 @@
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
-namespace Ikuzo.Core.Running.Rescue;
+namespace Ikuzo.Core.Cooking;
 
 /// <summary>How likely each particle of an ensemble is after some readings.</summary>
 public sealed class Belief
@@ -62,6 +62,12 @@ public sealed class Belief
     /// <param name="share">Share below, under 0.5.</param>
     public double Low(float[] values, double share)
     {
+        var quantile = Quantile(values, share);
+        if (EffectiveCount * share >= 1)
+        {
+            return quantile;
+        }
+
         double mean = 0,
             square = 0;
         for (var i = 0; i < values.Length; i++)
@@ -74,12 +80,25 @@ public sealed class Belief
             square += Weights[i] * (values[i] - mean) * (values[i] - mean);
         }
 
-        return Math.Min(Quantile(values, share), mean + Physics.NormalQuantile.Of(share) * Math.Sqrt(square));
+        return Math.Min(quantile, mean + Physics.NormalQuantile.Of(share) * Math.Sqrt(square));
     }
 
     /// <summary>The value that as much of the belief lies above as the safety rule asks for.</summary>
     /// <param name="values">One per particle.</param>
     public double Lowest(float[] values) => Low(values, SafetyRule.ShareBelow);
+
+    /// <summary>Expected value.</summary>
+    /// <param name="of">Value of a particle.</param>
+    public double Mean(Func<int, double> of)
+    {
+        var sum = 0.0;
+        for (var i = 0; i < Weights.Count; i++)
+        {
+            sum += Weights[i] * of(i);
+        }
+
+        return sum;
+    }
 
     /// <summary>True when the safety rule holds for what is believed.</summary>
     /// <param name="coldestCelsius">Coldest spot, one per particle, °C.</param>

@@ -1,0 +1,57 @@
+using System.Runtime.Intrinsics;
+using Ikuzo.Core.Conduction;
+
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>
+/// What a thermometer would find after an ending: at the first reading, and at the second after the meat stood covered. One value per
+/// particle.
+/// </summary>
+internal sealed class MeasuredOutcome
+{
+    public MeasuredOutcome(int particles, int spots, bool several)
+    {
+        First = [.. Enumerable.Range(0, spots).Select(_ => new SpotCelsius(particles, several))];
+        Again = [.. Enumerable.Range(0, spots).Select(_ => new SpotCelsius(particles, several))];
+        ColdestRested = new float[particles];
+        ColdestAgain = new float[particles];
+    }
+
+    /// <summary>Each spot when it is first read, <see cref="CoveredRest.ReadMinutes"/> after the lid came off.</summary>
+    public IReadOnlyList<SpotCelsius> First { get; }
+
+    /// <summary>
+    /// The coldest spot, each at its warmest by the end of the longest rest that goes with the verdict after the first reading, °C.
+    /// </summary>
+    public float[] ColdestRested { get; }
+
+    /// <summary>Each spot when it has stood covered for as long as is asked of a cook.</summary>
+    public IReadOnlyList<SpotCelsius> Again { get; }
+
+    /// <summary>The coldest spot, each at its warmest by then, °C.</summary>
+    public float[] ColdestAgain { get; }
+
+    /// <summary>Lets sixteen cooks that may be opened stand, and records them. The highest of each spot is raised.</summary>
+    public void Record(CookBlock block, int first, Span<Lane> peaks)
+    {
+        block.Centres(peaks);
+        block.Open(CoveredRest.ReadMinutes * 60, peaks);
+        for (var spot = 0; spot < block.Spots; spot++)
+        {
+            First[spot].Record(block, spot, first);
+        }
+
+        block.Cover(CoveredRest.MostRestMinutes * 60, peaks);
+        Lanes.Store(Lowest(peaks, block.Spots), ColdestRested, first);
+        block.Cover((CoveredRest.MostMinutes - CoveredRest.MostRestMinutes) * 60, peaks);
+        for (var spot = 0; spot < block.Spots; spot++)
+        {
+            Again[spot].Record(block, spot, first);
+        }
+
+        Lanes.Store(Lowest(peaks, block.Spots), ColdestAgain, first);
+    }
+
+    /// <summary>The lowest of the spots.</summary>
+    public static Lane Lowest(ReadOnlySpan<Lane> celsius, int spots) => spots == 1 ? celsius[0] : Vector512.Min(celsius[0], celsius[1]);
+}

@@ -1,0 +1,32 @@
+using Ikuzo.Core.Conduction;
+
+namespace Ikuzo.Core.Cooking;
+
+/// <summary>
+/// Temperature of a spot, one value per particle, °C: in the thickest piece, and where there are several in the average one.
+/// </summary>
+internal sealed class SpotCelsius(int particles, bool several)
+{
+    /// <summary>In the only or the thickest piece.</summary>
+    public float[] Thickest { get; } = new float[particles];
+
+    /// <summary>In the average piece; null where there is only one.</summary>
+    public float[]? Average { get; } = several ? new float[particles] : null;
+
+    /// <summary>Chance that a reading is at a level or above.</summary>
+    public double ChanceAbove(double levelCelsius, int particle) =>
+        ProbeError.ChanceAbove(levelCelsius, Thickest[particle], Average?[particle]);
+
+    /// <summary>Logarithm of the likelihood of a reading.</summary>
+    public double LogLikelihood(double readingCelsius, int particle) =>
+        ProbeError.LogLikelihood(readingCelsius, Thickest[particle], Average?[particle]);
+
+    public void Record(CookBlock block, int spot, int first)
+    {
+        Lanes.Store(block.Spot(spot).Batch.CentreCelsius(), Thickest, first);
+        if (Average is not null)
+        {
+            Lanes.Store(block.Spot(block.Spots + spot).Batch.CentreCelsius(), Average, first);
+        }
+    }
+}

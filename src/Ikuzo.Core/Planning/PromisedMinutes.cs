@@ -1,0 +1,59 @@
+using Ikuzo.Core.Cooking;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>The minutes of both promises with one release, each confirmed by the full computation.</summary>
+/// <param name="Safe">Least whole minutes that are safe at opening; null when none are.</param>
+/// <param name="Sure">The same, and as tender as wanted.</param>
+/// <param name="Measured">Minutes of those who measure, never more than <paramref name="Sure"/>.</param>
+internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measured)
+{
+    private const int MostCorrections = 6;
+
+    /// <summary>Minutes of a promise.</summary>
+    public double? Of(Promise promise) => promise == Promise.Sure ? Sure : Measured;
+
+    /// <summary>Finds them.</summary>
+    /// <param name="request">The question.</param>
+    /// <param name="session">The ensemble with the release that was chosen.</param>
+    /// <param name="band">What every minute gives, read between the nodes.</param>
+    /// <param name="release">The release.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    public static PromisedMinutes Find(
+        PlanRequest request,
+        EnsembleSession session,
+        MinuteBand band,
+        Release release,
+        CancellationToken cancellation
+    )
+    {
+        var aim = request.Load.Cut.Window.Least(request.WantedAim);
+        var safe = band.SafeMinimum;
+        var wanted = band.Least(aim) ?? safe;
+        var sure = Confirm(wanted, (wanted ?? 0) + MostCorrections, e => e.Outcome.IsSafe);
+        safe = safe is not null && sure > wanted ? Math.Max(safe.Value, sure.Value) : safe;
+        if (sure is not { } most)
+        {
+            return new(null, null, null);
+        }
+
+        var measured = Confirm(
+            band.LeastMeasured(aim, request.MostReturns, most),
+            most - 1,
+            e => new Readiness(e.Measured).Keeps(request.MostReturns)
+        );
+        return new(safe, sure, Math.Min(most, measured ?? most));
+
+        // Interpolation between nodes can promise a shade too much; the full computation has the last word.
+        double? Confirm(double? from, double last, Func<TriedEnding, bool> isKept)
+        {
+            var minutes = from;
+            while (minutes <= last && !isKept(session.Try([new Branch(minutes.Value, release)], cancellation)[0]))
+            {
+                minutes++;
+            }
+
+            return minutes <= last ? minutes : null;
+        }
+    }
+}

@@ -1,0 +1,103 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Safety;
+
+namespace Ikuzo.Core.Planning;
+
+/// <summary>How often a cook who measures is done, by the verdict that the check would give.</summary>
+/// <remarks>
+/// The check says done when the lowest reading at every spot is at 74 °C and 99 of 100 of what is then believed are there by the end of a
+/// covered rest. The least reading for which that belief holds is found once for each spot, for one reading and for as many as are
+/// asked for; the chance of reading that much follows for each particle from the error of probes.
+/// </remarks>
+internal sealed class Readiness
+{
+    /// <summary>Share that must be done at the latest after standing covered: 19 of 20.</summary>
+    public const double LeastAfterRest = 0.95;
+
+    /// <summary>Share that may need more than the first reading, unless the household says otherwise: 1 of 5.</summary>
+    public const double UsualMostReturns = 0.2;
+
+    private const double WarmestAsked = 96; // nothing is asked for that could not be read
+    private const int Halvings = 6; // of 22 K: a third of a kelvin
+
+    /// <summary>Judges an ending.</summary>
+    /// <param name="measured">What a thermometer would find.</param>
+    public Readiness(MeasuredOutcome measured)
+    {
+        var particles = measured.ColdestRested.Length;
+        var even = Enumerable.Repeat(1.0, particles).ToArray();
+        ChanceAtFirst = Chances(measured.First, measured.ColdestRested, even);
+        double[] left = [.. ChanceAtFirst.Select(c => 1 - c)];
+        AtFirst = ChanceAtFirst.Average();
+        var again = left.Sum() > 1e-9 ? Chances(measured.Again, measured.ColdestAgain, left) : even;
+        ChanceOfReturn = [.. left.Zip(again, (l, a) => l * (1 - a))];
+        AfterRest = 1 - ChanceOfReturn.Average();
+    }
+
+    /// <summary>Share that is done at the first reading, with the rest that goes with it.</summary>
+    public double AtFirst { get; }
+
+    /// <summary>Share that is done then or at the second reading, after standing covered.</summary>
+    public double AfterRest { get; }
+
+    /// <summary>Chance to be done at the first reading, per particle.</summary>
+    public double[] ChanceAtFirst { get; }
+
+    /// <summary>Chance to be cooked on, per particle.</summary>
+    public double[] ChanceOfReturn { get; }
+
+    /// <summary>True when minutes keep the promise of those who measure.</summary>
+    /// <param name="mostReturns">Share that may need more than the first reading.</param>
+    public bool Keeps(double mostReturns) => AtFirst >= 1 - mostReturns && AfterRest >= LeastAfterRest;
+
+    private static double[] Chances(IReadOnlyList<SpotCelsius> spots, float[] coldest, double[] prior)
+    {
+        var chances = Enumerable.Repeat(1.0, prior.Length).ToArray();
+        foreach (var spot in spots)
+        {
+            double once = LeastReading(spot, coldest, prior, 1),
+                often = once <= SafetyRule.CoreCelsius ? once : LeastReading(spot, coldest, prior, CoveredRest.MostReadings);
+            for (var p = 0; p < chances.Length; p++)
+            {
+                double sure = spot.ChanceAbove(once, p),
+                    perhaps = once > often ? spot.ChanceAbove(often, p) : sure;
+                chances[p] *= sure + (perhaps - sure) * Math.Pow(perhaps, CoveredRest.MostReadings - 1);
+            }
+        }
+
+        return chances;
+    }
+
+    // The least reading, found by halving, after which what is believed holds.
+    private static double LeastReading(SpotCelsius spot, float[] coldest, double[] prior, int readings)
+    {
+        double low = SafetyRule.CoreCelsius,
+            high = WarmestAsked;
+        if (Holds(spot, coldest, prior, readings, low))
+        {
+            return low;
+        }
+
+        for (var i = 0; i < Halvings; i++)
+        {
+            var middle = (low + high) / 2;
+            (low, high) = Holds(spot, coldest, prior, readings, middle) ? (low, middle) : (middle, high);
+        }
+
+        return high;
+    }
+
+    private static bool Holds(SpotCelsius spot, float[] coldest, double[] prior, int readings, double reading)
+    {
+        double all = 0,
+            there = 0;
+        for (var p = 0; p < coldest.Length; p++)
+        {
+            var weight = prior[p] * Math.Exp(readings * spot.LogLikelihood(reading, p));
+            all += weight;
+            there += SafetyRule.IsReached(coldest[p]) ? weight : 0;
+        }
+
+        return all > 0 && SafetyRule.Holds(there / all);
+    }
+}
