@@ -59,9 +59,10 @@ public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
             stages,
             string.Join(",", solved["stages"]!.AsArray().Select(s => string.Join("+", s!["items"]!.AsArray().Select(i => (string)i!))))
         );
+        // The household has a thermometer: each stage with meat is ready at the first reading at least as often as it wants.
         Assert.All(
-            solved["stages"]!.AsArray().SelectMany(s => s!["outcomes"]!.AsArray()),
-            o => Assert.True(o!["coldestP01"] is null || (double)o["coldestP01"]! >= 74)
+            solved["stages"]!.AsArray().Where(s => s!["outcomes"]!.AsArray().Any(o => o!["coldestP01"] is not null)),
+            s => Assert.True((double)s!["readyAtFirst"]! >= 0.8)
         );
     }
 

@@ -73,7 +73,11 @@ public sealed class BranchOutcome
 /// <param name="ToPressureMinutes">From lid-on until pressure, min, per particle.</param>
 /// <param name="ReachesPressure">False when a particle never gets there.</param>
 /// <param name="Outcomes">One per branch, in the order asked for.</param>
-public sealed record EnsembleResult(float[] ToPressureMinutes, bool ReachesPressure, IReadOnlyList<BranchOutcome> Outcomes);
+public sealed record EnsembleResult(float[] ToPressureMinutes, bool ReachesPressure, IReadOnlyList<BranchOutcome> Outcomes)
+{
+    /// <summary>What a thermometer would find after each; null where nobody asked.</summary>
+    internal IReadOnlyList<MeasuredOutcome?> Measured { get; init; } = [];
+}
 
 /// <summary>Computes many possible cooks. One trajectory of come-up and hold serves every ending: each branches off a kept state.</summary>
 public static class Ensemble
@@ -84,16 +88,21 @@ public static class Ensemble
     /// <param name="model">The cook.</param>
     /// <param name="particles">Which possible cooks.</param>
     /// <param name="branches">Ways to end it; holds from 0 min.</param>
+    /// <param name="withThermometer">True to open, measure and let stand after each as well.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public static EnsembleResult Run(
         CookModel model,
         ParticleSource particles,
         IReadOnlyList<Branch> branches,
+        bool withThermometer = false,
         CancellationToken cancellation = default
     )
     {
         var outcomes = branches.Select(b => new BranchOutcome(b, particles.Count, model.Bodies.Count)).ToArray();
-        var order = outcomes.OrderBy(o => o.Branch.HoldMinutes).ToArray();
+        var measured = branches
+            .Select(_ => withThermometer ? new MeasuredOutcome(particles.Count, model.Bodies.Count, model.Average.Count > 0) : null)
+            .ToArray();
+        var order = outcomes.Zip(measured).OrderBy(o => o.First.Branch.HoldMinutes).ToArray();
         var toPressure = new float[particles.Count];
         var reaches = true;
         ForEachBlock(
@@ -108,18 +117,20 @@ public static class Ensemble
                 }
 
                 Lanes.Store(block.PressureAtSeconds / Lanes.All(60), toPressure, first);
-                foreach (var outcome in order)
+                Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
+                foreach (var (outcome, thermometer) in order)
                 {
                     block.Hold(outcome.Branch.HoldMinutes * 60);
                     block.Keep(0);
                     block.Let(outcome.Branch.Release);
                     outcome.Record(block, first);
+                    thermometer?.Record(block, first, peaks);
                     block.GoBack(0);
                 }
             },
             cancellation
         );
-        return new EnsembleResult(toPressure, reaches, outcomes);
+        return new EnsembleResult(toPressure, reaches, outcomes) { Measured = measured };
     }
 
     internal static void ForEachBlock(ParticleSource particles, Action<CookBlock, int> work, CancellationToken cancellation)

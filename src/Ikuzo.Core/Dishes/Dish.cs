@@ -93,6 +93,12 @@ public sealed record DishRequest
     /// <summary>Units of the words in the answer.</summary>
     public UnitSystem Units { get; init; }
 
+    /// <summary>What the minutes of meat promise.</summary>
+    public Promise Promise { get; init; }
+
+    /// <summary>Share of cooks that may need more than the first reading, 0.01 to 0.5.</summary>
+    public double MostReturns { get; init; } = Readiness.UsualMostReturns;
+
     /// <summary>Other pots of the kitchen, for what does not fit into this one.</summary>
     public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];
 
@@ -159,6 +165,17 @@ public sealed record DishStage(
     LikelyAndLate ReleaseMinutes
 )
 {
+    /// <summary>
+    /// Share of cooks whose meat is done at the first reading; null for a stage without meat, and where the minutes are sure.
+    /// </summary>
+    public double? ReadyAtFirst { get; init; }
+
+    /// <summary>
+    /// Minutes after opening within which 19 of 20 are done: those of standing covered where more than one of 20 needs it.
+    /// </summary>
+    public double StandMinutes =>
+        ReadyAtFirst < Readiness.LeastAfterRest ? Cooking.CoveredRest.MostMinutes + Cooking.CoveredRest.ReadMinutes : 0;
+
     /// <summary>What to look out for.</summary>
     public IReadOnlyList<Warning> Warnings { get; init; } = [];
 

@@ -48,16 +48,28 @@ internal static class Finishing
             Branch[] ending = [new(minutes, draft.Release)];
             var runs = meats.ToDictionary(
                 m => m.Key,
-                m => Ensemble.Run(ModelBuilder.Build(m.Request), ParticleSource.Ensemble, ending, cancellation)
+                m =>
+                    Ensemble.Run(
+                        ModelBuilder.Build(m.Request),
+                        ParticleSource.Ensemble,
+                        ending,
+                        dish.Promise == Promise.Measured,
+                        cancellation
+                    )
             );
-            if (!runs.Values.All(r => r.ReachesPressure && r.Outcomes[0].IsSafe))
+            if (!runs.Values.All(r => r.ReachesPressure && IsKept(dish, r)))
             {
                 continue;
             }
 
             var slowest =
                 runs.Values.MaxBy(r => PlanReport.Ninety(r.ToPressureMinutes).P50)
-                ?? Ensemble.Run(StageRequest.WithoutMeat(dish, draft.Items, isFirst), ParticleSource.Ensemble, ending, cancellation);
+                ?? Ensemble.Run(
+                    StageRequest.WithoutMeat(dish, draft.Items, isFirst),
+                    ParticleSource.Ensemble,
+                    ending,
+                    cancellation: cancellation
+                );
             if (slowest.ReachesPressure)
             {
                 return Report(dish, windows, draft, minutes, laterMinutes, runs, slowest) with
@@ -75,6 +87,10 @@ internal static class Finishing
 
         return null;
     }
+
+    // What is safe at opening keeps either promise.
+    private static bool IsKept(DishRequest dish, EnsembleResult run) =>
+        run.Outcomes[0].IsSafe || (run.Measured[0] is { } measured && new Readiness(measured).Keeps(dish.MostReturns));
 
     private static DishStage Report(
         DishRequest dish,
@@ -109,7 +125,14 @@ internal static class Finishing
             [.. outcomes],
             Likely(slowest.ToPressureMinutes),
             Likely(slowest.Outcomes[0].ReleaseMinutes)
-        );
+        )
+        {
+            ReadyAtFirst = runs
+                .Values.Select(r => r.Measured[0])
+                .OfType<MeasuredOutcome>()
+                .Select(m => (double?)Math.Round(new Readiness(m).AtFirst, 4))
+                .Min(),
+        };
     }
 
     private static LikelyAndLate Likely(float[] values)

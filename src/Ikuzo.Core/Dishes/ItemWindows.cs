@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Safety;
@@ -92,8 +93,11 @@ internal sealed class ItemWindows(DishRequest dish)
             return new(1, 0, 0);
         }
 
+        // Where a thermometer decides, the cautious cook stands nearer to the nominal one: one in five instead of one in a hundred.
         const int Cautious = ParticleSource.FirstCautious;
-        var coldest = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Coldest[Cautious])]);
+        var caution = dish.Promise == Promise.Sure ? 1 : NormalQuantile.Of(1 - dish.MostReturns) / NormalQuantile.Of(SafetyRule.ShareSafe);
+        double Coldest(BranchOutcome o) => o.Coldest[0] + caution * (o.Coldest[Cautious] - o.Coldest[0]);
+        var coldest = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(Coldest)]);
         var tender = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Tenderness[0])]);
         var window = meat.Load.Cut.Window;
         bool Enough(int m) => SafetyRule.IsReached(coldest.At(m)) && tender.At(m) >= window.Least(meat.WantedAim);
@@ -126,6 +130,8 @@ internal static class StageRequest
             LiquidMl = LiquidMl(dish, items),
             OtherPots = dish.OtherPots,
             Units = dish.Units,
+            Promise = dish.Promise,
+            MostReturns = dish.MostReturns,
             Companions = [.. items.OfType<BesideItem>().Select(b => b.Load)],
             Confirmed = dish.SeenTo(meat.Load),
         };

@@ -48,6 +48,8 @@ public static class Together
             AltitudeMetres = request.AltitudeMetres,
             RoomCelsius = request.RoomCelsius,
             Units = request.Units,
+            Promise = request.Promise,
+            MostReturns = request.MostReturns,
             OtherPots = request.OtherPots,
             LidTried = request.Confirmed.Contains(Fit.TryTheLidCode)
                 ? new TriedLid(request.Load.TotalKg, request.Pot.CapacityLitres)

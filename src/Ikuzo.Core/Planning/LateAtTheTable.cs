@@ -17,6 +17,11 @@ public sealed record LateMoment(double Minutes, double CoreCelsius, double Water
 /// <param name="Moments">From the fall of the pin to four hours.</param>
 public sealed record LateAtTheTable(double? KeepWarmCelsius, double? HotUntilMinutes, IReadOnlyList<LateMoment> Moments)
 {
+    private const double AsGoodPercent = 1; // more juice than this is noticed; estimate
+
+    /// <summary>Minutes since the pin dropped until which it is as good as at once: as tender in words, as juicy, and hot.</summary>
+    public double AsGoodMinutes { get; private init; }
+
     private static readonly int[] Shown = [0, 30, 60, 120, 180, 240];
 
     /// <summary>Looks ahead.</summary>
@@ -26,19 +31,23 @@ public sealed record LateAtTheTable(double? KeepWarmCelsius, double? HotUntilMin
     {
         var left = LeftAlone.Of(ModelBuilder.Build(request), branch);
         var cut = request.Load.Cut;
+        var first = left.Points[0];
+        string Label(LeftPoint p) => Reasons.Label(cut.Window, p.Tenderness, cut.BoneIn);
+        bool IsAsGood(LeftPoint p) =>
+            p.WaterLossPercent <= first.WaterLossPercent + AsGoodPercent
+            && Label(p) == Label(first)
+            && (left.HotUntilMinutes is not { } hot || p.Minutes <= hot);
         return new(
             request.Pot.KeepWarmCelsius,
             left.HotUntilMinutes,
             [
                 .. left
                     .Points.Where(p => Shown.Contains((int)p.Minutes))
-                    .Select(p => new LateMoment(
-                        p.Minutes,
-                        p.CoreCelsius,
-                        p.WaterLossPercent,
-                        Reasons.Label(cut.Window, p.Tenderness, cut.BoneIn)
-                    )),
+                    .Select(p => new LateMoment(p.Minutes, p.CoreCelsius, p.WaterLossPercent, Label(p))),
             ]
-        );
+        )
+        {
+            AsGoodMinutes = left.Points.TakeWhile(IsAsGood).Last().Minutes,
+        };
     }
 }

@@ -37,6 +37,7 @@ public sealed record CurveBand(double[] P01, double[] P50, double[] P99);
 /// <param name="Tenderness">Tenderness index, median.</param>
 /// <param name="ReadyAtFirst">Share of cooks that a thermometer finds done at the first reading.</param>
 /// <param name="ReadyAfterRest">Share that is done then or after standing covered.</param>
+/// <param name="Keeps">True when these minutes keep the promise of the plan.</param>
 public sealed record BandPoint(
     double Minutes,
     double ChanceSafe,
@@ -45,7 +46,8 @@ public sealed record BandPoint(
     double WaterLossP50,
     double Tenderness,
     double ReadyAtFirst,
-    double ReadyAfterRest
+    double ReadyAfterRest,
+    bool Keeps = false
 );
 
 /// <summary>The cook on the clock.</summary>
@@ -146,6 +148,11 @@ public sealed record Plan
 
     /// <summary>From the first reading until the pot is open again, of those that go back, min; null when hardly any does.</summary>
     public LikelyAndLate? ReturnMinutes { get; init; }
+
+    /// <summary>
+    /// Minutes that are sure without measuring, where those of the plan are fewer and promise a thermometer something; else null.
+    /// </summary>
+    public double? SureMinutes { get; init; }
 
     /// <summary>The other promise; null when both come to the same minutes.</summary>
     public OtherPromise? OtherPromise { get; init; }

@@ -29,6 +29,7 @@ internal static class PlanReport
             ReadyAtFirst = Down(follows.Readiness.AtFirst, 4),
             ReadyAfterRest = Down(follows.Readiness.AfterRest, 4),
             ReturnMinutes = follows.ReturnMinutes,
+            SureMinutes = request.Promise == Promise.Measured && promised.Sure > branch.HoldMinutes ? promised.Sure : null,
             OtherPromise = Other(answer),
             RecommendedMinutes = recommended,
             ChanceSafe = run.Outcome.ShareAtCore,
@@ -53,7 +54,7 @@ internal static class PlanReport
             ),
             DangerZoneMinutesP95 = Ninety(run.DangerMinutes).P95,
             Curve = Curve(run),
-            Band = [.. band.Points.Select(Rounded)],
+            Band = [.. band.Points.Select(p => Rounded(p) with { Keeps = IsKept(request, p) })],
             Liquid = liquid,
             Yield = MeatYield.Of(request.Load, Median(run.Outcome.WaterLossPercent), branch.HoldMinutes),
             Fit = Fit.Of(request),
@@ -71,6 +72,14 @@ internal static class PlanReport
     private static bool IsKept(Answer answer) =>
         answer.Run.Outcome.IsSafe
         || (answer.Request.Promise == Promise.Measured && answer.Follows.Readiness.Keeps(answer.Request.MostReturns));
+
+    private static bool IsKept(PlanRequest request, BandPoint point) =>
+        SafetyRule.Holds(point.ChanceSafe)
+        || (
+            request.Promise == Promise.Measured
+            && point.ReadyAtFirst >= 1 - request.MostReturns
+            && point.ReadyAfterRest >= Readiness.LeastAfterRest
+        );
 
     private static OtherPromise? Other(Answer answer)
     {

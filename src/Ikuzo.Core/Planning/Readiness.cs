@@ -9,7 +9,7 @@ namespace Ikuzo.Core.Planning;
 /// covered rest. The least reading for which that belief holds is found once for each spot, for one reading and for as many as are
 /// asked for; the chance of reading that much follows for each particle from the error of probes.
 /// </remarks>
-internal sealed class Readiness
+public sealed class Readiness
 {
     /// <summary>Share that must be done at the latest after standing covered: 19 of 20.</summary>
     public const double LeastAfterRest = 0.95;
@@ -22,7 +22,7 @@ internal sealed class Readiness
 
     /// <summary>Judges an ending.</summary>
     /// <param name="measured">What a thermometer would find.</param>
-    public Readiness(MeasuredOutcome measured)
+    internal Readiness(MeasuredOutcome measured)
     {
         var particles = measured.ColdestRested.Length;
         var even = Enumerable.Repeat(1.0, particles).ToArray();
@@ -41,10 +41,10 @@ internal sealed class Readiness
     public double AfterRest { get; }
 
     /// <summary>Chance to be done at the first reading, per particle.</summary>
-    public double[] ChanceAtFirst { get; }
+    internal double[] ChanceAtFirst { get; }
 
     /// <summary>Chance to be cooked on, per particle.</summary>
-    public double[] ChanceOfReturn { get; }
+    internal double[] ChanceOfReturn { get; }
 
     /// <summary>True when minutes keep the promise of those who measure.</summary>
     /// <param name="mostReturns">Share that may need more than the first reading.</param>

@@ -23,7 +23,10 @@ public static class BandWidth
     /// <param name="cancellation">Stops the computation.</param>
     public static IReadOnlyList<WidthShare> Of(PlanRequest request, Branch branch, CancellationToken cancellation = default)
     {
-        var coldest = Ensemble.Run(ModelBuilder.Build(request), ParticleSource.Ensemble, [branch], cancellation).Outcomes[0].Coldest;
+        var coldest = Ensemble
+            .Run(ModelBuilder.Build(request), ParticleSource.Ensemble, [branch], cancellation: cancellation)
+            .Outcomes[0]
+            .Coldest;
         return
         [
             .. Enum.GetValues<Uncertain>()

@@ -188,6 +188,12 @@ internal sealed class CookExpectation(
                 read,
             ],
             (CookVerdict.Short, _) => [Step(CookEventKind.BackUnderPressure, advice!.Why[0]), read],
+            (CookVerdict.Unknown, { IsFirst: true }) when cook.MissingMinutes > 0 =>
+            [
+                read,
+                Step(CookEventKind.BackUnderPressure, CookWords.NoThermometer(cook.MissingMinutes)),
+                Step(CookEventKind.NotMeasured, CookWords.NotSure),
+            ],
             _ => [read, Step(CookEventKind.NotMeasured, CookWords.NotMeasured)],
         };
     }

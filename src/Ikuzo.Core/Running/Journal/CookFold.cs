@@ -129,6 +129,10 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Readings = [.. round?.Readings ?? []],
             CoveredUntil = round?.CoveredAt is { } covered ? covered.AddMinutes(round.CoverMinutes) : _servedFrom,
             SpotsToRead = unread,
+            AsGoodUntil =
+                Phase == CookPhase.PinDown && _rounds.Count == 1 && _cook.AsGoodMinutes > 0
+                    ? (_since ?? now).AddMinutes(_cook.AsGoodMinutes)
+                    : null,
             OutUntil = _firstOpenedAt?.AddHours(SafetyRule.HoursOut(_cook.Request.RoomCelsius)),
             StepsDone = [.. _stepsDone],
             Strip = [.. _past, .. expected.Strip()],
@@ -150,7 +154,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     /// <summary>The lid goes on for the planned minutes.</summary>
     public void CloseLid(DateTimeOffset at)
     {
-        _rounds.Add(new Round(at, _cook.Minutes, Simmers: false));
+        _rounds.Add(new Round(at, _cook.Minutes, Simmers: false) { IsFirst = _rounds.Count == 0 });
         Enter(CookPhase.ComingUp, at);
     }
 
@@ -252,9 +256,12 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Now.EndsLump = true;
         }
 
-        _rounds.Add(new Round(entry.At, advised.Minutes ?? _cook.Minutes, advised.Simmer ?? false));
+        _rounds.Add(new Round(entry.At, advised.Minutes ?? LeftToDo, advised.Simmer ?? false));
         Enter(CookPhase.Rescuing, entry.At);
     }
+
+    // Nobody measured: what is missing to be sure, or the whole time once more.
+    private double LeftToDo => _cook.MissingMinutes > 0 ? _cook.MissingMinutes : _cook.Minutes;
 
     /// <summary>How it is cooked on: as the entry says, or as was advised.</summary>
     public static CookEventData Complete(CookEventData said, RescueAdvice? advice, bool thick) =>

@@ -175,6 +175,11 @@ public sealed record CookState
     /// <summary>Until when it stands covered, before it is read again or served; null unless it does.</summary>
     public required DateTimeOffset? CoveredUntil { get; init; }
 
+    /// <summary>
+    /// Until when it is as good left in the closed pot, for who comes late; null while there is pressure or once it was opened.
+    /// </summary>
+    public required DateTimeOffset? AsGoodUntil { get; init; }
+
     /// <summary>Until when cooked meat may be out of the cold and the heat; null before the first opening.</summary>
     public required DateTimeOffset? OutUntil { get; init; }
 

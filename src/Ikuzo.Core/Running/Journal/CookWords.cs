@@ -25,6 +25,11 @@ internal static class CookWords
     public const string StandsCovered = "It stands covered";
     public const string CookOnInstead = "Cook on at once instead.";
 
+    public const string NotSure = "Go on without measuring. These minutes were for a thermometer; the record will always say so.";
+
+    public static string NoThermometer(double minutes) =>
+        FormattableString.Invariant($"No thermometer? Close the lid again for {minutes:0} min under pressure: then it is sure.");
+
     public static string Browning(PlannedCook cook) =>
         $"Loosen every brown bit with {cook.DeglazeWith ?? "a splash of the liquid"}: what sticks keeps the pot from coming to pressure.";
 

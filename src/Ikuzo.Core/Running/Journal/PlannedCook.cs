@@ -38,11 +38,22 @@ public sealed record PlannedCook
     /// <summary>How the pressure is let go.</summary>
     public required Release Release { get; init; }
 
+    /// <summary>
+    /// Minutes that are sure without measuring, where those of the cook are for a thermometer; null where its own are, and where none are.
+    /// </summary>
+    public double? SureMinutes { get; init; }
+
+    /// <summary>Minutes that are still missing to be sure for who turns out to have no thermometer; 0 for none.</summary>
+    public double MissingMinutes => SureMinutes is { } sure ? Math.Max(0, sure - Minutes) : 0;
+
     /// <summary>From lid-on until pressure, min.</summary>
     public required Spread90 ToPressureMinutes { get; init; }
 
     /// <summary>From the end of the hold until the lid may be opened, min.</summary>
     public required Spread90 ReleaseMinutes { get; init; }
+
+    /// <summary>Minutes since the pin dropped until which it is as good left in the closed pot; 0 where nobody looked.</summary>
+    public double AsGoodMinutes { get; init; }
 
     /// <summary>Steps before the lid goes on, in order: what is cooked on its own first.</summary>
     public IReadOnlyList<CookStep> Before { get; init; } = [];
@@ -86,6 +97,7 @@ public sealed record PlannedCook
                 Request = request,
                 Minutes = minutes,
                 Release = release,
+                SureMinutes = plan.SureMinutes,
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
                 After = AfterPot.Steps(request, new()),

@@ -13,6 +13,9 @@ internal sealed record Round(DateTimeOffset HeatOnAt, double Minutes, bool Simme
 
     public DateTimeOffset? OpenedAt { get; set; }
 
+    /// <summary>True for the first time under the lid.</summary>
+    public bool IsFirst { get; init; }
+
     /// <summary>Since when it stands covered; null unless it does.</summary>
     public DateTimeOffset? CoveredAt { get; set; }
 

@@ -87,7 +87,13 @@ public sealed record PlannedBody
     /// <summary>From the end of the hold until the lid may be opened, min.</summary>
     public required Spread90 ReleaseMinutes { get; init; }
 
-    /// <summary>What is wrong with the minutes that the cook chose against the plan; null for minutes that are safe.</summary>
+    /// <summary>Minutes that are sure without measuring, where those of the cook are for a thermometer.</summary>
+    public double? SureMinutes { get; init; }
+
+    /// <summary>Minutes since the pin dropped until which it is as good left in the closed pot.</summary>
+    public double AsGoodMinutes { get; init; }
+
+    /// <summary>What is wrong with the minutes that the cook chose against the plan; null for minutes that keep their promise.</summary>
     public Warning? TooShort { get; init; }
 
     /// <summary>Steps after the pot.</summary>
@@ -118,6 +124,8 @@ public sealed record PlannedBody
             Release = Request.Release!.ToRelease()!.Value,
             ToPressureMinutes = ToPressureMinutes,
             ReleaseMinutes = ReleaseMinutes,
+            SureMinutes = SureMinutes,
+            AsGoodMinutes = AsGoodMinutes,
             After = After,
             Meanwhile = [.. Meanwhile.Select(j => j.ToCore())],
         };

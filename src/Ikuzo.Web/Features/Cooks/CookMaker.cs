@@ -201,6 +201,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 Request = Settled(meat.Plan, minutes, ReleaseBody.Of(release)),
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
+                SureMinutes = plan.SureMinutes,
+                AsGoodMinutes = LateAtTheTable.Of(request, new(minutes, release)).AsGoodMinutes,
                 TooShort = tooShort,
                 After = after(request),
             },
@@ -229,6 +231,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             AltitudeMetres = plan.AltitudeMetres ?? usual.Settings.AltitudeMetres,
             RoomCelsius = plan.RoomCelsius ?? usual.Settings.RoomCelsius,
             School = plan.School ?? usual.Settings.DefaultSchool,
+            Promise = plan.ToRequest(usual).Promise,
+            MostReturns = plan.MostReturns ?? usual.Settings.MostReturns,
             Units = plan.Units ?? usual.Settings.Units,
         };
 }

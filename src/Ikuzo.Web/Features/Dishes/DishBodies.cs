@@ -3,6 +3,7 @@ using Ikuzo.Core.Asking;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Errors;
@@ -238,6 +239,8 @@ public record DishBody : IValidatableObject
             AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
             RoomCelsius = kitchen.Settings.RoomCelsius,
             Units = kitchen.Settings.Units,
+            Promise = kitchen.Settings.Usual,
+            MostReturns = kitchen.Settings.MostReturns ?? Readiness.UsualMostReturns,
             BrothMl = BrothMl ?? 0,
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
@@ -238,6 +239,19 @@ public sealed record KitchenSettings
 
     /// <summary>Whether the household has a thermometer; null until it has said so.</summary>
     public bool? HasThermometer { get; init; }
+
+    internal const double LeastReturns = 0.01;
+    internal const double MostReturnsAsked = 0.5;
+
+    /// <summary>What minutes usually promise; with a thermometer that it decides, without one to be sure, unless given.</summary>
+    public Promise? UsualPromise { get; init; }
+
+    /// <summary>Share of cooks that may need more than the first reading, 0.01 to 0.5; 0.2 unless given.</summary>
+    [Limits(LeastReturns, MostReturnsAsked)]
+    public double? MostReturns { get; init; }
+
+    /// <summary>The usual promise: never one that needs a thermometer before the household has said that it has one.</summary>
+    internal Promise Usual => HasThermometer == true ? UsualPromise ?? Promise.Measured : Promise.Sure;
 
     /// <summary>The check of the thermometer at this altitude; null when it is not complete.</summary>
     internal ThermometerCheck? Thermometer =>

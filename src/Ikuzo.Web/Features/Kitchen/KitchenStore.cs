@@ -1,5 +1,6 @@
 using System.Data.Common;
 using Dapper;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Data;
 
@@ -28,10 +29,13 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             string? School,
             double? Ice,
             double? Boiling,
-            long? HasThermometer
+            long? HasThermometer,
+            string? UsualPromise,
+            double? MostReturns
         )>(
             """
-            SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius, has_thermometer
+            SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius, has_thermometer,
+              usual_promise, most_returns
             FROM kitchen WHERE id = 1
             """
         );
@@ -45,6 +49,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             IceCelsius = row.Ice,
             BoilingCelsius = row.Boiling,
             HasThermometer = row.HasThermometer is { } has ? has != 0 : null,
+            UsualPromise = row.UsualPromise is { } promise ? Enum.Parse<Promise>(promise, ignoreCase: true) : null,
+            MostReturns = row.MostReturns,
         };
     }
 
@@ -56,7 +62,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             """
             UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units,
               default_school = @DefaultSchool,
-              ice_celsius = @IceCelsius, boiling_celsius = @BoilingCelsius, has_thermometer = @HasThermometer WHERE id = 1
+              ice_celsius = @IceCelsius, boiling_celsius = @BoilingCelsius, has_thermometer = @HasThermometer,
+              usual_promise = @UsualPromise, most_returns = @MostReturns WHERE id = 1
             """,
             new
             {
@@ -68,6 +75,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
                 settings.IceCelsius,
                 settings.BoilingCelsius,
                 settings.HasThermometer,
+                UsualPromise = settings.UsualPromise?.ToString().ToLowerInvariant(),
+                settings.MostReturns,
             }
         );
     }

@@ -171,6 +171,16 @@ public sealed record PreviewBody
     /// <summary>Setting of the pot; high unless given.</summary>
     public PressureSetting? Pressure { get; init; }
 
+    /// <summary>What the minutes promise; the household's usual one unless given.</summary>
+    public Promise? Promise { get; init; }
+
+    /// <summary>Share of cooks that may need more than the first reading, 0.01 to 0.5; the household's unless given.</summary>
+    [Limits(KitchenSettings.LeastReturns, KitchenSettings.MostReturnsAsked)]
+    public double? MostReturns { get; init; }
+
+    /// <summary>False for a cook without a thermometer, who is promised to be sure; the household's unless given.</summary>
+    public bool? Thermometer { get; init; }
+
     /// <summary>Minutes to try, 0 to 240.</summary>
     [Limits(0, 240, "min")]
     public double? Minutes { get; init; }
@@ -198,6 +208,13 @@ public sealed record PreviewBody
     /// <summary>Units of the words in the answer; the household's unless given.</summary>
     public UnitSystem? Units { get; init; }
 
+    // Who has no thermometer can only be sure.
+    private Promise PromiseIn(KitchenSettings settings) =>
+        Thermometer == false ? Core.Planning.Promise.Sure
+        : Promise is { } asked ? asked
+        : Thermometer == true ? settings.UsualPromise ?? Core.Planning.Promise.Measured
+        : settings.Usual;
+
     /// <summary>The question for Core, with what was left out taken from the kitchen. Only for a question without errors.</summary>
     internal PlanRequest ToRequest(UsualKitchen kitchen) =>
         new()
@@ -221,6 +238,8 @@ public sealed record PreviewBody
             ],
             Aim = Aim,
             Pressure = Pressure ?? PressureSetting.High,
+            Promise = PromiseIn(kitchen.Settings),
+            MostReturns = MostReturns ?? kitchen.Settings.MostReturns ?? Readiness.UsualMostReturns,
             Minutes = Minutes,
             Release = Release?.ToRelease(),
             School = School ?? kitchen.Settings.DefaultSchool,

@@ -12,11 +12,13 @@ namespace Ikuzo.Web.Features.Plans;
 /// <param name="Celsius">Reading, °C, -30 to 130.</param>
 /// <param name="AfterOpeningMinutes">Minutes since the lid came off, 0 to 60; 1 unless given.</param>
 /// <param name="Scale">Scale in which it was read; °C unless given.</param>
+/// <param name="CoveredMinutes">Minutes that the meat stood covered just before, 0 to 60; 0 unless given.</param>
 public sealed record ReadingBody(
     [property: Needed, Longest(60)] string? Spot,
     [property: Needed, Limits(ProbeReading.LeastCelsius, ProbeReading.MostCelsius, "°C")] double? Celsius,
     [property: Limits(0, 60, "min")] double? AfterOpeningMinutes,
-    TemperatureScale? Scale = null
+    TemperatureScale? Scale = null,
+    [property: Limits(0, 60, "min")] double? CoveredMinutes = null
 );
 
 /// <summary>A pot that was opened and measured.</summary>
@@ -65,6 +67,7 @@ public sealed record RescueBody : IValidatableObject
                 .. Readings!.Select(r => new ProbeReading(r.Spot!, r.Celsius!.Value, r.AfterOpeningMinutes ?? 1)
                 {
                     Scale = r.Scale ?? TemperatureScale.Celsius,
+                    CoveredMinutes = r.CoveredMinutes ?? 0,
                 }),
             ],
             LiquidIsThick ?? false

@@ -72,6 +72,7 @@ export const limits = {
     defaultSchool: { longest: 60 },
     iceCelsius: { least: -10, most: 10 },
     boilingCelsius: { least: 70, most: 115 },
+    mostReturns: { least: 0.01, most: 0.5 },
   },
   LineUpBody: {
     dishId: { longest: 60 },
@@ -113,6 +114,7 @@ export const limits = {
     altitudeMetres: { least: -100, most: 4500 },
     roomCelsius: { least: 5, most: 45 },
     liquidMl: { least: 0, most: 15000 },
+    mostReturns: { least: 0.01, most: 0.5 },
     minutes: { least: 0, most: 240 },
     school: { longest: 60 },
   },
@@ -123,6 +125,7 @@ export const limits = {
     spot: { longest: 60 },
     celsius: { least: -30, most: 130 },
     afterOpeningMinutes: { least: 0, most: 60 },
+    coveredMinutes: { least: 0, most: 60 },
   },
   ReleaseBody: {
     restMinutes: { least: 0, most: 120 },

@@ -903,6 +903,21 @@ export interface components {
              * @description Tenderness index, median.
              */
             tenderness: number;
+            /**
+             * Format: double
+             * @description Share of cooks that a thermometer finds done at the first reading.
+             */
+            readyAtFirst: number;
+            /**
+             * Format: double
+             * @description Share that is done then or after standing covered.
+             */
+            readyAfterRest: number;
+            /**
+             * @description True when these minutes keep the promise of the plan.
+             * @default false
+             */
+            keeps: boolean;
         };
         /** @description Something beside the meat. */
         BesideView: {
@@ -1082,7 +1097,7 @@ export interface components {
             open: string;
             /**
              * Format: date-time
-             * @description On the table, late in one cook of twenty at most, rest included.
+             * @description On the table, late in one cook of twenty at most, rest and what may follow the first reading included.
              */
             eat: string;
             /**
@@ -1123,7 +1138,7 @@ export interface components {
             piece: null | number;
             /**
              * Format: double
-             * @description Minutes to cook on, 0 to 240.
+             * @description Minutes to cook on or to stand covered, 0 to 240.
              */
             minutes: null | number;
             /** @description True to cook on at a simmer. */
@@ -1149,7 +1164,7 @@ export interface components {
          * @description What can happen to a cook.
          * @enum {unknown}
          */
-        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "abandoned" | "corrected" | "undone" | "simulated";
+        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "covered" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "abandoned" | "corrected" | "undone" | "simulated";
         /** @description A whole cook for other programs. */
         CookFile: {
             /** @description "ikuzo-cook". */
@@ -1274,6 +1289,16 @@ export interface components {
             spotsToRead: string[];
             /**
              * Format: date-time
+             * @description Until when it stands covered, before it is read again or served; null unless it does.
+             */
+            coveredUntil: null | string;
+            /**
+             * Format: date-time
+             * @description Until when it is as good left in the closed pot, for who comes late; null while there is pressure or once it was opened.
+             */
+            asGoodUntil: null | string;
+            /**
+             * Format: date-time
              * @description Until when cooked meat may be out of the cold and the heat; null before the first opening.
              */
             outUntil: null | string;
@@ -1385,6 +1410,14 @@ export interface components {
             at: string;
             /** @description Scale in which it was read. */
             scale?: components["schemas"]["TemperatureScale"];
+            /**
+             * Format: double
+             * @description Minutes that it stood covered just before, min; 0 for none.
+             * @default 0
+             */
+            coveredMinutes: number;
+            /** @description True when it is at the temperature of the rule. */
+            isSafe?: boolean;
         };
         /** @description A textbook case over time. */
         CourseBody: {
@@ -1588,6 +1621,16 @@ export interface components {
             toPressureMinutes: components["schemas"]["LikelyAndLate"];
             /** @description From the end of the hold to opening, min. */
             releaseMinutes: components["schemas"]["LikelyAndLate"];
+            /**
+             * Format: double
+             * @description Share of cooks whose meat is done at the first reading; null for a stage without meat, and where the minutes are sure.
+             */
+            readyAtFirst?: null | number;
+            /**
+             * Format: double
+             * @description Minutes after opening within which 19 of 20 are done: those of standing covered where more than one of 20 needs it.
+             */
+            standMinutes?: number;
             /** @description What to look out for. */
             warnings?: components["schemas"]["Warning"][];
             /** @description From lid-on to opening, min. */
@@ -1860,6 +1903,12 @@ export interface components {
             boilingCelsius?: null | number;
             /** @description Whether the household has a thermometer; null until it has said so. */
             hasThermometer?: null | boolean;
+            usualPromise?: null | components["schemas"]["Promise"];
+            /**
+             * Format: double
+             * @description Share of cooks that may need more than the first reading, 0.01 to 0.5; 0.2 unless given.
+             */
+            mostReturns?: null | number;
         };
         /** @description Settings and pots. */
         KitchenView: {
@@ -1888,6 +1937,11 @@ export interface components {
             hotUntilMinutes: null | number;
             /** @description From the fall of the pin to four hours. */
             moments: components["schemas"]["LateMoment"][];
+            /**
+             * Format: double
+             * @description Minutes since the pin dropped until which it is as good as at once: as tender in words, as juicy, and hot.
+             */
+            asGoodMinutes?: number;
         };
         /** @description How the meat is for who comes later, the pot left closed. */
         LateMoment: {
@@ -1909,7 +1963,6 @@ export interface components {
             /** @description How it is then, in kitchen words. */
             label: string;
         };
-        /** @description Likely and late. */
         LikelyAndLate: {
             /** Format: double */
             p50: number;
@@ -2191,6 +2244,35 @@ export interface components {
             waits?: boolean;
             burst?: null | components["schemas"]["Burst"];
         };
+        /** @description The other promise beside that of a plan, with the same release. */
+        OtherPromise: {
+            /** @description Which. */
+            promise: components["schemas"]["Promise"];
+            /**
+             * Format: double
+             * @description Its minutes.
+             */
+            minutes: number;
+            /** @description Its release. */
+            release: components["schemas"]["Release"];
+            /**
+             * Format: double
+             * @description Share of cooks that are done at the first reading.
+             */
+            readyAtFirst: number;
+            /**
+             * Format: double
+             * @description Juice lost, likely, percent of the raw weight of the muscle.
+             */
+            waterLossPercent: number;
+            /**
+             * Format: double
+             * @description From lid-on to opening, likely, min.
+             */
+            totalMinutes: number;
+            /** @description The same in one line. */
+            text: string;
+        };
         /**
          * @description What a cut is of, whatever the bird and the bone.
          * @enum {unknown}
@@ -2259,6 +2341,31 @@ export interface components {
              * @description Share of the ensemble with the coldest spot at 74 °C or more at opening.
              */
             chanceSafe?: null | number;
+            /** @description What the minutes promise. */
+            promise?: components["schemas"]["Promise"];
+            /** @description The same in one line, as it is kept by these minutes; null when there are none. */
+            promiseText?: null | string;
+            /** @description True when there are minutes and they keep the promise. */
+            keepsPromise?: boolean;
+            /**
+             * Format: double
+             * @description Share of cooks that a thermometer finds done at the first reading, so that nothing more is needed.
+             */
+            readyAtFirst?: null | number;
+            /**
+             * Format: double
+             * @description Share that is done then or after standing covered; the rest goes back.
+             */
+            readyAfterRest?: null | number;
+            returnMinutes?: null | components["schemas"]["LikelyAndLate"];
+            /**
+             * Format: double
+             * @description Minutes that are sure without measuring, where those of the plan are fewer and promise a thermometer something; else null.
+             */
+            sureMinutes?: null | number;
+            otherPromise?: null | components["schemas"]["OtherPromise"];
+            /** @description What knowing more would save, the most first; only what is worth something. */
+            worthKnowing?: components["schemas"]["WorthKnowing"][];
             toPressureMinutes?: null | components["schemas"]["Spread90"];
             releaseMinutes?: null | components["schemas"]["Spread90"];
             totalMinutes?: null | components["schemas"]["Spread90"];
@@ -2509,6 +2616,14 @@ export interface components {
             companions?: null | components["schemas"]["CompanionBody"][];
             aim?: null | components["schemas"]["Aim"];
             pressure?: null | components["schemas"]["PressureSetting"];
+            promise?: null | components["schemas"]["Promise"];
+            /**
+             * Format: double
+             * @description Share of cooks that may need more than the first reading, 0.01 to 0.5; the household's unless given.
+             */
+            mostReturns?: null | number;
+            /** @description False for a cook without a thermometer, who is promised to be sure; the household's unless given. */
+            thermometer?: null | boolean;
             /**
              * Format: double
              * @description Minutes to try, 0 to 240.
@@ -2544,6 +2659,11 @@ export interface components {
             detail: null | string;
             instance: null | string;
         };
+        /**
+         * @description What minutes promise.
+         * @enum {unknown}
+         */
+        Promise: "sure" | "measured";
         /** @description One quantity as typed, such as "3 lb 4 oz" or "1,5 kg". */
         QuantityBody: {
             /** @description What was typed; at most 40 characters. */
@@ -2577,6 +2697,11 @@ export interface components {
              */
             afterOpeningMinutes: null | number;
             scale?: null | components["schemas"]["TemperatureScale"];
+            /**
+             * Format: double
+             * @description Minutes that the meat stood covered just before, 0 to 60; 0 unless given.
+             */
+            coveredMinutes?: null | number;
         };
         /** @description Boiling down on the browning function, lid off: to half, or as far as a quarter of an hour goes. */
         Reduction: {
@@ -2640,13 +2765,18 @@ export interface components {
             method: components["schemas"]["RescueMethod"];
             /**
              * Format: double
-             * @description Minutes at pressure, or at a simmer; 0 when done; null when no time that we compute is enough.
+             * @description Minutes at pressure, at a simmer or covered; 0 when done or to be read again; null when no time that we compute is enough.
              */
             minutes: null | number;
-            /** @description In sentences. */
+            /** @description In sentences: what to do, then the cause. */
             why: string[];
-            /** @description The spots after the rescue, or as they are when done. */
+            /** @description The spots after that, or as they are when done. */
             spots: components["schemas"]["SpotOutcome"][];
+            /**
+             * Format: double
+             * @description Minutes that it is left covered before it is served: part of the verdict that it is done; else 0.
+             */
+            restMinutes?: number;
         };
         /** @description A pot that was opened and measured. */
         RescueBody: {
@@ -2663,10 +2793,10 @@ export interface components {
             liquidIsThick?: null | boolean;
         };
         /**
-         * @description How to cook on.
+         * @description How to go on, the cheapest first.
          * @enum {unknown}
          */
-        RescueMethod: "none" | "back-under-pressure" | "simmer-covered" | "separate-and-repeat";
+        RescueMethod: "none" | "read-again" | "leave-covered" | "simmer-covered" | "back-under-pressure" | "separate-and-repeat";
         /** @description A kept plan. */
         SavedPlan: {
             /** @description Stable name. */
@@ -3080,6 +3210,23 @@ export interface components {
              * @description Share of the variance of the coldest spot at opening, 0 to 1.
              */
             share: number;
+        };
+        /** @description What it would save to know one thing more. */
+        WorthKnowing: {
+            /** @description Stable name of it. */
+            what: string;
+            /**
+             * Format: double
+             * @description Minutes under pressure, about and on average.
+             */
+            minutesSaved: number;
+            /**
+             * Format: double
+             * @description Juice, percent of the raw weight of the muscle.
+             */
+            waterLossSaved: number;
+            /** @description What to do and what it saves. */
+            text: string;
         };
     };
     responses: never;

@@ -23,6 +23,10 @@ async function back() {
   await say('back-under-pressure')
   toPot()
 }
+async function cover() {
+  await say('covered')
+  toPot()
+}
 async function unmeasured() {
   await say('not-measured')
   toPot()
@@ -42,7 +46,14 @@ async function unmeasured() {
       <div class="right">
         <template v-if="canRead">
           <ReadingForm v-model="spot" :cook="cook" :told="told" :units="units" :unit-system="unitSystem" @read="take" />
-          <VerdictPanel :cook="cook" :units="units" @back="back" @thick="say('thickened')" @unmeasured="unmeasured" />
+          <VerdictPanel
+            :cook="cook"
+            :units="units"
+            @back="back"
+            @cover="cover"
+            @thick="say('thickened')"
+            @unmeasured="unmeasured"
+          />
         </template>
         <p v-else class="wait">
           {{

@@ -6,27 +6,33 @@ import { text, type Units } from '@/shared/units/format'
 
 /** What the readings lead to: solid when done, hatched when short, outlined when not known. */
 const props = defineProps<{ cook: CookView; units: Units }>()
-const emit = defineEmits<{ back: []; thick: []; unmeasured: [] }>()
+const emit = defineEmits<{ back: []; cover: []; thick: []; unmeasured: [] }>()
 const sure = ref(false)
 const kind = computed(() => {
   if (props.cook.verdict === 'done') return 'done'
   return props.cook.verdict === 'short' ? 'short' : 'open'
 })
+const advice = computed(() => props.cook.state.advice)
+const covered = computed(() => props.cook.phase === 'open' && props.cook.state.coveredUntil !== null)
+const openTitle = computed(() => {
+  if (props.cook.verdict === 'not-measured') return 'Not measured'
+  if (props.cook.verdict !== 'measure-more') return 'Not measured yet'
+  return advice.value?.method === 'read-again' ? 'Nearly: read it again' : 'Good so far: one spot more'
+})
 const titles = computed(() => ({
-  done: 'Done at every spot',
-  short: 'Not done yet',
-  open:
-    props.cook.verdict === 'measure-more'
-      ? 'Good so far: one spot more'
-      : props.cook.verdict === 'not-measured'
-        ? 'Not measured'
-        : 'Not measured yet',
+  done: advice.value?.restMinutes ? `Done. Leave it covered for ${advice.value.restMinutes} min` : 'Done at every spot',
+  short: covered.value
+    ? 'It stands covered'
+    : advice.value?.method === 'leave-covered'
+      ? 'Nearly: leave it covered'
+      : 'Not done yet',
+  open: openTitle.value,
 }))
 const icons = { done: mdiCheckCircleOutline, short: mdiAlertOctagonOutline, open: mdiThermometerProbe }
-const advice = computed(() => props.cook.state.advice)
+const isCover = computed(() => advice.value?.method === 'leave-covered' && !covered.value)
 const backWords = computed(() => {
   const minutes = advice.value?.minutes
-  if (!minutes) return null
+  if (!minutes || advice.value?.method === 'leave-covered') return null
   switch (advice.value?.method) {
     case 'simmer-covered':
       return `Simmer ${minutes} min, lid on`
@@ -42,11 +48,17 @@ const backWords = computed(() => {
   <section :class="['verdict', kind]" aria-live="polite" data-testid="check-verdict">
     <h2><v-icon :icon="icons[kind]" aria-hidden="true" /> {{ titles[kind] }}</h2>
     <p v-for="line in advice?.why" :key="line">{{ line }}</p>
-    <p v-if="kind === 'short' && advice && advice.spots.length > 0">
-      After that at least {{ text(units.atLeast(Math.min(...advice.spots.map((s) => s.atOpening.p01)))) }}, in 99 of
-      100.
+    <p v-if="kind === 'short' && advice && backWords && advice.spots.length > 0">
+      After that, and a short covered rest, at least
+      {{ text(units.atLeast(Math.min(...advice.spots.map((s) => s.peak.p01)))) }} in 99 of 100.
     </p>
     <template v-if="kind === 'short'">
+      <button v-if="isCover" type="button" class="act" data-testid="cover" @click="emit('cover')">
+        Lid laid on: {{ advice?.minutes }} min
+      </button>
+      <v-btn v-if="isCover || covered" class="tall" variant="outlined" @click="emit('back')"
+        >Cook on at once instead</v-btn
+      >
       <button v-if="backWords" type="button" class="act" data-testid="rescue" @click="emit('back')">
         {{ backWords }}
       </button>

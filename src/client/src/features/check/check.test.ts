@@ -61,7 +61,14 @@ const cook = (more: object = {}, state: object = {}) =>
       { id: 'thigh', where: 'the thigh', meat: '', cut: 'duck-leg', spotOfCut: 'thigh', pieces: 2 },
       { id: 'drumstick', where: 'the drumstick', meat: '', cut: 'duck-leg', spotOfCut: 'drumstick', pieces: 2 },
     ],
-    state: { readings: [], advice: null, thick: false, spotsToRead: ['thigh', 'drumstick'], ...state },
+    state: {
+      readings: [],
+      advice: null,
+      thick: false,
+      spotsToRead: ['thigh', 'drumstick'],
+      coveredUntil: null,
+      ...state,
+    },
     ...more,
   }) as unknown as CookView
 const units = inUnits('metric')
@@ -98,7 +105,7 @@ describe('the verdict', () => {
     cook(
       { verdict: 'short' },
       {
-        advice: { method, minutes, why: ['Close the lid.'], spots: [{ atOpening: { p01: 75.9, p50: 84, p99: 90 } }] },
+        advice: { method, minutes, why: ['Close the lid.'], spots: [{ peak: { p01: 75.9, p50: 84, p99: 90 } }] },
       },
     )
 
@@ -113,6 +120,34 @@ describe('the verdict', () => {
     expect(panel.find('.act').text()).toBe(words)
     await panel.find('.act').trigger('click')
     expect(panel.emitted('back')).toHaveLength(1)
+  })
+
+  test('nearly there is left covered, with one touch, and can be cooked on instead', async () => {
+    const panel = mount(VerdictPanel, { props: { cook: short('leave-covered', 5), units }, global })
+    expect(panel.text()).toContain('Nearly: leave it covered')
+    expect(panel.find('[data-testid=rescue]').exists()).toBe(false)
+    await panel.get('[data-testid=cover]').trigger('click')
+    expect(panel.emitted('cover')).toHaveLength(1)
+    await panel.findAll('button')[1]!.trigger('click')
+    expect(panel.emitted('back')).toHaveLength(1)
+  })
+
+  test('a reading that is nearly enough is asked for once more, and is not called short', () => {
+    const again = cook(
+      { verdict: 'measure-more' },
+      { advice: { method: 'read-again', minutes: 0, why: ['Again.'], spots: [] } },
+    )
+    const panel = mount(VerdictPanel, { props: { cook: again, units }, global })
+    expect(panel.text()).toContain('read it again')
+    expect(panel.classes()).not.toContain('short')
+  })
+
+  test('done with a covered rest says for how long', () => {
+    const done = cook(
+      { verdict: 'done', phase: 'finishing' },
+      { advice: { method: 'none', minutes: 0, restMinutes: 4, why: [], spots: [] } },
+    )
+    expect(mount(VerdictPanel, { props: { cook: done, units }, global }).text()).toContain('Leave it covered for 4 min')
   })
 
   test('short without any time that is enough offers no minutes', () => {

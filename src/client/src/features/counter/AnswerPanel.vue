@@ -1,20 +1,29 @@
 <script setup lang="ts">
-import { mdiAlertOctagonOutline, mdiCheckCircleOutline } from '@mdi/js'
+import { mdiAlertOctagonOutline, mdiCheckCircleOutline, mdiRuler, mdiSwapVertical, mdiThermometerCheck } from '@mdi/js'
 import { computed } from 'vue'
-import type { Plan, Safety } from '@/api/types'
+import type { Plan, Promise as Promised, Safety } from '@/api/types'
 import { clockTime, type Units } from '@/shared/units/format'
 import { releaseWords, safetyWords } from '@/shared/words/words'
 
 const props = defineProps<{ plan: Plan; minutes: number | null; units: Units; trying: boolean; safety: Safety }>()
-const emit = defineEmits<{ reset: [] }>()
+const emit = defineEmits<{ reset: []; promise: [Promised] }>()
 const point = computed(() => props.plan.band.find((b) => b.minutes === props.minutes))
-const safe = computed(() => (point.value?.chanceSafe ?? props.plan.chanceSafe ?? 0) >= props.safety.shareSafe)
 const settled = computed(() => props.minutes === props.plan.minutes)
-const safety = computed(() =>
-  settled.value || !point.value
-    ? safetyWords(props.plan, props.safety)
-    : safetyWords({ ...props.plan, chanceSafe: point.value.chanceSafe }, props.safety),
-)
+const kept = computed(() => (settled.value || !point.value ? props.plan.keepsPromise : point.value.keeps))
+const sure = computed(() => (point.value?.chanceSafe ?? props.plan.chanceSafe ?? 0) >= props.safety.shareSafe)
+const look = computed(() => (!kept.value ? 'is-unsafe' : sure.value ? 'is-safe' : 'is-measured'))
+const icons = {
+  'is-unsafe': mdiAlertOctagonOutline,
+  'is-safe': mdiCheckCircleOutline,
+  'is-measured': mdiThermometerCheck,
+}
+// Between two answers the share of the ribbon is said; then the server says it in full.
+const promised = computed(() => {
+  if (settled.value && props.plan.promiseText) return props.plan.promiseText
+  const { chanceSafe, readyAtFirst } = point.value ?? props.plan
+  return safetyWords({ promise: props.plan.promise, kept: kept.value, chanceSafe, readyAtFirst }, props.safety)
+})
+const worth = computed(() => props.plan.worthKnowing.find((w) => w.minutesSaved >= 1))
 const coldest = computed(() =>
   props.units.atLeast(point.value?.coldestP01 ?? Math.min(...props.plan.spots.map((s) => s.atOpening.p01))),
 )
@@ -43,9 +52,22 @@ const clock = computed(() =>
         <span class="unit">min at {{ plan.pressure }} pressure</span>
       </p>
       <p class="release" data-testid="release">{{ releaseWords(plan.release) }}</p>
-      <p class="verdict" :class="safe ? 'is-safe' : 'is-unsafe'" data-testid="verdict">
-        <v-icon :icon="safe ? mdiCheckCircleOutline : mdiAlertOctagonOutline" aria-hidden="true" />
-        <span>{{ safety }}</span>
+      <p class="verdict" :class="look" data-testid="verdict">
+        <v-icon :icon="icons[look]" aria-hidden="true" />
+        <span>{{ promised }}</span>
+      </p>
+      <button
+        v-if="plan.otherPromise"
+        type="button"
+        class="other"
+        data-testid="other-promise"
+        @click="emit('promise', plan.otherPromise.promise)"
+      >
+        <v-icon :icon="mdiSwapVertical" aria-hidden="true" />
+        <span>Or {{ plan.otherPromise.text }}</span>
+      </button>
+      <p v-if="worth" class="worth" data-testid="worth">
+        <v-icon :icon="mdiRuler" aria-hidden="true" /><span>{{ worth.text }}</span>
       </p>
       <ol class="clock" aria-label="On the clock">
         <li v-for="moment in clock" :key="moment.what">
@@ -113,6 +135,25 @@ const clock = computed(() =>
 .is-safe {
   color: rgb(var(--v-theme-surface));
   background: rgb(var(--v-theme-success));
+}
+.is-measured {
+  border: 2px solid rgb(var(--v-theme-success));
+}
+.other,
+.worth {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin: 0 0 6px;
+  text-align: left;
+}
+.other {
+  min-height: 48px;
+  cursor: pointer;
+  text-decoration: underline;
+}
+.worth {
+  margin-bottom: 14px;
 }
 .is-unsafe {
   border: 2px solid rgb(var(--v-theme-secondary));

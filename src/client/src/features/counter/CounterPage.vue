@@ -66,7 +66,7 @@ const releases = sameWhileEqual(() => plan.value?.releases ?? [])
 const plannedRelease = sameWhileEqual(() => plan.value?.release ?? null)
 // Said of the minutes that the answer is about, not of those that the hand is at by now.
 const unsafe = computed(() =>
-  plan.value?.warnings.some((w) => w.code === 'too-short') ? `${plan.value.minutes} min is not safe` : null,
+  plan.value?.warnings.some((w) => w.code === 'too-short') ? `${plan.value.minutes} min is too short` : null,
 )
 const suggestion = computed(() => birdWords(draft.value.request.load) ?? 'Plan')
 
@@ -121,6 +121,7 @@ useShortcuts({
           :safety="safety"
           :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
+          @promise="change({ promise: $event, minutes: null })"
         />
         <BeginRow
           class="start"

@@ -56,6 +56,16 @@ const notches = sameWhileEqual(() =>
   [...new Set(props.plan.schools.map((s) => s.minutes))].filter((m) => m <= shownMost.value),
 )
 
+// Both ends: minutes to measure after, and minutes to be sure.
+const ends = sameWhileEqual(() => {
+  const mine = { minutes: props.plan.recommendedMinutes, promise: props.plan.promise }
+  const both = [mine, props.plan.otherPromise].filter((p) => p !== null && p.minutes !== null)
+  return both
+    .map((p) => ({ minutes: p!.minutes!, name: p!.promise === 'sure' ? 'sure' : 'measure' }))
+    .filter((p) => p.minutes <= shownMost.value)
+    .sort((a, b) => a.minutes - b.minutes)
+})
+
 /** Where minutes under pressure stand in the picture. */
 const atMinute = computed(() => {
   const { x, pressure } = drawing.value
@@ -146,6 +156,7 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
       :most="shownMost"
       :notches="notches"
       :share-safe="safety.shareSafe"
+      :ends="ends"
       :x="atMinute"
       :width="width"
     />
@@ -163,6 +174,7 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
       <li>
         <svg width="14" height="12"><path d="M2,11l5,-8l5,8z" fill="currentColor" /></svg> other cooks
       </li>
+      <li>measured: solid is ready at once, dotted after standing covered, hatched goes back</li>
     </ChartLegend>
     <details class="as-table" @toggle="tableOpen = ($event.target as HTMLDetailsElement).open">
       <summary>Show as a table</summary>

@@ -2,7 +2,7 @@
 import { computed, useId } from 'vue'
 import type { BandPoint } from '@/api/types'
 
-/** For each minute three thin tracks: safe, tenderness, water lost, right under the heat picture. */
+/** For each minute thin tracks: safe, ready for a thermometer, tenderness, water lost, right under the heat picture. */
 const props = defineProps<{
   band: readonly BandPoint[]
   minutes: number
@@ -11,10 +11,15 @@ const props = defineProps<{
   width: number
   notches: readonly number[]
   shareSafe: number
+  /** Minutes of each promise. */
+  ends: readonly { minutes: number; name: string }[]
 }>()
 const hatch = useId()
+const dots = useId()
 const track = 20
-const labels = ['safe', 'tender', 'juice lost']
+const bar = track - 5
+const labels = ['sure', 'measured', 'tender', 'juice lost']
+const tracks = labels.length
 const cells = computed(() =>
   props.band
     .filter((b) => b.minutes <= props.most)
@@ -23,22 +28,29 @@ const cells = computed(() =>
       left: props.x(b.minutes - 0.5),
       width: Math.max(1, props.x(b.minutes + 0.5) - props.x(b.minutes - 0.5) - 1),
       safe: b.chanceSafe >= props.shareSafe,
+      // From the bottom: ready at once, after standing covered, and those that go back.
+      first: bar * b.readyAtFirst,
+      stood: bar * Math.max(0, b.readyAfterRest - b.readyAtFirst),
+      back: bar * Math.max(0, 1 - b.readyAfterRest),
     })),
 )
 const now = computed(() => props.band.find((b) => b.minutes === props.minutes))
 const mostLoss = computed(() => Math.max(1, ...props.band.map((b) => b.waterLossP50)))
 const summary = computed(() =>
   now.value
-    ? `${now.value.minutes} min: safe in ${Math.floor(now.value.chanceSafe * 100)} of 100, tenderness ${Math.round(now.value.tenderness * 100)} of 100, ${now.value.waterLossP50.toFixed(0)} % of the lean meat lost as juice`
+    ? `${now.value.minutes} min: safe in ${Math.floor(now.value.chanceSafe * 100)} of 100, ready at the first reading in ${Math.floor(now.value.readyAtFirst * 100)}, after standing covered in ${Math.floor(now.value.readyAfterRest * 100)}, tenderness ${Math.round(now.value.tenderness * 100)} of 100, ${now.value.waterLossP50.toFixed(0)} % of the lean meat lost as juice`
     : '',
 )
 </script>
 
 <template>
-  <svg :width="width" :height="3 * track + 12" class="ribbon" role="img" :aria-label="summary">
+  <svg :width="width" :height="tracks * track + 30" class="ribbon" role="img" :aria-label="summary">
     <defs>
       <pattern :id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <line y2="6" class="hatch-line" />
+      </pattern>
+      <pattern :id="dots" width="4" height="4" patternUnits="userSpaceOnUse">
+        <circle cx="2" cy="2" r="1.1" class="dot" />
       </pattern>
     </defs>
     <g v-for="(label, i) in labels" :key="label">
@@ -49,33 +61,61 @@ const summary = computed(() =>
         :x="cell.left"
         y="2"
         :width="cell.width"
-        :height="track - 5"
+        :height="bar"
         :class="cell.safe ? 'is-safe' : 'is-unsafe'"
         :fill="cell.safe ? undefined : `url(#${hatch})`"
       />
+      <rect :x="cell.left" :y="2 * track - 3 - cell.first" :width="cell.width" :height="cell.first" class="first" />
       <rect
         :x="cell.left"
-        :y="2 * track - 3 - (track - 5) * cell.tenderness"
+        :y="2 * track - 3 - cell.first - cell.stood"
         :width="cell.width"
-        :height="(track - 5) * cell.tenderness"
+        :height="cell.stood"
+        :fill="`url(#${dots})`"
+        class="stood"
+      />
+      <rect
+        :x="cell.left"
+        :y="track + 2"
+        :width="cell.width"
+        :height="cell.back"
+        :fill="`url(#${hatch})`"
+        class="is-unsafe"
+      />
+      <rect
+        :x="cell.left"
+        :y="3 * track - 3 - bar * cell.tenderness"
+        :width="cell.width"
+        :height="bar * cell.tenderness"
         class="tender"
       />
       <rect
         :x="cell.left"
-        :y="3 * track - 3 - ((track - 5) * cell.waterLossP50) / mostLoss"
+        :y="4 * track - 3 - (bar * cell.waterLossP50) / mostLoss"
         :width="cell.width"
-        :height="((track - 5) * cell.waterLossP50) / mostLoss"
+        :height="(bar * cell.waterLossP50) / mostLoss"
         class="loss"
       />
     </g>
-    <path v-for="notch in notches" :key="notch" class="notch" :d="`M${x(notch) - 5},${3 * track + 10}l5,-8l5,8z`" />
+    <path
+      v-for="notch in notches"
+      :key="notch"
+      class="notch"
+      :d="`M${x(notch) - 5},${tracks * track + 10}l5,-8l5,8z`"
+    />
+    <g v-for="(end, i) in ends" :key="end.name" class="end">
+      <path :d="`M${x(end.minutes)},${track - 2}V${tracks * track + 12}`" />
+      <text :x="x(end.minutes) + (i === 0 ? -3 : 3)" :y="tracks * track + 26" :text-anchor="i === 0 ? 'end' : 'start'">
+        {{ end.name }} {{ end.minutes }}
+      </text>
+    </g>
     <rect
       v-if="now"
       class="frame"
       :x="x(now.minutes - 0.5) - 2"
       y="0"
       :width="x(now.minutes + 0.5) - x(now.minutes - 0.5) + 3"
-      :height="3 * track"
+      :height="tracks * track"
       rx="3"
     />
   </svg>
@@ -96,6 +136,25 @@ const summary = computed(() =>
 .is-unsafe {
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 0.5;
+}
+.first {
+  fill: rgb(var(--v-theme-success));
+  opacity: 0.8;
+}
+.stood {
+  stroke: rgb(var(--v-theme-success));
+  stroke-width: 0.5;
+}
+.dot {
+  fill: rgb(var(--v-theme-success));
+}
+.end path {
+  stroke: currentColor;
+  stroke-dasharray: 3 3;
+}
+.end text {
+  fill: currentColor;
+  font-weight: 700;
 }
 .hatch-line {
   stroke: rgb(var(--v-theme-secondary));

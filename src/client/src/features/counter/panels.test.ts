@@ -21,7 +21,7 @@ describe('the answer', () => {
     const panel = answer(14)
     expect(panel.get('[data-testid=minutes]').text()).toBe('14')
     expect(panel.get('[data-testid=release]').text()).toBe('Leave it until the pin drops')
-    expect(panel.get('[data-testid=verdict]').text()).toContain('Safe in 99 of 100')
+    expect(panel.get('[data-testid=verdict]').text()).toContain('safe in 99 of 100')
     expect(panel.findAll('.clock li')).toHaveLength(5)
   })
 
@@ -30,6 +30,34 @@ describe('the answer', () => {
     expect(panel.get('[data-testid=verdict]').text()).toBe('Too short: safe in only 48 of 100')
     expect(panel.text()).toContain('58°C')
     expect(panel.text()).toContain('Back to Ikuzo’s 14 min')
+  })
+
+  const measured = {
+    ...testPlan,
+    promise: 'measured' as const,
+    chanceSafe: 0.8,
+    promiseText: 'Then measure: ready in 4 of 5 cooks.',
+    otherPromise: { promise: 'sure' as const, minutes: 19, text: '19 min to be sure without measuring.' },
+    worthKnowing: [
+      { what: 'thickness', minutesSaved: 4, waterLossSaved: 1, text: 'Lay a ruler on it: about 4 min less.' },
+    ],
+  } as typeof testPlan
+
+  test('for a thermometer is neither called safe nor too short, and the other promise is one touch away', async () => {
+    const band = testPlan.band.map((b) => ({ ...b, chanceSafe: 0.8 }))
+    const props = {
+      plan: { ...measured, band },
+      minutes: 14,
+      units: inUnits('metric'),
+      trying: false,
+      safety: testSafety,
+    }
+    const panel = mount(AnswerPanel, { global, props })
+    expect(panel.get('[data-testid=verdict]').classes()).toContain('is-measured')
+    expect(panel.get('[data-testid=verdict]').text()).toBe('Then measure: ready in 4 of 5 cooks.')
+    expect(panel.get('[data-testid=worth]').text()).toContain('ruler')
+    await panel.get('[data-testid=other-promise]').trigger('click')
+    expect(panel.emitted('promise')).toEqual([['sure']])
   })
 
   test('speaks Fahrenheit to those who do', () => {
@@ -82,12 +110,16 @@ describe('the ribbon', () => {
       width: 400,
       notches: [10, 18],
       shareSafe: 0.99,
+      ends: [
+        { minutes: 9, name: 'measure' },
+        { minutes: 12, name: 'sure' },
+      ],
     },
   })
 
   test('says the minute under the handle in one sentence', () => {
     expect(ribbon.get('svg').attributes('aria-label')).toBe(
-      '14 min: safe in 99 of 100, tenderness 56 of 100, 29 % of the lean meat lost as juice',
+      '14 min: safe in 99 of 100, ready at the first reading in 100, after standing covered in 100, tenderness 56 of 100, 29 % of the lean meat lost as juice',
     )
   })
 
@@ -96,7 +128,14 @@ describe('the ribbon', () => {
   })
 
   test('hatches what is unsafe and fills what is safe', () => {
-    expect(ribbon.findAll('.is-unsafe')).toHaveLength(12)
+    expect(ribbon.findAll('.is-unsafe[y="2"]')).toHaveLength(12)
     expect(ribbon.findAll('.is-safe')).toHaveLength(9)
+  })
+
+  test('names both ends, and stacks what is ready at once, after standing, and what goes back', () => {
+    expect(ribbon.findAll('.end').map((e) => e.text())).toEqual(['measure 9', 'sure 12'])
+    const heights = (selector: string) => Number(ribbon.findAll(selector)[5]!.attributes('height'))
+    expect(heights('.first')).toBeCloseTo(7.5, 5)
+    expect(heights('.stood')).toBeCloseTo(15 * (0.625 - 0.5), 5)
   })
 })

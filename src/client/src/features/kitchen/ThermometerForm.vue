@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import type { KitchenView, UnitSystem } from '@/api/types'
+import type { KitchenView, Promise as Promised, UnitSystem } from '@/api/types'
+import { computed } from 'vue'
 import { limits } from '@/api/limits'
+import ChoiceField from '@/shared/fields/ChoiceField.vue'
 import QuantityField from '@/shared/fields/QuantityField.vue'
 import { text, type Units } from '@/shared/units/format'
 
@@ -8,15 +10,61 @@ import { text, type Units } from '@/shared/units/format'
 interface Check {
   iceCelsius?: number | null
   boilingCelsius?: number | null
+  hasThermometer?: boolean
+  usualPromise?: Promised
+  mostReturns?: number
 }
 const props = defineProps<{ view: KitchenView; units: Units; unitSystem: UnitSystem; change: (part: Check) => void }>()
 const { KitchenSettings: limit } = limits
+const owns = [
+  { value: 'yes', title: 'yes' },
+  { value: 'no', title: 'no' },
+] as const
+const promises = [
+  { value: 'measured', title: 'ready for the thermometer' },
+  { value: 'sure', title: 'sure without measuring' },
+] as const
+const returns = [
+  { value: '0.05', title: '1 cook in 20' },
+  { value: '0.1', title: '1 in 10' },
+  { value: '0.2', title: '1 in 5' },
+  { value: '0.33', title: '1 in 3' },
+] as const
+const has = computed(() => props.view.settings.hasThermometer === true)
 const show = (celsius: number) => text(props.units.precise(celsius))
 </script>
 
 <template>
   <section aria-labelledby="thermometer-title">
     <h2 id="thermometer-title">Thermometer</h2>
+    <div class="fields">
+      <ChoiceField
+        label="A probe thermometer"
+        :model-value="has ? 'yes' : 'no'"
+        :options="owns"
+        @update:model-value="change({ hasThermometer: $event === 'yes' })"
+      />
+      <template v-if="has">
+        <ChoiceField
+          label="Minutes are to be"
+          :model-value="view.settings.usualPromise ?? 'measured'"
+          :options="promises"
+          @update:model-value="change({ usualPromise: $event as Promised })"
+        />
+        <ChoiceField
+          v-if="view.settings.usualPromise !== 'sure'"
+          label="More than one reading is all right in"
+          :model-value="String(view.settings.mostReturns ?? 0.2)"
+          :options="returns"
+          @update:model-value="change({ mostReturns: Number($event) })"
+        />
+      </template>
+    </div>
+    <p v-if="has">
+      Ready for the thermometer means fewer minutes and more juice: you measure when you open, and where it is a little
+      short it stands covered for some minutes and is read again.
+    </p>
+    <p v-else>Without one, minutes are those that are sure for 99 of 100 cooks.</p>
     <p>
       Once a month: in a glass of stirred ice and water it should say {{ text(units.temperature(0)) }}, in boiling water
       here {{ text(units.precise(view.boilingCelsius)) }}.

@@ -19,6 +19,7 @@ function words(e: Entry, units: Units) {
     return `Read ${text(units.atLeast(e.data.celsius))}: ${props.cook.spots.find((s) => s.id === e.data.spot)?.where ?? e.data.spot}`
   if (e.kind === 'back-under-pressure')
     return `${e.data.simmer ? 'Simmering' : 'Back under pressure'}, ${e.data.minutes ?? '…'} min`
+  if (e.kind === 'covered') return `Left covered, ${e.data.minutes ?? '…'} min`
   return e.data.text ? `${didIt[e.kind]}: ${e.data.text}` : didIt[e.kind]
 }
 function move(e: Entry) {

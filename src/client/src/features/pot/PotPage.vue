@@ -115,6 +115,9 @@ function write() {
         Then: {{ releaseWords(cook.plan.release).toLowerCase() }}.
       </p>
       <p v-else-if="cook.next[1] && !isStep" class="then">Or: {{ cook.next[1].text }}</p>
+      <p v-if="cook.state.asGoodUntil" class="then" data-testid="as-good">
+        Somebody is late? Leave it closed: until {{ clockTime(cook.state.asGoodUntil) }} it is as good.
+      </p>
     </section>
     <p v-if="cook.tooShort" class="stop" data-testid="too-short">
       <b v-if="isSet">It was set to {{ cook.plan.minutes }} min, which was not safe.</b>
@@ -144,6 +147,17 @@ function write() {
         variant="outlined"
         @click="say('opened')"
         >Opened it before there was pressure</v-btn
+      >
+      <v-btn
+        v-if="
+          cook.phase === 'open' &&
+          cook.next.some((n) => n.kind === 'back-under-pressure') &&
+          next?.kind !== 'back-under-pressure'
+        "
+        class="tall"
+        variant="outlined"
+        @click="say('back-under-pressure')"
+        >The lid is on again, under pressure</v-btn
       >
       <v-btn
         v-if="(cook.phase === 'open' || cook.phase === 'finishing') && next?.kind !== 'reading'"

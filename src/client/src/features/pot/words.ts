@@ -21,6 +21,7 @@ export function headline(cook: CookView): string {
     case 'pin-down':
       return 'Open it'
     case 'open':
+      if (cook.state.advice?.method === 'read-again' && cook.verdict === 'measure-more') return 'Read again'
       return cook.verdict === 'short' ? 'Not done yet' : 'Measure it'
     case 'rescuing':
       return cook.state.simmers ? 'Simmer on' : 'Coming up again'
@@ -61,6 +62,7 @@ export const didIt: Record<CookEventKind, string> = {
   'pin-down': 'The pin is down',
   opened: 'It is open',
   reading: 'Take a reading',
+  covered: 'The lid is laid on',
   'not-measured': 'Go on unmeasured',
   'back-under-pressure': 'The lid is on again',
   thickened: 'Dairy or starch is in',

@@ -7,7 +7,7 @@ import { text } from '@/shared/units/format'
 import AssumptionList from './AssumptionList.vue'
 import CoursePicture from './CoursePicture.vue'
 import EnergyBar from './EnergyBar.vue'
-import { useAssumptions, useEnergy, useWidth } from './useTrust'
+import { useAssumptions, useEnergy, useWidth, useWorth } from './useTrust'
 import WidthList from './WidthList.vue'
 
 /** How far to trust this: the solver against the textbook, the books of one cook, and what is known and what is not. */
@@ -20,6 +20,7 @@ const request = computed(() => withPot(draft.value, pots.value))
 const cook = computed(() => birdWords(request.value.load) ?? 'this cook')
 const { data: energy, error } = useEnergy(request)
 const { data: width } = useWidth(request)
+const { data: worth } = useWorth(request)
 const { data: assumptions } = useAssumptions()
 const limits = [
   'A probe in the coldest spot overrules all of this, always towards more cooking.',
@@ -54,6 +55,12 @@ const limits = [
         each. A ruler on the thickest piece, or the weight of the heaviest, takes most of the first ones away.
       </p>
       <WidthList :shares="width" />
+      <template v-if="worth?.length">
+        <h3>What knowing more would save here</h3>
+        <ul>
+          <li v-for="w in worth" :key="w.what">{{ w.text }}</li>
+        </ul>
+      </template>
     </section>
     <section aria-labelledby="boil">
       <h2 id="boil">What happens at the boil</h2>

@@ -36,6 +36,15 @@ export function useWidth(request: Ref<Request>) {
   })
 }
 
+/** What knowing more would save for the cook on the Counter. */
+export function useWorth(request: Ref<Request>) {
+  return useQuery({
+    queryKey: ['worth', computed(() => JSON.stringify(request.value))],
+    queryFn: async () => unwrap(await api.POST('/api/plans/preview', { body: asBody(request.value) })).worthKnowing,
+    retry: false,
+  })
+}
+
 /** Everything that the computation takes as given. */
 export function useAssumptions() {
   return useQuery({

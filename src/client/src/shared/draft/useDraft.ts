@@ -85,6 +85,7 @@ export function useDraft() {
         },
         aim: heard.aim,
         pressure: heard.pressure,
+        promise: draft.value.request.promise,
         liquidMl: heard.liquidMl,
         minutes: heard.minutes,
         release: heard.release,

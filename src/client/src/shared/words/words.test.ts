@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { testPlan, testSafety } from './plan.test.data'
+import { testSafety } from './plan.test.data'
 import { releaseWords, safetyWords, stateWords } from './words'
 
 test.each([
@@ -23,7 +23,16 @@ test.each([
 })
 
 test('only 99 of 100 is called safe, and what is short is never rounded up', () => {
-  expect(safetyWords({ ...testPlan, chanceSafe: 0.99 }, testSafety)).toBe('Safe in 99 of 100 such cooks')
-  expect(safetyWords({ ...testPlan, chanceSafe: 0.9899 }, testSafety)).toBe('Too short: safe in only 98 of 100')
-  expect(safetyWords({ ...testPlan, chanceSafe: null }, testSafety)).toContain('Too short')
+  const sure = { promise: 'sure' as const, kept: true, chanceSafe: 0.99, readyAtFirst: 1 }
+  expect(safetyWords(sure, testSafety)).toBe('Safe in 99 of 100 such cooks')
+  expect(safetyWords({ ...sure, kept: false, chanceSafe: 0.9899 }, testSafety)).toBe(
+    'Too short: safe in only 98 of 100',
+  )
+  expect(safetyWords({ ...sure, kept: false, chanceSafe: null }, testSafety)).toContain('Too short')
+})
+
+test('minutes for a thermometer never say safe', () => {
+  const measured = { promise: 'measured' as const, kept: true, chanceSafe: 0.82, readyAtFirst: 0.879 }
+  expect(safetyWords(measured, testSafety)).toBe('Then measure: ready in 87 of 100 cooks')
+  expect(safetyWords({ ...measured, kept: false }, testSafety)).toBe('Too short: ready in only 87 of 100')
 })

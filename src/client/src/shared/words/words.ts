@@ -62,9 +62,19 @@ export function stateWords(load: Load): string {
   return load.state === 'room' ? 'at room temperature' : 'from the fridge'
 }
 
-/** How sure the plan is, in words that do not need a colour. */
-export function safetyWords(plan: Plan, { shareSafe }: Safety): string {
-  const chance = plan.chanceSafe ?? 0
-  if (chance >= shareSafe) return `Safe in ${Math.round(shareSafe * 100)} of 100 such cooks`
-  return `Too short: safe in only ${Math.floor(chance * 100)} of 100`
+interface Shares {
+  promise: Plan['promise']
+  kept: boolean
+  chanceSafe: number | null
+  readyAtFirst: number | null
+}
+
+/** How sure some minutes are, in words that do not need a colour. */
+export function safetyWords({ promise, kept, chanceSafe, readyAtFirst }: Shares, { shareSafe }: Safety): string {
+  const measured = promise === 'measured'
+  const share = Math.floor(((measured ? readyAtFirst : chanceSafe) ?? 0) * 100)
+  if (!kept) return `Too short: ${measured ? 'ready' : 'safe'} in only ${share} of 100`
+  return measured
+    ? `Then measure: ready in ${share} of 100 cooks`
+    : `Safe in ${Math.round(shareSafe * 100)} of 100 such cooks`
 }
