@@ -1,7 +1,6 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Safety;
@@ -95,7 +94,7 @@ internal sealed class ItemWindows(DishRequest dish)
 
         // Where a thermometer decides, the cautious cook stands nearer to the nominal one: one in five instead of one in a hundred.
         const int Cautious = ParticleSource.FirstCautious;
-        var caution = dish.Promise == Promise.Sure ? 1 : NormalQuantile.Of(1 - dish.MostReturns) / NormalQuantile.Of(SafetyRule.ShareSafe);
+        var caution = dish.Promise == Promise.Sure ? 1 : Scout.Caution(dish.MostReturns);
         double Coldest(BranchOutcome o) => o.Coldest[0] + caution * (o.Coldest[Cautious] - o.Coldest[0]);
         var coldest = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(Coldest)]);
         var tender = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Tenderness[0])]);

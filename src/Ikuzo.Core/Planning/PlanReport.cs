@@ -60,13 +60,19 @@ internal static class PlanReport
             Fit = Fit.Of(request),
             Picture = PotPicture.Of(request, liquid.AtEndMl.P50),
             // The ensemble has the last word on the release that it computed.
-            Releases = [.. scouted.Select(s => Option(s.Release == branch.Release ? s with { Minutes = recommended ?? s.Minutes } : s))],
+            Releases = [.. scouted.Select(s => Option(s.Of(request.Promise), s.Release == branch.Release ? recommended : null))],
             Warnings = [.. AfterComputing(answer, keeps, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
         };
     }
 
-    public static ReleaseOption Option(ScoutedRelease scouted) =>
-        new(scouted.Release, scouted.Minutes, Round(scouted.TotalMinutes), Round(scouted.ReleaseMinutes), Round(scouted.WaterLossPercent));
+    public static ReleaseOption Option(ScoutedRelease scouted, double? computed = null) =>
+        new(
+            scouted.Release,
+            computed ?? scouted.Minutes,
+            Round(scouted.TotalMinutes),
+            Round(scouted.ReleaseMinutes),
+            Round(scouted.WaterLossPercent)
+        );
 
     // What is safe at opening keeps either promise.
     private static bool IsKept(Answer answer) =>

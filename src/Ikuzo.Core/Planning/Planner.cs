@@ -62,7 +62,8 @@ public static class Planner
             request.Release is { } wanted
                 ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)]
                 : ReleaseChoice.Open(request),
-            aim
+            aim,
+            request.Promise == Promise.Measured ? Scout.Caution(request.MostReturns) : null
         );
         if (scouted is null)
         {
@@ -164,7 +165,7 @@ public static class Planner
             ThicknessMm = request.Load.ThicknessMetres * 1000,
             Fit = Fit.Of(request),
             Picture = PotPicture.IsHeap(request) ? null : PotPicture.Of(request, request.Liquid),
-            Releases = [.. scouted.Select(PlanReport.Option)],
+            Releases = [.. scouted.Select(s => PlanReport.Option(s.Of(request.Promise)))],
             Warnings = [.. stops, .. Warnings.Of(request)],
         };
 }

@@ -58,7 +58,10 @@ internal static class PromiseWords
     {
         var returns = (1 - follows.Readiness.AfterRest) * 100;
         return follows.ReturnMinutes is { } back && returns >= 0.5
-            ? string.Create(CultureInfo.InvariantCulture, $"; {returns:0} in 100 go back, for {back.P50:0} min")
+            ? string.Create(
+                CultureInfo.InvariantCulture,
+                $"; {returns:0} in 100 {(Math.Round(returns) == 1 ? "goes" : "go")} back, for {back.P50:0} min"
+            )
             : "";
     }
 

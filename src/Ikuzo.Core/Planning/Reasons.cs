@@ -26,7 +26,7 @@ internal static class Reasons
             {
                 Slowest(request, run, chosen, say),
                 Aim(request, chosen, safeMinimum),
-                Ending(chosen.Release, scouted),
+                Ending(chosen.Release, [.. scouted.Select(s => s.Of(request.Promise))]),
                 Waiting(request, model, run, say),
             }.OfType<string>(),
         ];

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
@@ -12,7 +13,14 @@ namespace Ikuzo.Core.Planning;
 /// <param name="TotalMinutes">From lid-on to opening at those minutes, nominal.</param>
 /// <param name="ReleaseMinutes">From the end of the hold to opening, nominal.</param>
 /// <param name="WaterLossPercent">Water lost at those minutes, nominal.</param>
-public sealed record ScoutedRelease(Release Release, double? Minutes, double TotalMinutes, double ReleaseMinutes, double WaterLossPercent);
+public sealed record ScoutedRelease(Release Release, double? Minutes, double TotalMinutes, double ReleaseMinutes, double WaterLossPercent)
+{
+    /// <summary>The same for who measures; null where nobody asked.</summary>
+    public ScoutedRelease? ForThermometer { get; init; }
+
+    /// <summary>What a promise needs.</summary>
+    public ScoutedRelease Of(Promise promise) => promise == Promise.Measured && ForThermometer is { } measured ? measured : this;
+}
 
 /// <summary>
 /// Finds roughly how long each release needs, with one block of particles: lane i is the nominal cook with release i, lane i + 8 the
@@ -23,21 +31,43 @@ internal static class Scout
     /// <summary>No plan holds longer than this, min.</summary>
     public const double MostMinutes = 120;
 
+    /// <summary>
+    /// How far a cook stands from the nominal towards the cautious one, at which so many are ready: one in five instead of one in a
+    /// hundred.
+    /// </summary>
+    /// <param name="mostReturns">Share that may need more than the first reading.</param>
+    public static double Caution(double mostReturns) => NormalQuantile.Of(1 - mostReturns) / NormalQuantile.Of(SafetyRule.ShareSafe);
+
     private const int Releases = Lanes.Width / 2;
 
     /// <summary>Scouts up to four releases; null when the pot does not come to pressure.</summary>
-    public static IReadOnlyList<ScoutedRelease>? Run(CookModel model, IReadOnlyList<Release> releases, double leastTenderness)
+    /// <param name="model">The cook.</param>
+    /// <param name="releases">One to four releases.</param>
+    /// <param name="leastTenderness">Least index.</param>
+    /// <param name="caution">For who measures, see <see cref="Caution"/>; null where that is not asked.</param>
+    public static IReadOnlyList<ScoutedRelease>? Run(
+        CookModel model,
+        IReadOnlyList<Release> releases,
+        double leastTenderness,
+        double? caution = null
+    )
     {
         IReadOnlyList<ScoutedRelease>? found = null;
         Ensemble.ForEachBlock(
             ParticleSource.Scout,
-            (block, _) => found = Run(block, model, releases, leastTenderness),
+            (block, _) => found = Run(block, model, releases, leastTenderness, caution),
             CancellationToken.None
         );
         return found;
     }
 
-    private static ScoutedRelease[]? Run(CookBlock block, CookModel model, IReadOnlyList<Release> releases, double leastTenderness)
+    private static ScoutedRelease[]? Run(
+        CookBlock block,
+        CookModel model,
+        IReadOnlyList<Release> releases,
+        double leastTenderness,
+        double? caution
+    )
     {
         block.Load(model, ParticleSource.Scout, 0);
         if (!block.ComeUp())
@@ -68,7 +98,7 @@ internal static class Scout
             block.GoBack(0);
         }
 
-        return [.. tracks.Select(t => t.Result())];
+        return [.. tracks.Select(t => t.Result(1) with { ForThermometer = caution is { } c ? t.Result(c) : null })];
     }
 
     private static Lane PerLane(Func<int, double> value)
@@ -85,8 +115,7 @@ internal static class Scout
     /// <summary>Follows one release from node to node until it is good enough, then interpolates.</summary>
     private sealed class Track(Release release, int lane, double leastTenderness)
     {
-        private Sample? _before;
-        private Sample? _after;
+        private readonly List<Sample> _samples = [];
 
         public bool Done { get; private set; }
 
@@ -97,30 +126,33 @@ internal static class Scout
                 return;
             }
 
-            _before = _after;
-            _after = new Sample(
+            var sample = new Sample(
                 minutes,
+                block.ColdestCelsius()[lane],
                 block.ColdestCelsius()[lane + Releases],
                 block.Tenderness()[lane],
                 block.ElapsedSeconds[lane] / 60,
                 block.ReleaseSeconds[lane] / 60,
                 block.WaterLossPercent()[lane]
             );
-            Done = SafetyRule.IsReached(_after.Cautious) && _after.Tenderness >= leastTenderness;
+            _samples.Add(sample);
+            Done = IsEnough(sample, 1);
         }
 
-        public ScoutedRelease Result()
+        /// <summary>Minutes at which a cook so far from the nominal towards the cautious one is enough.</summary>
+        public ScoutedRelease Result(double caution)
         {
-            var after = _after!;
-            var before = _before ?? after;
+            var enough = _samples.FindIndex(s => IsEnough(s, caution));
+            var after = _samples[enough < 0 ? ^1 : enough];
+            var before = _samples[Math.Max(0, (enough < 0 ? _samples.Count : enough) - 1)];
             var share = Math.Max(
-                Crossing(before.Cautious, after.Cautious, SafetyRule.CoreCelsius),
+                Crossing(before.Coldest(caution), after.Coldest(caution), SafetyRule.CoreCelsius),
                 Crossing(before.Tenderness, after.Tenderness, leastTenderness)
             );
             double Mix(double from, double to) => from + share * (to - from);
             return new ScoutedRelease(
                 release,
-                Done ? Math.Ceiling(Mix(before.Minutes, after.Minutes)) : null,
+                enough >= 0 ? Math.Ceiling(Mix(before.Minutes, after.Minutes)) : null,
                 Mix(before.Total, after.Total),
                 Mix(before.Release, after.Release),
                 Mix(before.Loss, after.Loss)
@@ -130,6 +162,20 @@ internal static class Scout
         private static double Crossing(double from, double to, double level) =>
             from >= level || to <= from ? 0 : Math.Min(1, (level - from) / (to - from));
 
-        private sealed record Sample(double Minutes, double Cautious, double Tenderness, double Total, double Release, double Loss);
+        private bool IsEnough(Sample sample, double caution) =>
+            SafetyRule.IsReached(sample.Coldest(caution)) && sample.Tenderness >= leastTenderness;
+
+        private sealed record Sample(
+            double Minutes,
+            double Nominal,
+            double Cautious,
+            double Tenderness,
+            double Total,
+            double Release,
+            double Loss
+        )
+        {
+            public double Coldest(double caution) => Nominal + caution * (Cautious - Nominal);
+        }
     }
 }

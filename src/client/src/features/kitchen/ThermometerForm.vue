@@ -21,8 +21,8 @@ const owns = [
   { value: 'no', title: 'no' },
 ] as const
 const promises = [
-  { value: 'measured', title: 'ready for the thermometer' },
-  { value: 'sure', title: 'sure without measuring' },
+  { value: 'measured', title: 'for the thermometer' },
+  { value: 'sure', title: 'sure unmeasured' },
 ] as const
 const returns = [
   { value: '0.05', title: '1 cook in 20' },
@@ -53,7 +53,7 @@ const show = (celsius: number) => text(props.units.precise(celsius))
         />
         <ChoiceField
           v-if="view.settings.usualPromise !== 'sure'"
-          label="More than one reading is all right in"
+          label="A second reading is fine in"
           :model-value="String(view.settings.mostReturns ?? 0.2)"
           :options="returns"
           @update:model-value="change({ mostReturns: Number($event) })"
@@ -61,7 +61,7 @@ const show = (celsius: number) => text(props.units.precise(celsius))
       </template>
     </div>
     <p v-if="has">
-      Ready for the thermometer means fewer minutes and more juice: you measure when you open, and where it is a little
+      Minutes for the thermometer mean fewer minutes and more juice: you measure when you open, and where it is a little
       short it stands covered for some minutes and is read again.
     </p>
     <p v-else>Without one, minutes are those that are sure for 99 of 100 cooks.</p>
