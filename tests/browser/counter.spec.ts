@@ -29,7 +29,7 @@ test('a cook who types gets minutes, release and clock, and hears which word was
   expect(await settled(page)).toBeGreaterThan(10)
   await expect(page.getByTestId('release')).not.toBeEmpty()
   await expect(page.getByRole('list', { name: 'On the clock' }).getByRole('listitem')).toHaveCount(5)
-  await expect(page.getByTestId('verdict')).toContainText('Safe in 99 of 100')
+  await expect(page.getByTestId('verdict')).toContainText('measure: ready in')
 })
 
 test('frozen takes longer than thawed, chosen in the sentence', async ({ page }) => {
@@ -201,7 +201,7 @@ test('what other cooks would say is judged, and can be tried and left again', as
   await ask(page, '4 frozen chicken breasts 900 g')
   const own = await settled(page)
   const same = page.locator('[data-school="same-minutes"]')
-  await expect(same).toContainText('Not safe')
+  await expect(same).toContainText('Too short')
   await same.click()
   await expect(page.getByTestId('verdict')).toContainText('Too short')
   await page.getByRole('button', { name: /Back to Ikuzo/ }).click()

@@ -9,7 +9,9 @@ namespace Ikuzo.Core.Dishes;
 /// <summary>Computes the stages of an arrangement in full.</summary>
 internal static class Finishing
 {
-    private const int MostCorrections = 6;
+    // Where a thermometer decides and cannot be trusted to find the thickest of many pieces, it may take as long as to be sure.
+    private const int MostCorrections = 6,
+        MostToBeSure = 20;
 
     /// <summary>The stages in order, each safe with everything in the pot; null when one cannot be made so within its windows.</summary>
     public static StageOrder? Order(DishRequest dish, ItemWindows windows, IReadOnlyList<StageDraft> drafts, CancellationToken cancellation)
@@ -43,7 +45,8 @@ internal static class Finishing
     )
     {
         var meats = draft.Items.OfType<MeatItem>().Select(m => (m.Key, Request: StageRequest.Of(dish, draft.Items, m))).ToList();
-        for (var minutes = draft.Minutes; minutes <= Math.Min(draft.Range.Most, draft.Minutes + MostCorrections); minutes++)
+        var most = dish.Promise == Promise.Measured ? MostToBeSure : MostCorrections;
+        for (var minutes = draft.Minutes; minutes <= Math.Min(draft.Range.Most, draft.Minutes + most); minutes++)
         {
             Branch[] ending = [new(minutes, draft.Release)];
             var runs = meats.ToDictionary(

@@ -12,13 +12,14 @@ namespace Ikuzo.Core.Dishes;
 /// <param name="Most">To here; below <paramref name="Least"/> when there are none.</param>
 /// <param name="Wanted">Best in between.</param>
 /// <param name="IsPast">True when the item is safe only past its window: then it takes no more than it must.</param>
-internal readonly record struct MinuteRange(int Least, int Most, int Wanted, bool IsPast = false)
+/// <param name="PastAfter">Beyond so many minutes it is past its best, though it may have to take them to be safe.</param>
+internal readonly record struct MinuteRange(int Least, int Most, int Wanted, bool IsPast = false, int PastAfter = int.MaxValue)
 {
     public bool IsEmpty => Most < Least;
 
     /// <summary>How an item ends that is held so long.</summary>
     public ItemVerdict Verdict(int minutes) =>
-        IsEmpty || minutes > Most || IsPast ? ItemVerdict.Over
+        IsEmpty || minutes > Most || minutes > PastAfter || IsPast ? ItemVerdict.Over
         : minutes < Least ? ItemVerdict.Under
         : ItemVerdict.InWindow;
 
@@ -36,7 +37,13 @@ internal readonly record struct MinuteRange(int Least, int Most, int Wanted, boo
     }
 
     public MinuteRange And(MinuteRange other) =>
-        new(Math.Max(Least, other.Least), Math.Min(Most, other.Most), Math.Max(Wanted, other.Wanted), IsPast || other.IsPast);
+        new(
+            Math.Max(Least, other.Least),
+            Math.Min(Most, other.Most),
+            Math.Max(Wanted, other.Wanted),
+            IsPast || other.IsPast,
+            Math.Min(PastAfter, other.PastAfter)
+        );
 }
 
 /// <summary>Windows of items in one pot and kitchen. Meat is scouted with a nominal and a cautious cook; the rest is looked up.</summary>
@@ -95,19 +102,22 @@ internal sealed class ItemWindows(DishRequest dish)
         // Where a thermometer decides, the cautious cook stands nearer to the nominal one: one in five instead of one in a hundred.
         const int Cautious = ParticleSource.FirstCautious;
         var caution = dish.Promise == Promise.Sure ? 1 : Scout.Caution(dish.MostReturns);
-        double Coldest(BranchOutcome o) => o.Coldest[0] + caution * (o.Coldest[Cautious] - o.Coldest[0]);
-        var coldest = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(Coldest)]);
+        MonotoneCurve Coldest(double share) =>
+            new(ScoutedMinutes, [.. result.Outcomes.Select(o => o.Coldest[0] + share * (o.Coldest[Cautious] - o.Coldest[0]))]);
+        MonotoneCurve coldest = Coldest(caution),
+            surely = Coldest(1);
         var tender = new MonotoneCurve(ScoutedMinutes, [.. result.Outcomes.Select(o => (double)o.Tenderness[0])]);
         var window = meat.Load.Cut.Window;
-        bool Enough(int m) => SafetyRule.IsReached(coldest.At(m)) && tender.At(m) >= window.Least(meat.WantedAim);
+        bool Enough(MonotoneCurve middle, int m) => SafetyRule.IsReached(middle.At(m)) && tender.At(m) >= window.Least(meat.WantedAim);
         bool NotPast(int m) => tender.At(m) <= window.Greatest(meat.WantedAim);
         var whole = Enumerable.Range(0, MostMinutes + 1).ToArray();
-        var least = whole.FirstOrDefault(Enough, MostMinutes + 1);
+        var least = whole.FirstOrDefault(m => Enough(coldest, m), MostMinutes + 1);
+        var sure = whole.FirstOrDefault(m => Enough(surely, m), MostMinutes);
         var most = whole.LastOrDefault(NotPast, -1);
-        var reach = least + (int)Math.Ceiling(least * SlackShare);
+        var reach = sure + (int)Math.Ceiling(sure * SlackShare);
         return least > MostMinutes ? new(least, most, least)
-            : most < least ? new(least, Math.Max(reach, least + SlackMinutes), least, IsPast: true)
-            : new(least, Math.Max(most, reach), least);
+            : most < least ? new(least, Math.Max(reach, sure + SlackMinutes), least, IsPast: true)
+            : new(least, Math.Max(most, reach), least, PastAfter: Math.Max(most, least + (int)Math.Ceiling(least * SlackShare)));
     }
 }
 

@@ -160,8 +160,11 @@ public static class Schools
         };
         return verdict switch
         {
-            SchoolVerdict.Short when ending.Ready is { } ready =>
-                $"Too short: ready in {PromiseWords.Share(ready.AtFirst)} cooks when you measure, at worst {say.AtLeast(coldest)}.",
+            SchoolVerdict.Short when ending.Ready is { } ready => string.Create(
+                CultureInfo.InvariantCulture,
+                $"Too short: ready in {PromiseWords.Share(ready.AtFirst)} cooks when you measure, and "
+                    + $"{Math.Max(1, (1 - ready.AfterRest) * 100):0} in 100 would go back."
+            ),
             SchoolVerdict.Short => string.Create(
                 CultureInfo.InvariantCulture,
                 $"Not sure: in {Math.Max(1, (1 - ending.Outcome.ShareAtCore) * 100):0} of 100 cooks the middle stays "

@@ -173,7 +173,7 @@ internal sealed class CookExpectation(
                 read with
                 {
                     DueAt = since.AddMinutes(minutes),
-                    Title = CookWords.StandsCovered,
+                    Title = Now < since.AddMinutes(minutes) ? CookWords.StandsCovered : CookWords.ReadIt,
                     Waits = Now < since.AddMinutes(minutes),
                 },
                 back,

@@ -23,6 +23,7 @@ internal static class CookWords
     public const string Serve = "On the table.";
     public const string LeaveCovered = "Leave it covered";
     public const string StandsCovered = "It stands covered";
+    public const string ReadIt = "Read it again";
     public const string CookOnInstead = "Cook on at once instead.";
 
     public const string NotSure = "Go on without measuring. These minutes were for a thermometer; the record will always say so.";

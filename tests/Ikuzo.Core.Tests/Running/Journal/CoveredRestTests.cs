@@ -80,7 +80,8 @@ public class CoveredRestTests
         Assert.Equal(Start.AddMinutes(48), state.CoveredUntil);
         Assert.Equal((Reading, true, Start.AddMinutes(48)), (state.Next[0].Kind, state.Next[0].Waits, state.Next[0].DueAt));
         Assert.Equal(["breast"], state.SpotsToRead);
-        Assert.False(At(48, Wait, [.. read, tried.Entry]).Next[0].Waits);
+        var due = At(48, Wait, [.. read, tried.Entry]).Next[0];
+        Assert.Equal((false, "Read it again"), (due.Waits, due.Title));
 
         state = At(49, Done, [.. read, tried.Entry, Read("8", 48.5, "breast", 78)]);
         Assert.Equal((CookPhase.Finishing, CookVerdict.Done), (state.Phase, state.Verdict));

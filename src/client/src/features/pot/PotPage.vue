@@ -27,7 +27,7 @@ const { id, active, noneIsOn } = useShownCook()
 const { simulate } = useCooks()
 const { units } = useKitchen()
 const { cook, now, told, connected, say, refusal, unsent } = useCook(id)
-const { choice, toggle } = useCues(cook)
+const { choice, toggle } = useCues(cook, now)
 const sharesItsName = (one: { id: string; name: string }) =>
   active.value.some((c) => c.id !== one.id && c.name === one.name)
 const note = ref<string | null>('')
@@ -90,7 +90,7 @@ function write() {
     <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
     <p v-if="cook.state.late" role="alert" class="stop late">{{ cook.state.late }}</p>
     <section class="step" aria-live="polite">
-      <h2 data-testid="step">{{ headline(cook) }}</h2>
+      <h2 data-testid="step">{{ headline(cook, now) }}</h2>
       <p v-if="due !== null && isTimer" class="clock" data-testid="countdown">{{ countdown(due) }}</p>
       <p v-else-if="due !== null && next?.kind === 'vented' && due <= 0" class="expected tabular">
         waiting for {{ countdown(-due) }}

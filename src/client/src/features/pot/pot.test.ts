@@ -29,19 +29,29 @@ test.each([
   ['open', 'reading', 'Measure it'],
   ['finishing', 'finished', 'Serve'],
 ] as const)('%s before %s says "%s"', (phase, next, words) => {
-  expect(headline(cook(phase, next))).toBe(words)
+  expect(headline(cook(phase, next), 0)).toBe(words)
 })
 
 test('a step in which the pot works alone says so, before the meat and after it', () => {
-  expect(headline({ ...cook('finishing', 'step-done'), next: [{ kind: 'step-done', waits: true }] } as CookView)).toBe(
-    'Under the lid',
-  )
-  expect(headline(cook('ready', 'step-done'))).toBe('First')
-  expect(headline(cook('finishing', 'step-done'))).toBe('After the pot')
+  expect(
+    headline({ ...cook('finishing', 'step-done'), next: [{ kind: 'step-done', waits: true }] } as CookView, 0),
+  ).toBe('Under the lid')
+  expect(headline(cook('ready', 'step-done'), 0)).toBe('First')
+  expect(headline(cook('finishing', 'step-done'), 0)).toBe('After the pot')
+})
+
+test('what stands covered is read again when its time is up, without a word from the server', () => {
+  const dueAt = '2026-12-06T18:05:00Z'
+  const covered = {
+    ...cook('open', 'reading'),
+    next: [{ kind: 'reading', waits: true, dueAt, title: 'It stands covered' }],
+  } as CookView
+  expect(headline(covered, Date.parse(dueAt) - 1000)).toBe('It stands covered')
+  expect(headline(covered, Date.parse(dueAt))).toBe('Read it again')
 })
 
 test('a cook that is short says so', () => {
-  expect(headline(cook('open', 'back-under-pressure', { verdict: 'short' }))).toBe('Not done yet')
+  expect(headline(cook('open', 'back-under-pressure', { verdict: 'short' }), 0)).toBe('Not done yet')
 })
 
 test('measured channels are drawn on the same scale as what was expected, each with a stroke of its own', () => {

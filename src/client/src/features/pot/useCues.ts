@@ -32,7 +32,7 @@ function chime() {
 }
 
 /** Chime, vibration, spoken word and notification when a hand is wanted. Each can be off. */
-export function useCues(cook: Ref<CookView | undefined>) {
+export function useCues(cook: Ref<CookView | undefined>, now: Ref<number>) {
   const choice = useLocalStorage<CueChoice>('ikuzo.cues', usual, { mergeDefaults: true })
   const visible = useDocumentVisibility()
 
@@ -44,10 +44,10 @@ export function useCues(cook: Ref<CookView | undefined>) {
       new Notification(words, { body: cook.value?.name, tag: cook.value?.id })
   }
   watch(
-    () => (cook.value ? `${cook.value.id} ${headline(cook.value)} ${cook.value.state.late ?? ''}` : null),
-    (now, before) => {
-      if (!cook.value || !before || !now?.startsWith(cook.value.id) || !before.startsWith(cook.value.id)) return
-      cue(cook.value.state.late ?? headline(cook.value))
+    () => (cook.value ? `${cook.value.id} ${headline(cook.value, now.value)} ${cook.value.state.late ?? ''}` : null),
+    (is, before) => {
+      if (!cook.value || !before || !is?.startsWith(cook.value.id) || !before.startsWith(cook.value.id)) return
+      cue(cook.value.state.late ?? headline(cook.value, now.value))
     },
   )
 

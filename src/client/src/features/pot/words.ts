@@ -1,8 +1,11 @@
 import type { CookEventKind, CookPhase, CookView, SimulatedFault } from '@/api/types'
 
-/** What stands in huge type: what is to be done, or waited for. */
-export function headline(cook: CookView): string {
+/** What stands in huge type: what is to be done, or waited for; what was waited for is over by itself. */
+export function headline(cook: CookView, now: number): string {
   const next = cook.next[0]?.kind
+  const due = cook.next[0]?.waits ? cook.next[0].dueAt : null
+  if (due && Date.parse(due) <= now)
+    return next === 'reading' ? 'Read it again' : `${cook.next[0]!.title ?? 'It'}: time is up`
   if (cook.next[0]?.title) return cook.next[0].title
   if (cook.next[0]?.waits) return 'Under the lid'
   switch (cook.phase) {
