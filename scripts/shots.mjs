@@ -49,6 +49,9 @@ const longEnough = {
   minutes: 14,
   release: { kind: 'vent' },
 }
+const forThermometer = { load: { cut: 'turkey-breast-boneless', pieces: 1, totalKg: 1.5 }, promise: 'measured' }
+// What is read in a picture of Check.
+const readings = { short: '40', rescue: '40', finished: '97', nearly: '70', covered: '70', rested: '75' }
 const rehearse = async (name, plan) => {
   const cook = await post('/api/cooks', { name, plan })
   await post(`/api/cooks/${cook.id}/simulate`, { speed: 1, seed: 5, faults: ['scorch'] })
@@ -68,31 +71,40 @@ const atThePot = async (page, until) => {
   const id =
     until === 'finished'
       ? await rehearse('Sunday drumsticks', longEnough)
-      : await rehearse('Sunday turkey breast', tooShort)
+      : await rehearse(
+          'Sunday turkey breast',
+          ['nearly', 'covered', 'rested'].includes(until) ? forThermometer : tooShort,
+        )
   await page.goto(`${address}/pot/${id}`)
   await untilStep(page, 'Lid on')
   await page.keyboard.press('Space')
   await untilStep(page, 'Coming up')
   if (until === 'Coming up') return
   await hurry(id, 120)
-  await untilStep(page, until === 'Under pressure' ? until : 'Vent now')
+  const isLeft = ['nearly', 'covered', 'rested'].includes(until)
+  await untilStep(page, until === 'Under pressure' ? until : isLeft ? 'Open it' : 'Vent now')
   if (until === 'Under pressure') return void (await hurry(id, 1))
   if (until === 'Vent now') return
-  await page.keyboard.press('Space')
+  if (!isLeft) await page.keyboard.press('Space')
   await untilStep(page, 'Open it')
   await hurry(id, 1)
   await page.keyboard.press('Space')
   await untilStep(page, 'Measure it')
   await page.keyboard.press('Space')
-  await page.getByLabel(/^Reading/).fill(until === 'short' || until === 'rescue' ? '58' : '88')
+  await page.getByLabel(/^Reading/).fill(readings[until])
   await page.keyboard.press('Enter')
   await page
     .getByTestId('check-verdict')
-    .filter({ hasText: /Done|Not done/ })
+    .filter({ hasText: /Done|Not done|Nearly/ })
     .waitFor()
   if (until === 'rescue') {
     await page.getByTestId('rescue').click()
     await untilStep(page, 'Coming up again')
+  }
+  if (until === 'covered') {
+    await page.getByTestId('cover').click()
+    await untilStep(page, 'It stands covered')
+    await page.waitForTimeout(2000)
   }
   if (until !== 'finished') return
   await page.getByRole('button', { name: 'Back to the pot' }).click()
@@ -105,6 +117,15 @@ const shots = [
   { name: 'counter', act: (page) => ask(page, '6 frozen thighs 1.3 kg 36 mm to pull') },
   { name: 'counter-night', dark: true, act: (page) => ask(page, '4 duck legs 1 kg to fall apart') },
   { name: 'counter-narrow', width: 390, height: 844, act: (page) => ask(page, 'turkey breast 1.2 kg') },
+  {
+    name: 'counter-sure',
+    act: async (page) => {
+      await ask(page, 'whole chicken 1.8 kg')
+      await page.getByRole('button', { name: 'Done' }).first().click()
+      await page.getByTestId('other-promise').click()
+      await page.waitForTimeout(1200)
+    },
+  },
   { name: 'line-up', path: '/line-up', store: dinner },
   { name: 'line-up-narrow', path: '/line-up', width: 390, height: 844, store: dinner },
   { name: 'dishes', path: '/dishes', act: (page) => openDish(page, 'Hill bean drumsticks') },
@@ -113,6 +134,9 @@ const shots = [
   { name: 'pot-hold', act: (page) => atThePot(page, 'Under pressure') },
   { name: 'pot-vent-narrow', width: 390, height: 844, act: (page) => atThePot(page, 'Vent now') },
   { name: 'check-short', act: (page) => atThePot(page, 'short') },
+  { name: 'check-nearly', act: (page) => atThePot(page, 'nearly') },
+  { name: 'check-rested', act: (page) => atThePot(page, 'rested') },
+  { name: 'pot-covered', width: 390, height: 844, act: (page) => atThePot(page, 'covered') },
   { name: 'pot-rescue', dark: true, act: (page) => atThePot(page, 'rescue') },
   { name: 'pot-finished', act: (page) => atThePot(page, 'finished') },
   { name: 'kitchen', path: '/kitchen' },

@@ -13,23 +13,21 @@ internal sealed class MeasuredOutcome
     {
         First = [.. Enumerable.Range(0, spots).Select(_ => new SpotCelsius(particles, several))];
         Again = [.. Enumerable.Range(0, spots).Select(_ => new SpotCelsius(particles, several))];
-        ColdestRested = new float[particles];
-        ColdestAgain = new float[particles];
+        Rested = [.. Enumerable.Range(0, spots).Select(_ => new float[particles])];
+        Stood = [.. Enumerable.Range(0, spots).Select(_ => new float[particles])];
     }
 
     /// <summary>Each spot when it is first read, <see cref="CoveredRest.ReadMinutes"/> after the lid came off.</summary>
     public IReadOnlyList<SpotCelsius> First { get; }
 
-    /// <summary>
-    /// The coldest spot, each at its warmest by the end of the longest rest that goes with the verdict after the first reading, °C.
-    /// </summary>
-    public float[] ColdestRested { get; }
+    /// <summary>Each spot at its warmest by the end of the longest rest that goes with the verdict after the first reading, °C.</summary>
+    public IReadOnlyList<float[]> Rested { get; }
 
     /// <summary>Each spot when it has stood covered for as long as is asked of a cook.</summary>
     public IReadOnlyList<SpotCelsius> Again { get; }
 
-    /// <summary>The coldest spot, each at its warmest by then, °C.</summary>
-    public float[] ColdestAgain { get; }
+    /// <summary>Each spot at its warmest by then, °C.</summary>
+    public IReadOnlyList<float[]> Stood { get; }
 
     /// <summary>Lets sixteen cooks that may be opened stand, and records them. The highest of each spot is raised.</summary>
     public void Record(CookBlock block, int first, Span<Lane> peaks)
@@ -42,14 +40,22 @@ internal sealed class MeasuredOutcome
         }
 
         block.Cover(CoveredRest.MostRestMinutes * 60, peaks);
-        Lanes.Store(Lowest(peaks, block.Spots), ColdestRested, first);
+        Keep(peaks, Rested, first);
         block.Cover((CoveredRest.MostMinutes - CoveredRest.MostRestMinutes) * 60, peaks);
         for (var spot = 0; spot < block.Spots; spot++)
         {
             Again[spot].Record(block, spot, first);
         }
 
-        Lanes.Store(Lowest(peaks, block.Spots), ColdestAgain, first);
+        Keep(peaks, Stood, first);
+    }
+
+    private static void Keep(ReadOnlySpan<Lane> peaks, IReadOnlyList<float[]> into, int first)
+    {
+        for (var spot = 0; spot < into.Count; spot++)
+        {
+            Lanes.Store(peaks[spot], into[spot], first);
+        }
     }
 
     /// <summary>The lowest of the spots.</summary>

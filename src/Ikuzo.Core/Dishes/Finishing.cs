@@ -51,14 +51,7 @@ internal static class Finishing
             Branch[] ending = [new(minutes, draft.Release)];
             var runs = meats.ToDictionary(
                 m => m.Key,
-                m =>
-                    Ensemble.Run(
-                        ModelBuilder.Build(m.Request),
-                        ParticleSource.Ensemble,
-                        ending,
-                        dish.Promise == Promise.Measured,
-                        cancellation
-                    )
+                m => Ensemble.Run(ModelBuilder.Build(m.Request), ParticleSource.Ensemble, ending, m.Request.IsForThermometer, cancellation)
             );
             if (!runs.Values.All(r => r.ReachesPressure && IsKept(dish, r)))
             {

@@ -92,7 +92,8 @@ internal sealed class ItemWindows(DishRequest dish)
 
     private MinuteRange Of(MeatItem meat, Release release)
     {
-        var model = ModelBuilder.Build(StageRequest.Of(dish, [meat], meat));
+        var alone = StageRequest.Of(dish, [meat], meat);
+        var model = ModelBuilder.Build(alone);
         var result = Ensemble.Run(model, ParticleSource.Scout, [.. ScoutedMinutes.Select(m => new Branch(m, release))]);
         if (!result.ReachesPressure)
         {
@@ -101,7 +102,7 @@ internal sealed class ItemWindows(DishRequest dish)
 
         // Where a thermometer decides, the cautious cook stands nearer to the nominal one: one in five instead of one in a hundred.
         const int Cautious = ParticleSource.FirstCautious;
-        var caution = dish.Promise == Promise.Sure ? 1 : Scout.Caution(dish.MostReturns);
+        var caution = alone.IsForThermometer ? Scout.Caution(dish.MostReturns) : 1;
         MonotoneCurve Coldest(double share) =>
             new(ScoutedMinutes, [.. result.Outcomes.Select(o => o.Coldest[0] + share * (o.Coldest[Cautious] - o.Coldest[0]))]);
         MonotoneCurve coldest = Coldest(caution),

@@ -24,12 +24,12 @@ internal static class PlanReport
             Why = Reasons.Of(request, model, branch, promised.Safe, run, scouted),
             SafeMinimumMinutes = promised.Safe,
             Promise = request.Promise,
-            PromiseText = keeps ? PromiseWords.Of(request.Promise, follows) : null,
+            PromiseText = keeps ? PromiseWords.Of(request, follows) : null,
             KeepsPromise = keeps,
             ReadyAtFirst = Down(follows.Readiness.AtFirst, 4),
             ReadyAfterRest = Down(follows.Readiness.AfterRest, 4),
             ReturnMinutes = follows.ReturnMinutes,
-            SureMinutes = request.Promise == Promise.Measured && promised.Sure > branch.HoldMinutes ? promised.Sure : null,
+            SureMinutes = request.IsForThermometer && promised.Sure > branch.HoldMinutes ? promised.Sure : null,
             OtherPromise = Other(answer),
             RecommendedMinutes = recommended,
             ChanceSafe = run.Outcome.ShareAtCore,
@@ -76,16 +76,11 @@ internal static class PlanReport
 
     // What is safe at opening keeps either promise.
     private static bool IsKept(Answer answer) =>
-        answer.Run.Outcome.IsSafe
-        || (answer.Request.Promise == Promise.Measured && answer.Follows.Readiness.Keeps(answer.Request.MostReturns));
+        answer.Run.Outcome.IsSafe || (answer.Request.IsForThermometer && answer.Follows.Readiness.Keeps(answer.Request.MostReturns));
 
     private static bool IsKept(PlanRequest request, BandPoint point) =>
         SafetyRule.Holds(point.ChanceSafe)
-        || (
-            request.Promise == Promise.Measured
-            && point.ReadyAtFirst >= 1 - request.MostReturns
-            && point.ReadyAfterRest >= Readiness.LeastAfterRest
-        );
+        || (request.IsForThermometer && point.ReadyAtFirst >= 1 - request.MostReturns && point.ReadyAfterRest >= Readiness.LeastAfterRest);
 
     private static OtherPromise? Other(Answer answer)
     {
@@ -117,7 +112,7 @@ internal static class PlanReport
             yield return Warnings.TooShort(
                 run.Outcome.ShareAtCore,
                 NinetyEight(run.Outcome.Coldest),
-                answer.Promised.Of(request.Promise) is { } least && request.Promise == Promise.Measured ? least : safe,
+                answer.Promised.Of(request.Promise) is { } least && request.IsForThermometer ? least : safe,
                 new Wording(request.Units)
             );
         }
@@ -156,7 +151,7 @@ internal static class PlanReport
         var pressure = Ninety(run.ToPressureMinutes).P50;
         var total = Ninety(run.Outcome.ElapsedMinutes);
         var rest = KitchenTimes.RestMinutes(request.Load);
-        var late = request.Promise == Promise.Measured ? follows.LateMinutes(run.Outcome.ElapsedMinutes, request.Load) : total.P95 + rest;
+        var late = request.IsForThermometer ? follows.LateMinutes(run.Outcome.ElapsedMinutes, request.Load) : total.P95 + rest;
         return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(late), rest);
     }
 

@@ -30,6 +30,11 @@ public sealed record PlanRequest : FilledPot
     /// <summary>What the minutes promise.</summary>
     public Promise Promise { get; init; }
 
+    /// <summary>
+    /// True when a thermometer decides. Pieces too small for a probe are not told by one of them, whatever the household wants.
+    /// </summary>
+    public bool IsForThermometer => Promise == Promise.Measured && !Load.Cut.IsTooSmallToMeasure;
+
     /// <summary>Share of cooks that may need more than the first reading, 0.01 to 0.5.</summary>
     public double MostReturns { get; init; } = Readiness.UsualMostReturns;
 

@@ -63,7 +63,7 @@ public static class Planner
                 ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)]
                 : ReleaseChoice.Open(request),
             aim,
-            request.Promise == Promise.Measured ? Scout.Caution(request.MostReturns) : null
+            request.IsForThermometer ? Scout.Caution(request.MostReturns) : null
         );
         if (scouted is null)
         {

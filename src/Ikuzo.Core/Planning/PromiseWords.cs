@@ -29,11 +29,13 @@ internal static class PromiseWords
     }
 
     /// <summary>What the minutes of a plan promise.</summary>
-    public static string Of(Promise promise, Continuation follows)
+    public static string Of(PlanRequest request, Continuation follows)
     {
-        if (promise == Promise.Sure)
+        if (!request.IsForThermometer)
         {
-            return "Sure without measuring: ready in 99 of 100 cooks when you open.";
+            return request.Promise == Promise.Sure
+                ? "Sure without measuring: ready in 99 of 100 cooks when you open."
+                : "Too small for a probe, so these are sure: ready in 99 of 100 cooks.";
         }
 
         var ready = $"Then measure: ready in {Share(follows.Readiness.AtFirst)} cooks";

@@ -37,6 +37,11 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
             return new(null, null, null);
         }
 
+        if (request.Load.Cut.IsTooSmallToMeasure)
+        {
+            return new(safe, sure, sure);
+        }
+
         var measured = Confirm(
             band.LeastMeasured(aim, request.MostReturns, most),
             most - 1,

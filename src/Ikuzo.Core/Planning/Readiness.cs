@@ -24,12 +24,12 @@ public sealed class Readiness
     /// <param name="measured">What a thermometer would find.</param>
     internal Readiness(MeasuredOutcome measured)
     {
-        var particles = measured.ColdestRested.Length;
+        var particles = measured.Rested[0].Length;
         var even = Enumerable.Repeat(1.0, particles).ToArray();
-        ChanceAtFirst = Chances(measured.First, measured.ColdestRested, even);
+        ChanceAtFirst = Chances(measured.First, measured.Rested, even);
         double[] left = [.. ChanceAtFirst.Select(c => 1 - c)];
         AtFirst = ChanceAtFirst.Average();
-        var again = left.Sum() > 1e-9 ? Chances(measured.Again, measured.ColdestAgain, left) : even;
+        var again = left.Sum() > 1e-9 ? Chances(measured.Again, measured.Stood, left) : even;
         ChanceOfReturn = [.. left.Zip(again, (l, a) => l * (1 - a))];
         AfterRest = 1 - ChanceOfReturn.Average();
     }
@@ -50,13 +50,14 @@ public sealed class Readiness
     /// <param name="mostReturns">Share that may need more than the first reading.</param>
     public bool Keeps(double mostReturns) => AtFirst >= 1 - mostReturns && AfterRest >= LeastAfterRest;
 
-    private static double[] Chances(IReadOnlyList<SpotCelsius> spots, float[] coldest, double[] prior)
+    // Each spot is read, so that what is believed of it rests on its own reading.
+    private static double[] Chances(IReadOnlyList<SpotCelsius> spots, IReadOnlyList<float[]> warmest, double[] prior)
     {
         var chances = Enumerable.Repeat(1.0, prior.Length).ToArray();
-        foreach (var spot in spots)
+        foreach (var (spot, later) in spots.Zip(warmest))
         {
-            double once = LeastReading(spot, coldest, prior, 1),
-                often = once <= SafetyRule.CoreCelsius ? once : LeastReading(spot, coldest, prior, CoveredRest.MostReadings);
+            double once = LeastReading(spot, later, prior, 1),
+                often = once <= SafetyRule.CoreCelsius ? once : LeastReading(spot, later, prior, CoveredRest.MostReadings);
             for (var p = 0; p < chances.Length; p++)
             {
                 double sure = spot.ChanceAbove(once, p),
@@ -69,11 +70,11 @@ public sealed class Readiness
     }
 
     // The least reading, found by halving, after which what is believed holds.
-    private static double LeastReading(SpotCelsius spot, float[] coldest, double[] prior, int readings)
+    private static double LeastReading(SpotCelsius spot, float[] later, double[] prior, int readings)
     {
         double low = SafetyRule.CoreCelsius,
             high = WarmestAsked;
-        if (Holds(spot, coldest, prior, readings, low))
+        if (Holds(spot, later, prior, readings, low))
         {
             return low;
         }
@@ -81,21 +82,21 @@ public sealed class Readiness
         for (var i = 0; i < Halvings; i++)
         {
             var middle = (low + high) / 2;
-            (low, high) = Holds(spot, coldest, prior, readings, middle) ? (low, middle) : (middle, high);
+            (low, high) = Holds(spot, later, prior, readings, middle) ? (low, middle) : (middle, high);
         }
 
         return high;
     }
 
-    private static bool Holds(SpotCelsius spot, float[] coldest, double[] prior, int readings, double reading)
+    private static bool Holds(SpotCelsius spot, float[] later, double[] prior, int readings, double reading)
     {
         double all = 0,
             there = 0;
-        for (var p = 0; p < coldest.Length; p++)
+        for (var p = 0; p < later.Length; p++)
         {
             var weight = prior[p] * Math.Exp(readings * spot.LogLikelihood(reading, p));
             all += weight;
-            there += SafetyRule.IsReached(coldest[p]) ? weight : 0;
+            there += SafetyRule.IsReached(later[p]) ? weight : 0;
         }
 
         return all > 0 && SafetyRule.Holds(there / all);

@@ -111,7 +111,7 @@ public static class Schools
     private static SchoolOutcome Judge(School school, PlanRequest request, TriedEnding ending, double planLoss)
     {
         var (outcome, measured) = ending;
-        var readiness = request.Promise == Promise.Measured ? new Readiness(measured) : null;
+        var readiness = request.IsForThermometer ? new Readiness(measured) : null;
         double Middle(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
         var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), SafetyRule.ShareBelow);
         var tenderness = Middle(outcome.Tenderness);

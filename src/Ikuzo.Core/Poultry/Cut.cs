@@ -79,6 +79,11 @@ public sealed record Cut
     /// <summary>Which part of it.</summary>
     public required Part Part { get; init; }
 
+    /// <summary>
+    /// True for pieces in which a probe does not find the middle, and of which there are too many to find the thickest by eye. Estimate.
+    /// </summary>
+    public bool IsTooSmallToMeasure => Part is Part.Diced or Part.Meatball or Part.Tender or Part.Cutlet or Part.Wing;
+
     /// <summary>Name of one piece on screen.</summary>
     public required string Name { get; init; }
 
