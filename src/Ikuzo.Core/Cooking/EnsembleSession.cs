@@ -91,12 +91,16 @@ public sealed class EnsembleSession : IDisposable
 
     /// <summary>Ends the cook in other ways, without curves.</summary>
     /// <param name="branches">Minutes and releases.</param>
+    /// <param name="withThermometer">True to open, measure and let stand after each as well.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
-    internal IReadOnlyList<TriedEnding> Try(IReadOnlyList<Branch> branches, CancellationToken cancellation = default)
+    internal IReadOnlyList<TriedEnding> Try(IReadOnlyList<Branch> branches, bool withThermometer, CancellationToken cancellation = default)
     {
         var tried = branches
             .Distinct()
-            .ToDictionary(b => b, b => new TriedEnding(new BranchOutcome(b, _particles, _model.Bodies.Count), Measures()));
+            .ToDictionary(
+                b => b,
+                b => new TriedEnding(new BranchOutcome(b, _particles, _model.Bodies.Count), withThermometer ? Measures() : null)
+            );
         ForEach(
             (block, first) =>
             {
@@ -107,7 +111,7 @@ public sealed class EnsembleSession : IDisposable
                     block.Hold(outcome.Branch.HoldMinutes * 60);
                     block.Let(outcome.Branch.Release);
                     outcome.Record(block, first);
-                    measured.Record(block, first, peaks);
+                    measured?.Record(block, first, peaks);
                 }
             },
             cancellation
@@ -151,5 +155,5 @@ public sealed class EnsembleSession : IDisposable
 
 /// <summary>An ending that was tried, and what a thermometer would find after it.</summary>
 /// <param name="Outcome">When the lid may be opened.</param>
-/// <param name="Measured">Then and while it stands.</param>
-internal sealed record TriedEnding(BranchOutcome Outcome, MeasuredOutcome Measured);
+/// <param name="Measured">Then and while it stands; null where nobody asked.</param>
+internal sealed record TriedEnding(BranchOutcome Outcome, MeasuredOutcome? Measured);

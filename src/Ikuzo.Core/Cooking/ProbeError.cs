@@ -33,18 +33,17 @@ public static class ProbeError
         return -z * z / 2;
     }
 
-    /// <summary>The same for a reading in one of several pieces.</summary>
+    /// <summary>Likelihood of a reading in one of several pieces, without its constant.</summary>
     /// <param name="readingCelsius">Reading, °C.</param>
     /// <param name="thickestCelsius">Temperature of the spot in the thickest piece, °C.</param>
     /// <param name="averageCelsius">In an average piece, °C; null where there is only one.</param>
-    public static double LogLikelihood(double readingCelsius, double thickestCelsius, double? averageCelsius) =>
-        averageCelsius is { } average
-            ? Math.Log(
-                ThickestTaken * Math.Exp(LogLikelihood(readingCelsius, thickestCelsius))
-                    + (1 - ThickestTaken) * Math.Exp(LogLikelihood(readingCelsius, average))
-                    + double.Epsilon
-            )
-            : LogLikelihood(readingCelsius, thickestCelsius);
+    public static double Likelihood(double readingCelsius, double thickestCelsius, double? averageCelsius)
+    {
+        var thickest = Math.Exp(LogLikelihood(readingCelsius, thickestCelsius));
+        return averageCelsius is { } average
+            ? ThickestTaken * thickest + (1 - ThickestTaken) * Math.Exp(LogLikelihood(readingCelsius, average))
+            : thickest;
+    }
 
     /// <summary>Chance that a reading is at a level or above.</summary>
     /// <param name="levelCelsius">Level, °C.</param>

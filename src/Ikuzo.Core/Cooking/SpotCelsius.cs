@@ -17,9 +17,12 @@ internal sealed class SpotCelsius(int particles, bool several)
     public double ChanceAbove(double levelCelsius, int particle) =>
         ProbeError.ChanceAbove(levelCelsius, Thickest[particle], Average?[particle]);
 
-    /// <summary>Logarithm of the likelihood of a reading.</summary>
-    public double LogLikelihood(double readingCelsius, int particle) =>
-        ProbeError.LogLikelihood(readingCelsius, Thickest[particle], Average?[particle]);
+    /// <summary>Likelihood of a reading, without its constant.</summary>
+    public double Likelihood(double readingCelsius, int particle) =>
+        ProbeError.Likelihood(readingCelsius, Thickest[particle], Average?[particle]);
+
+    /// <summary>Its logarithm, finite for what cannot be read.</summary>
+    public double LogLikelihood(double readingCelsius, int particle) => Math.Log(Likelihood(readingCelsius, particle) + double.Epsilon);
 
     public void Record(CookBlock block, int spot, int first)
     {

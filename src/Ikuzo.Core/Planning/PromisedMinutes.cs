@@ -30,7 +30,7 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
         var aim = request.Load.Cut.Window.Least(request.WantedAim);
         var safe = band.SafeMinimum;
         var wanted = band.Least(aim) ?? safe;
-        var sure = Confirm(wanted, (wanted ?? 0) + MostCorrections, e => e.Outcome.IsSafe);
+        var sure = Confirm(wanted, (wanted ?? 0) + MostCorrections, withThermometer: false, e => e.Outcome.IsSafe);
         safe = safe is not null && sure > wanted ? Math.Max(safe.Value, sure.Value) : safe;
         if (sure is not { } most)
         {
@@ -45,15 +45,16 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
         var measured = Confirm(
             band.LeastMeasured(aim, request.MostReturns, most),
             most - 1,
-            e => new Readiness(e.Measured).Keeps(request.MostReturns)
+            withThermometer: true,
+            e => new Readiness(e.Measured!).Keeps(request.MostReturns)
         );
         return new(safe, sure, Math.Min(most, measured ?? most));
 
         // Interpolation between nodes can promise a shade too much; the full computation has the last word.
-        double? Confirm(double? from, double last, Func<TriedEnding, bool> isKept)
+        double? Confirm(double? from, double last, bool withThermometer, Func<TriedEnding, bool> isKept)
         {
             var minutes = from;
-            while (minutes <= last && !isKept(session.Try([new Branch(minutes.Value, release)], cancellation)[0]))
+            while (minutes <= last && !isKept(session.Try([new Branch(minutes.Value, release)], withThermometer, cancellation)[0]))
             {
                 minutes++;
             }

@@ -94,7 +94,8 @@ public sealed class Readiness
             there = 0;
         for (var p = 0; p < later.Length; p++)
         {
-            var weight = prior[p] * Math.Exp(readings * spot.LogLikelihood(reading, p));
+            var once = spot.Likelihood(reading, p);
+            var weight = prior[p] * (readings == 1 ? once : Math.Pow(once, readings));
             all += weight;
             there += SafetyRule.IsReached(later[p]) ? weight : 0;
         }

@@ -97,7 +97,7 @@ public static class Schools
             .Where(s => s.Minutes is not null || s.School.Release != plan.Release)
             .Select(s => (s.School, Branch: s.After(plan)))
             .ToList();
-        var outcomes = session.Try([.. others.Select(s => s.Branch)], cancellation);
+        var outcomes = session.Try([.. others.Select(s => s.Branch)], request.IsForThermometer, cancellation);
         return [.. others.Zip(outcomes, (s, outcome) => Judge(s.School, request, outcome, planLoss))];
     }
 
@@ -111,7 +111,7 @@ public static class Schools
     private static SchoolOutcome Judge(School school, PlanRequest request, TriedEnding ending, double planLoss)
     {
         var (outcome, measured) = ending;
-        var readiness = request.IsForThermometer ? new Readiness(measured) : null;
+        var readiness = measured is null ? null : new Readiness(measured);
         double Middle(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
         var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), SafetyRule.ShareBelow);
         var tenderness = Middle(outcome.Tenderness);

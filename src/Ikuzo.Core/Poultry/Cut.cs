@@ -82,7 +82,9 @@ public sealed record Cut
     /// <summary>
     /// True for pieces in which a probe does not find the middle, and of which there are too many to find the thickest by eye. Estimate.
     /// </summary>
-    public bool IsTooSmallToMeasure => Part is Part.Diced or Part.Meatball or Part.Tender or Part.Cutlet or Part.Wing;
+    public bool IsTooSmallToMeasure => Part is Part.Diced or Part.Meatball or Part.Wing || ThicknessMm.Value < ThinnestToMeasureMm;
+
+    private const double ThinnestToMeasureMm = 22; // estimate: the tip of a probe senses over some millimetres
 
     /// <summary>Name of one piece on screen.</summary>
     public required string Name { get; init; }
