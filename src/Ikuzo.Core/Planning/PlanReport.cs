@@ -24,7 +24,7 @@ internal static class PlanReport
             Why = Reasons.Of(request, model, branch, promised.Safe, run, scouted),
             SafeMinimumMinutes = promised.Safe,
             Promise = request.Promise,
-            PromiseText = keeps ? PromiseWords.Of(request, follows) : null,
+            PromiseText = keeps ? PromiseWords.Of(request, run.Outcome.IsSafe, follows) : null,
             KeepsPromise = keeps,
             ReadyAtFirst = Down(follows.Readiness.AtFirst, 4),
             ReadyAfterRest = Down(follows.Readiness.AfterRest, 4),

@@ -29,19 +29,18 @@ internal static class PromiseWords
     }
 
     /// <summary>What the minutes of a plan promise.</summary>
-    public static string Of(PlanRequest request, Continuation follows)
+    public static string Of(PlanRequest request, bool isSafe, Continuation follows)
     {
-        if (!request.IsForThermometer)
+        if (isSafe)
         {
-            return request.Promise == Promise.Sure
-                ? "Sure without measuring: ready in 99 of 100 cooks when you open."
-                : "Too small for a probe, so these are sure: ready in 99 of 100 cooks.";
+            return request.Promise == Promise.Measured && !request.IsForThermometer
+                ? "Too small for a probe, so these are sure: ready in 99 of 100 cooks."
+                : "Sure without measuring: ready in 99 of 100 cooks when you open.";
         }
 
-        var ready = $"Then measure: ready in {Share(follows.Readiness.AtFirst)} cooks";
-        return follows.Readiness.AtFirst >= 0.99
-            ? $"{ready}."
-            : Inv($"{ready}, else about {CoveredRest} min more under the lid{Back(follows)}.");
+        return Inv(
+            $"Then measure: ready in {Share(follows.Readiness.AtFirst)} cooks, else about {CoveredRest} min more under the lid{Back(follows)}."
+        );
     }
 
     /// <summary>The other promise beside a plan.</summary>

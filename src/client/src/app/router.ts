@@ -3,6 +3,8 @@ import { createRouter, createWebHistory } from 'vue-router'
 /** The places of the kitchen. To add one, add it here and to the rail in places.ts. */
 export const router = createRouter({
   history: createWebHistory(),
+  // Another place begins at its top; going back leads to where the eye was.
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
   routes: [
     { path: '/', name: 'counter', component: () => import('@/features/counter/CounterPage.vue') },
     { path: '/line-up', name: 'line-up', component: () => import('@/features/lineup/LineUpPage.vue') },

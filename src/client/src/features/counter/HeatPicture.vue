@@ -58,7 +58,8 @@ const notches = sameWhileEqual(() =>
 
 // Both ends: minutes to measure after, and minutes to be sure.
 const ends = sameWhileEqual(() => {
-  const mine = { minutes: props.plan.recommendedMinutes, promise: props.plan.promise }
+  const { recommendedMinutes: minutes, otherPromise } = props.plan
+  const mine = { minutes, promise: otherPromise ? props.plan.promise : 'sure' }
   const both = [mine, props.plan.otherPromise].filter((p) => p !== null && p.minutes !== null)
   return both
     .map((p) => ({ minutes: p!.minutes!, name: p!.promise === 'sure' ? 'sure' : 'measure' }))
