@@ -14,7 +14,7 @@ public sealed class EnsembleSession : IDisposable
     private readonly double[] _minutes;
     private readonly int _particles;
 
-    private EnsembleSession(CookModel model, ParticleSource particles, Release release, double[] minutes, double standUpTo)
+    private EnsembleSession(CookModel model, ParticleSource particles, Release release, double[] minutes, Func<double, bool>? stands)
     {
         _model = model;
         _release = release;
@@ -23,7 +23,7 @@ public sealed class EnsembleSession : IDisposable
         _blocks = [.. Enumerable.Range(0, particles.Count / Lanes.Width).Select(_ => Ensemble.Rent())];
         ToPressureMinutes = new float[particles.Count];
         Nodes = [.. minutes.Select(m => new BranchOutcome(new Branch(m, release), particles.Count, model.Bodies.Count))];
-        Measured = [.. minutes.Select(m => m <= standUpTo ? Measures() : null)];
+        Measured = [.. minutes.Select(m => stands?.Invoke(m) == true ? Measures() : null)];
     }
 
     /// <summary>From lid-on until pressure, min, per particle.</summary>
@@ -40,18 +40,18 @@ public sealed class EnsembleSession : IDisposable
     /// <param name="particles">Which possible cooks.</param>
     /// <param name="release">How the pressure is let go.</param>
     /// <param name="minutes">Minutes held, rising, the first 0.</param>
-    /// <param name="standUpTo">Endings with up to so many minutes are opened, measured and left to stand as well.</param>
+    /// <param name="stands">Minutes after which it is opened, measured and left to stand as well; null for none.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public static EnsembleSession Start(
         CookModel model,
         ParticleSource particles,
         Release release,
         double[] minutes,
-        double standUpTo = -1,
+        Func<double, bool>? stands = null,
         CancellationToken cancellation = default
     )
     {
-        var session = new EnsembleSession(model, particles, release, minutes, standUpTo);
+        var session = new EnsembleSession(model, particles, release, minutes, stands);
         try
         {
             session.ForEach((block, first) => session.RunNodes(block, particles, first), cancellation);

@@ -18,7 +18,7 @@ internal sealed class MinuteBand
         var minutes = nodes.Select(n => n.Branch.HoldMinutes).ToArray();
         var loss = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.WaterLossPercent))]);
         var tenderness = new MonotoneCurve(minutes, [.. nodes.Select(n => Median(n.Tenderness))]);
-        var (atFirst, afterRest) = Ready(minutes, [.. measured.OfType<MeasuredOutcome>()]);
+        var (atFirst, afterRest) = Ready(minutes, measured);
         var particles = nodes[0].Coldest.Length;
         var last = (int)minutes[^1];
         var coldest = ArrayPool<float>.Shared.Rent((last + 1) * particles);
@@ -63,12 +63,36 @@ internal sealed class MinuteBand
             )
             ?.Minutes;
 
-    // Between nodes shares are read on the scale of the normal: there they rise nearly straight.
-    private static (MonotoneCurve AtFirst, MonotoneCurve AfterRest) Ready(double[] minutes, MeasuredOutcome[] measured)
+    // Between nodes shares are read on the scale of the normal: there they rise nearly straight. Before the first that was looked at
+    // hardly any is ready, and at the first beyond them nearly all are.
+    private static (MonotoneCurve AtFirst, MonotoneCurve AfterRest) Ready(double[] minutes, IReadOnlyList<MeasuredOutcome?> measured)
     {
-        var ready = new Readiness[measured.Length];
-        Parallel.For(0, measured.Length, i => ready[i] = new Readiness(measured[i]));
-        MonotoneCurve Curve(Func<Readiness, double> share) => new(minutes[..ready.Length], [.. ready.Select(r => Probit(share(r)))]);
+        int[] looked = [.. Enumerable.Range(0, minutes.Length).Where(i => measured[i] is not null)];
+        if (looked.Length == 0)
+        {
+            var none = new MonotoneCurve([0, 1], [-Surest, -Surest]);
+            return (none, none);
+        }
+
+        var ready = new Readiness[looked.Length];
+        Parallel.For(0, looked.Length, i => ready[i] = new Readiness(measured[looked[i]]!));
+        int first = looked[0],
+            next = looked[^1] + 1;
+        double[] at =
+        [
+            .. first > 0 ? [0.0] : Array.Empty<double>(),
+            .. looked.Select(i => minutes[i]),
+            .. minutes[next..Math.Min(next + 1, minutes.Length)],
+        ];
+        MonotoneCurve Curve(Func<Readiness, double> share) =>
+            new(
+                at,
+                [
+                    .. first > 0 ? [-Surest] : Array.Empty<double>(),
+                    .. ready.Select(r => Probit(share(r))),
+                    .. Enumerable.Repeat(Surest, at.Length - looked.Length - (first > 0 ? 1 : 0)),
+                ]
+            );
         return (Curve(r => r.AtFirst), Curve(r => r.AfterRest));
     }
 

@@ -94,7 +94,7 @@ public static class Planner
             ParticleSource.Ensemble,
             best.Release,
             Nodes(request, best),
-            StandUpTo(best),
+            Stands(best),
             cancellation
         );
         var band = new MinuteBand(session.Nodes, session.Measured);
@@ -137,11 +137,11 @@ public static class Planner
 
     private static double Around(ScoutedRelease best) => Math.Max(LeastBandMinutes, best.Minutes ?? Scout.MostMinutes / 2);
 
-    // Beyond the first node past what the scout found nearly all are ready at once.
-    private static double StandUpTo(ScoutedRelease best)
+    // Where the answer for a thermometer may lie: not at once, unless all is short, and not where it is sure.
+    private static Func<double, bool> Stands(ScoutedRelease best)
     {
         var around = Around(best);
-        return Math.Round(around + Math.Min(MostBandBeyondMinutes, around * BandBeyond) * SharesBeyond[0]);
+        return minutes => (minutes > 0 || around <= LeastBandMinutes) && minutes < around;
     }
 
     private static double CurveMinutes(Branch branch, ScoutedRelease best)

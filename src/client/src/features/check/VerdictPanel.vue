@@ -29,6 +29,10 @@ const titles = computed(() => ({
   open: openTitle.value,
 }))
 const icons = { done: mdiCheckCircleOutline, short: mdiAlertOctagonOutline, open: mdiThermometerProbe }
+// Minutes for a thermometer that nobody has: what is missing to be sure.
+const missing = computed(() =>
+  props.cook.state.readings.length === 0 ? props.cook.next.find((n) => n.kind === 'back-under-pressure') : undefined,
+)
 const isCover = computed(() => advice.value?.method === 'leave-covered' && !covered.value)
 const backWords = computed(() => {
   const minutes = advice.value?.minutes
@@ -73,6 +77,10 @@ const backWords = computed(() => {
           Nobody can see or feel whether poultry is safe, and pink says nothing either way. If you go on, the record
           will always say that it was not measured.
         </p>
+        <template v-if="missing">
+          <p>{{ missing.text }}</p>
+          <button type="button" class="act" data-testid="missing" @click="emit('back')">The lid is on again</button>
+        </template>
         <v-btn class="tall" variant="outlined" @click="emit('unmeasured')">Go on without measuring</v-btn>
       </template>
     </template>

@@ -57,6 +57,7 @@ const cook = (more: object = {}, state: object = {}) =>
     phase: 'open',
     verdict: 'unknown',
     plan: { load: { cut: 'duck-leg', pieces: 2 } },
+    next: [],
     spots: [
       { id: 'thigh', where: 'the thigh', meat: '', cut: 'duck-leg', spotOfCut: 'thigh', pieces: 2 },
       { id: 'drumstick', where: 'the drumstick', meat: '', cut: 'duck-leg', spotOfCut: 'drumstick', pieces: 2 },
@@ -162,6 +163,15 @@ describe('the verdict', () => {
     expect(panel.text()).toContain('the record will always say')
     await panel.find('button').trigger('click')
     expect(panel.emitted('unmeasured')).toHaveLength(1)
+  })
+
+  test('without a thermometer, minutes for one say what is missing to be sure', async () => {
+    const next = [{ kind: 'back-under-pressure', text: 'Close the lid again for 8 min under pressure.' }]
+    const panel = mount(VerdictPanel, { props: { cook: cook({ next }), units }, global })
+    await panel.find('button').trigger('click')
+    expect(panel.text()).toContain('Close the lid again for 8 min')
+    await panel.get('[data-testid=missing]').trigger('click')
+    expect(panel.emitted('back')).toHaveLength(1)
   })
 
   test('one spot of two is not called done', () => {
