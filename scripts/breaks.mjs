@@ -3,7 +3,10 @@
 const b = (name, file, at, to, why) => ({ name, file, at, to, why })
 
 /** Constants that are made of a broken one. */
-export const statics = [['Safety/SafetyRule.cs', 'ShareBelow']]
+export const statics = [
+  ['Safety/SafetyRule.cs', 'ShareBelow'],
+  ['Cooking/ProbeError.cs', 'ShareTooHot'],
+]
 
 export const breaks = [
   // Safety
@@ -303,8 +306,8 @@ export const breaks = [
   b(
     'served before its rest',
     'Running/Journal/Transitions.cs',
-    '{ Phase: CookPhase.Finishing, «StandsCovered: false» }',
-    'Phase: CookPhase.Finishing',
+    'f => «f is { Phase: CookPhase.Finishing, StandsCovered: false }»',
+    'f.Phase == CookPhase.Finishing',
   ),
   b('read again is done', 'Running/Journal/CookFold.cs', '«_advice.Method == RescueMethod.ReadAgain» ?', 'false'),
   b('nothing is missing without a thermometer', 'Running/Journal/PlannedCook.cs', '«Math.Max(0, sure - Minutes)»', '0'),

@@ -175,7 +175,7 @@ internal sealed partial class Listening
     private bool GivesAmountToBeside(int at, Quantity amount)
     {
         var before = Before(at);
-        if (MeaningAt(before)?.Beside is null || _heard.Beside[^1] is not { Amount: null, Count: null } last || BesideAhead(at + 1))
+        if (MeaningAt(before)?.Beside is null || _heard.Beside is not [.., { Amount: null, Count: null } last] || BesideAhead(at + 1))
         {
             return false;
         }

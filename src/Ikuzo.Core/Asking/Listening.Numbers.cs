@@ -59,7 +59,7 @@ internal sealed partial class Listening
             return Note(at, kept, "changes no minutes");
         }
 
-        if (MeaningAt(at - 1)?.Beside is not null && _heard.Beside[^1] is { Amount: null, Count: null } last && !MeatAhead(at + 1))
+        if (MeaningAt(at - 1)?.Beside is not null && _heard.Beside is [.., { Amount: null, Count: null } last] && !MeatAhead(at + 1))
         {
             _heard.Beside[^1] = last with { Count = number.Middle, Text = $"{last.Text} {_words[at].Text}" };
             return Note(at, 1, "how many");

@@ -51,6 +51,17 @@ public partial class PhrasingTests(ITestOutputHelper output)
         );
     }
 
+    // What is not in the pot takes no amount of what follows.
+    [Theory]
+    [InlineData("no rice 750 g chicken breasts", 0.75)]
+    [InlineData("chicken breasts 750 g no rice 2", 0.75)]
+    public void WhatIsLeftOut_TakesNoAmount(string text, double kg)
+    {
+        var question = QuestionParser.Parse(text);
+        Assert.Equal(kg, question.Meat!.TotalKg, 1e-9);
+        Assert.Empty(question.Beside);
+    }
+
     [Theory]
     [InlineData("6 thighs 25", "25", "pieces", 25, null)]
     [InlineData("6 thighs 25", "25", "minutes", 6, 25.0)]

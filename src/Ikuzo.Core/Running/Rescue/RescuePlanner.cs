@@ -75,7 +75,7 @@ public static class RescuePlanner
         var lowest = counting.DefaultIfEmpty(request.NewestReadings[^1]).MinBy(r => r.Celsius);
         var stood = pot.Stand(CoveredRest.MostMinutes, cancellation);
         var isRead = counting.All(r => r.IsSafe);
-        if (isRead && stood.FirstOrDefault(s => IsThere(belief, s, lowest)) is { Minutes: <= CoveredRest.MostRestMinutes } rest)
+        if (isRead && stood.FirstOrDefault(s => IsThere(belief, s, lowest)) is { } rest && rest.Minutes <= CoveredRest.MostRestMinutes)
         {
             return Done(request, belief, rest, lowest, pot);
         }
