@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
@@ -100,6 +101,26 @@ public class PromisedMinutesTests
         double[] minutes = [Minutes(0.02), Minutes(0.1), Minutes(0.2), Minutes(0.5)];
         Assert.Equal(minutes.OrderDescending(), minutes);
         Assert.True(minutes[0] > minutes[^1]);
+    }
+
+    // Most of these go back: dinner waits for the second time under the lid, about twenty minutes, and not only for the rest of twelve.
+    [Fact]
+    public void EatingTime_CountsThoseThatGoBack()
+    {
+        var plan = Planner.Compute(Request("chicken-whole", 1, 1.8) with { Minutes = 9 });
+        Assert.True(plan.ReadyAfterRest < 0.5, $"{plan.ReadyAfterRest}");
+        Assert.InRange(plan.ReturnMinutes!.Value.P50, 14, 30);
+        Assert.True((plan.Clock!.Eat - plan.Clock.Open).TotalMinutes > 26, $"{plan.Clock.Eat - plan.Clock.Open}");
+    }
+
+    [Theory]
+    [InlineData(0.9, 9)]
+    [InlineData(0.96, 0)]
+    [InlineData(null, 0)]
+    public void StageOfADish_WaitsForACoveredRestWhereMoreThanOneInTwentyNeedsIt(double? readyAtFirst, double minutes)
+    {
+        var stage = new DishStage(["bird"], 18, Release.Natural, 250, "", [], default, default) { ReadyAtFirst = readyAtFirst };
+        Assert.Equal(minutes, stage.StandMinutes);
     }
 
     [Fact]

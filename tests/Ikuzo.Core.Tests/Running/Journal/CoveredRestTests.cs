@@ -105,6 +105,27 @@ public class CoveredRestTests
         Assert.Equal(CookVerdict.Done, At(49, Done, [.. events, Read("9", 49, "thigh", 79)]).Verdict);
     }
 
+    // Minutes for a thermometer, 18, and nobody has one: 26 are sure.
+    [Fact]
+    public void WithoutAThermometer_WhatIsMissingToBeSureIsSaid_AndCookedOn()
+    {
+        var cook = Planned.Cook(
+            Planned.Request("chicken-whole", 1, 1.8) with
+            {
+                Confirmed = ["giblets"],
+                Promise = Core.Planning.Promise.Measured,
+            }
+        );
+        var fold = CookJournal.Fold(cook, Opened, _ => Done);
+        var state = fold.State(Start.AddMinutes(42));
+        Assert.Equal([Reading, BackUnderPressure, NotMeasured], state.Next.Select(n => n.Kind));
+        Assert.Contains("for 8 min under pressure", state.Next[1].Text);
+        var back = fold.Try(E("5", BackUnderPressure, 43), Start.AddMinutes(43));
+        Assert.Equal(8, back.After!.State(Start.AddMinutes(44)).Minutes);
+        var sure = CookJournal.Fold(Bird, Opened, _ => Done).State(Start.AddMinutes(42));
+        Assert.Equal([Reading, NotMeasured], sure.Next.Select(n => n.Kind));
+    }
+
     [Fact]
     public void ReadAgain_AsksForAnotherReading_AndIsNeitherShortNorDone()
     {
