@@ -20,7 +20,9 @@ internal sealed class MeasuredOutcome
     /// <summary>Each spot when it is first read, <see cref="CoveredRest.ReadMinutes"/> after the lid came off.</summary>
     public IReadOnlyList<SpotCelsius> First { get; }
 
-    /// <summary>Each spot at its warmest by the end of the longest rest that goes with the verdict after the first reading, °C.</summary>
+    /// <summary>
+    /// Each spot at its warmest by the end of the longest rest that goes with the verdict after the first reading, °C.
+    /// </summary>
     public IReadOnlyList<float[]> Rested { get; }
 
     /// <summary>Each spot when it has stood covered for as long as is asked of a cook.</summary>
