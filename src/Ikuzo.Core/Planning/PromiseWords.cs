@@ -38,9 +38,8 @@ internal static class PromiseWords
                 : "Sure without measuring: ready in 99 of 100 cooks when you open.";
         }
 
-        return Inv(
-            $"Then measure: ready in {Share(follows.Readiness.AtFirst)} cooks, else about {CoveredRest} min more under the lid{Back(follows)}."
-        );
+        var ready = $"Then measure: ready in {Share(follows.Readiness.AtFirst)} cooks";
+        return Inv($"{ready}, else about {CoveredRest} min more under the lid{Back(follows)}.");
     }
 
     /// <summary>The other promise beside a plan.</summary>

@@ -37,8 +37,9 @@ const limits = [
     <p class="lead">
       Ikuzo computes how heat walks into the meat, 256 times over, each time with a slightly thicker piece, a weaker
       pot, a colder fridge. “Safe in {{ share }} of 100” means that at least {{ share }} of 100 of those cooks reach
-      {{ core }} at the coldest spot before the lid opens. Minutes for a thermometer are fewer: the lid opens when most are ready, you
-      measure, and what is a little short stands covered and is read again. Below you can check the arithmetic, and see what it rests on.
+      {{ core }} at the coldest spot before the lid opens. Minutes for a thermometer are fewer: the lid opens when most
+      are ready, you measure, and what is a little short stands covered and is read again. Below you can check the
+      arithmetic, and see what it rests on.
     </p>
     <section aria-labelledby="textbook">
       <h2 id="textbook">Our solver against the textbook</h2>
