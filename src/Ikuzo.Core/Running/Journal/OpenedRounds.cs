@@ -59,19 +59,35 @@ internal sealed class OpenedRounds(PlannedCook cook, List<Round> rounds, bool th
             MostReadingMinutes
         );
 
-    private IReadOnlyList<ProbeReading> ProbeReadings(PlannedMeat meat, Round round) =>
-        [
-            .. ReadingsOf(meat, round)
-                .Select(r => new ProbeReading(
-                    r.Spot[(r.Spot.LastIndexOf('/') + 1)..],
-                    r.Celsius,
-                    Math.Clamp((r.At - round.OpenedAt!.Value).TotalMinutes, 0, MostReadingMinutes)
-                )
-                {
-                    Scale = r.Scale,
-                    CoveredMinutes = Math.Min(MostReadingMinutes, r.CoveredMinutes),
-                }),
-        ];
+    // It stood covered for all meat of the pot, whichever was read first afterwards.
+    private List<ProbeReading> ProbeReadings(PlannedMeat meat, Round round)
+    {
+        var own = ReadingsOf(meat, round);
+        List<ProbeReading> readings = [];
+        var covered = 0.0;
+        foreach (var r in round.Readings)
+        {
+            covered += r.CoveredMinutes;
+            if (own.Contains(r))
+            {
+                readings.Add(Probed(r, round.OpenedAt!.Value, covered));
+                covered = 0;
+            }
+        }
+
+        return readings;
+    }
+
+    private static ProbeReading Probed(CountedReading reading, DateTimeOffset openedAt, double coveredMinutes) =>
+        new(
+            reading.Spot[(reading.Spot.LastIndexOf('/') + 1)..],
+            reading.Celsius,
+            Math.Clamp((reading.At - openedAt).TotalMinutes, 0, MostReadingMinutes)
+        )
+        {
+            Scale = reading.Scale,
+            CoveredMinutes = Math.Min(MostReadingMinutes, coveredMinutes),
+        };
 
     private Release Release(Round round)
     {

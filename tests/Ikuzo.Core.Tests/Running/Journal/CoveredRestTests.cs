@@ -105,6 +105,47 @@ public class CoveredRestTests
         Assert.Equal(CookVerdict.Done, At(49, Done, [.. events, Read("9", 49, "thigh", 79)]).Verdict);
     }
 
+    // Three readings that are nearly enough may be left to stand as well: then every spot is read again.
+    [Fact]
+    public void LeftCovered_ThoughNothingReadsShort_AsksForEverySpotAgain()
+    {
+        CookEvent[] events =
+        [
+            Read("5", 42, "breast", 75),
+            Read("6", 42, "thigh", 80),
+            E("7", CookEventKind.Covered, 43, new() { Minutes = 5 }),
+        ];
+        Assert.Equal(["breast", "thigh"], At(44, Wait, events).SpotsToRead);
+    }
+
+    // The first reading afterwards is of the one meat, but the other stood covered as long.
+    [Fact]
+    public void LeftCovered_CountsForEveryMeatOfThePot()
+    {
+        var two = Bird with { Others = [new PlannedMeat("legs", Planned.Request("duck-leg", 1, 0.3))] };
+        List<RescueRequest> asked = [];
+        CookEvent[] events =
+        [
+            .. Opened,
+            Read("5", 42, "breast", 70),
+            Read("6", 42, "legs/thigh", 71),
+            E("7", CookEventKind.Covered, 43, new() { Minutes = 5 }),
+            Read("8", 48, "breast", 78),
+            Read("9", 48.5, "legs/thigh", 79),
+        ];
+        CookJournal.Fold(
+            two,
+            events,
+            r =>
+            {
+                asked.Add(r);
+                return Wait;
+            }
+        );
+        Assert.Equal([5.0, 5.0], asked.TakeLast(2).Select(r => r.CoveredMinutes));
+        Assert.All(asked.TakeLast(2), r => Assert.True(r.Counting.All(c => c.IsSafe)));
+    }
+
     // Minutes for a thermometer, 18, and nobody has one: 26 are sure.
     [Fact]
     public void WithoutAThermometer_WhatIsMissingToBeSureIsSaid_AndCookedOn()
