@@ -99,9 +99,7 @@ public static class Ensemble
     )
     {
         var outcomes = branches.Select(b => new BranchOutcome(b, particles.Count, model.Bodies.Count)).ToArray();
-        var measured = branches
-            .Select(_ => withThermometer ? new MeasuredOutcome(particles.Count, model.Bodies.Count, model.Average.Count > 0) : null)
-            .ToArray();
+        var measured = branches.Select(_ => withThermometer ? MeasuredOutcome.Of(model, particles.Count) : null).ToArray();
         var order = outcomes.Zip(measured).OrderBy(o => o.First.Branch.HoldMinutes).ToArray();
         var toPressure = new float[particles.Count];
         var reaches = true;

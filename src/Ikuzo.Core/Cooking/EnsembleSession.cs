@@ -128,7 +128,7 @@ public sealed class EnsembleSession : IDisposable
         }
     }
 
-    private MeasuredOutcome Measures() => new(_particles, _model.Bodies.Count, _model.Average.Count > 0);
+    private MeasuredOutcome Measures() => MeasuredOutcome.Of(_model, _particles);
 
     private int Nearest(double minutes) => Array.FindLastIndex(_minutes, m => m <= minutes);
 

@@ -17,6 +17,9 @@ internal sealed class MeasuredOutcome
         Stood = [.. Enumerable.Range(0, spots).Select(_ => new float[particles])];
     }
 
+    /// <summary>Room for a cook.</summary>
+    public static MeasuredOutcome Of(CookModel model, int particles) => new(particles, model.Bodies.Count, model.Average.Count > 0);
+
     /// <summary>Each spot when it is first read, <see cref="CoveredRest.ReadMinutes"/> after the lid came off.</summary>
     public IReadOnlyList<SpotCelsius> First { get; }
 

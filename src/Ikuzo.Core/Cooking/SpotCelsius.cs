@@ -24,6 +24,10 @@ internal sealed class SpotCelsius(int particles, bool several)
     /// <summary>Its logarithm, finite for what cannot be read.</summary>
     public double LogLikelihood(double readingCelsius, int particle) => Math.Log(Likelihood(readingCelsius, particle) + double.Epsilon);
 
+    /// <summary>One for each spot of a cook.</summary>
+    public static SpotCelsius[] Of(CookModel model, int particles) =>
+        [.. model.Bodies.Select(_ => new SpotCelsius(particles, model.Average.Count > 0))];
+
     public void Record(CookBlock block, int spot, int first)
     {
         Lanes.Store(block.Spot(spot).Batch.CentreCelsius(), Thickest, first);

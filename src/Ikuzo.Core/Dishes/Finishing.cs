@@ -53,7 +53,7 @@ internal static class Finishing
                 m => m.Key,
                 m => Ensemble.Run(ModelBuilder.Build(m.Request), ParticleSource.Ensemble, ending, m.Request.IsForThermometer, cancellation)
             );
-            if (!runs.Values.All(r => r.ReachesPressure && IsKept(dish, r)))
+            if (!meats.All(m => runs[m.Key].ReachesPressure && IsKept(m.Request, runs[m.Key])))
             {
                 continue;
             }
@@ -84,9 +84,11 @@ internal static class Finishing
         return null;
     }
 
-    // What is safe at opening keeps either promise.
-    private static bool IsKept(DishRequest dish, EnsembleResult run) =>
-        run.Outcomes[0].IsSafe || (run.Measured[0] is { } measured && new Readiness(measured).Keeps(dish.MostReturns));
+    private static bool IsKept(PlanRequest request, EnsembleResult run)
+    {
+        var ready = run.Measured[0] is { } measured ? new Readiness(measured) : null;
+        return request.IsKept(run.Outcomes[0].IsSafe, ready?.AtFirst ?? 0, ready?.AfterRest ?? 0);
+    }
 
     private static DishStage Report(
         DishRequest dish,

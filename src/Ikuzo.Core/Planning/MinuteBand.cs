@@ -12,7 +12,7 @@ internal sealed class MinuteBand
     private const double Surest = 3.7; // standard deviations: shares nearer to 0 or 1 than this are taken as such
 
     /// <param name="nodes">Outcomes with rising hold minutes and one release.</param>
-    /// <param name="measured">What a thermometer would find at each of the first of them; null beyond.</param>
+    /// <param name="measured">What a thermometer would find at each of them, one or more in a row; null elsewhere.</param>
     public MinuteBand(IReadOnlyList<BranchOutcome> nodes, IReadOnlyList<MeasuredOutcome?> measured)
     {
         var minutes = nodes.Select(n => n.Branch.HoldMinutes).ToArray();
@@ -55,7 +55,7 @@ internal sealed class MinuteBand
     public double? LeastMeasured(double tenderness, double mostReturns, double most) =>
         Points
             .Where(p => p.Minutes <= most && p.Tenderness >= tenderness)
-            .Where(p => p.ReadyAtFirst >= 1 - mostReturns && p.ReadyAfterRest >= Readiness.LeastAfterRest)
+            .Where(p => Readiness.Keep(p.ReadyAtFirst, p.ReadyAfterRest, mostReturns))
             .MinBy(p =>
                 p.WaterLossP50
                 + ReleaseChoice.PercentPerMinute * (p.Minutes + (1 - p.ReadyAtFirst) * CoveredRest.MostMinutes)
@@ -67,32 +67,14 @@ internal sealed class MinuteBand
     // hardly any is ready, and at the first beyond them nearly all are.
     private static (MonotoneCurve AtFirst, MonotoneCurve AfterRest) Ready(double[] minutes, IReadOnlyList<MeasuredOutcome?> measured)
     {
-        int[] looked = [.. Enumerable.Range(0, minutes.Length).Where(i => measured[i] is not null)];
-        if (looked.Length == 0)
-        {
-            var none = new MonotoneCurve([0, 1], [-Surest, -Surest]);
-            return (none, none);
-        }
-
-        var ready = new Readiness[looked.Length];
-        Parallel.For(0, looked.Length, i => ready[i] = new Readiness(measured[looked[i]]!));
-        int first = looked[0],
-            next = looked[^1] + 1;
-        double[] at =
-        [
-            .. first > 0 ? [0.0] : Array.Empty<double>(),
-            .. looked.Select(i => minutes[i]),
-            .. minutes[next..Math.Min(next + 1, minutes.Length)],
-        ];
-        MonotoneCurve Curve(Func<Readiness, double> share) =>
-            new(
-                at,
-                [
-                    .. first > 0 ? [-Surest] : Array.Empty<double>(),
-                    .. ready.Select(r => Probit(share(r))),
-                    .. Enumerable.Repeat(Surest, at.Length - looked.Length - (first > 0 ? 1 : 0)),
-                ]
-            );
+        var ready = new Readiness?[minutes.Length];
+        Parallel.For(0, minutes.Length, i => ready[i] = measured[i] is { } looked ? new Readiness(looked) : null);
+        int[] known = [.. Enumerable.Range(0, minutes.Length).Where(i => i == 0 || ready[i] is not null || ready[i - 1] is not null)];
+        double At(int i, Func<Readiness, double> share) =>
+            ready[i] is { } looked ? Probit(share(looked))
+            : i == 0 ? -Surest
+            : Surest;
+        MonotoneCurve Curve(Func<Readiness, double> share) => new([.. known.Select(i => minutes[i])], [.. known.Select(i => At(i, share))]);
         return (Curve(r => r.AtFirst), Curve(r => r.AfterRest));
     }
 

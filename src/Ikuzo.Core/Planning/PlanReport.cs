@@ -15,7 +15,7 @@ internal static class PlanReport
         var recommended = promised.Of(request.Promise);
         var tenderness = Tenderness(request, run);
         var liquid = Liquid(request, band, branch, run);
-        var keeps = IsKept(answer);
+        var keeps = request.IsKept(run.Outcome.IsSafe, follows.Readiness.AtFirst, follows.Readiness.AfterRest);
         return new Plan
         {
             Minutes = branch.HoldMinutes,
@@ -54,7 +54,15 @@ internal static class PlanReport
             ),
             DangerZoneMinutesP95 = Ninety(run.DangerMinutes).P95,
             Curve = Curve(run),
-            Band = [.. band.Points.Select(p => Rounded(p) with { Keeps = IsKept(request, p) })],
+            Band =
+            [
+                .. band.Points.Select(p =>
+                    Rounded(p) with
+                    {
+                        Keeps = request.IsKept(SafetyRule.Holds(p.ChanceSafe), p.ReadyAtFirst, p.ReadyAfterRest),
+                    }
+                ),
+            ],
             Liquid = liquid,
             Yield = MeatYield.Of(request.Load, Median(run.Outcome.WaterLossPercent), branch.HoldMinutes),
             Fit = Fit.Of(request),
@@ -73,14 +81,6 @@ internal static class PlanReport
             Round(scouted.ReleaseMinutes),
             Round(scouted.WaterLossPercent)
         );
-
-    // What is safe at opening keeps either promise.
-    private static bool IsKept(Answer answer) =>
-        answer.Run.Outcome.IsSafe || (answer.Request.IsForThermometer && answer.Follows.Readiness.Keeps(answer.Request.MostReturns));
-
-    private static bool IsKept(PlanRequest request, BandPoint point) =>
-        SafetyRule.Holds(point.ChanceSafe)
-        || (request.IsForThermometer && point.ReadyAtFirst >= 1 - request.MostReturns && point.ReadyAfterRest >= Readiness.LeastAfterRest);
 
     private static OtherPromise? Other(Answer answer)
     {

@@ -35,6 +35,13 @@ public sealed record PlanRequest : FilledPot
     /// </summary>
     public bool IsForThermometer => Promise == Promise.Measured && !Load.Cut.IsTooSmallToMeasure;
 
+    /// <summary>True when an ending keeps the promise: what is safe at opening keeps either.</summary>
+    /// <param name="isSafe">True when the safety rule holds at opening.</param>
+    /// <param name="atFirst">Share that is done at the first reading; of no matter where no thermometer decides.</param>
+    /// <param name="afterRest">Share that is done then or after standing covered; of no matter where no thermometer decides.</param>
+    internal bool IsKept(bool isSafe, double atFirst, double afterRest) =>
+        isSafe || (IsForThermometer && Readiness.Keep(atFirst, afterRest, MostReturns));
+
     /// <summary>Share of cooks that may need more than the first reading, 0.01 to 0.5.</summary>
     public double MostReturns { get; init; } = Readiness.UsualMostReturns;
 

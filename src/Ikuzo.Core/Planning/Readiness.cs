@@ -48,7 +48,11 @@ public sealed class Readiness
 
     /// <summary>True when minutes keep the promise of those who measure.</summary>
     /// <param name="mostReturns">Share that may need more than the first reading.</param>
-    public bool Keeps(double mostReturns) => AtFirst >= 1 - mostReturns && AfterRest >= LeastAfterRest;
+    public bool Keeps(double mostReturns) => Keep(AtFirst, AfterRest, mostReturns);
+
+    /// <summary>The same for shares that were read between computed minutes.</summary>
+    internal static bool Keep(double atFirst, double afterRest, double mostReturns) =>
+        atFirst >= 1 - mostReturns && afterRest >= LeastAfterRest;
 
     // Each spot is read, so that what is believed of it rests on its own reading.
     private static double[] Chances(IReadOnlyList<SpotCelsius> spots, IReadOnlyList<float[]> warmest, double[] prior)

@@ -116,7 +116,7 @@ public static class Schools
         var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), SafetyRule.ShareBelow);
         var tenderness = Middle(outcome.Tenderness);
         var verdict =
-            !outcome.IsSafe && readiness?.Keeps(request.MostReturns) != true ? SchoolVerdict.Short
+            !request.IsKept(outcome.IsSafe, readiness?.AtFirst ?? 0, readiness?.AfterRest ?? 0) ? SchoolVerdict.Short
             : tenderness > request.Load.Cut.Window.Greatest(request.WantedAim) ? SchoolVerdict.Long
             : SchoolVerdict.Safe;
         var consequence = Consequence(

@@ -47,10 +47,10 @@ internal sealed class OpenedRounds(PlannedCook cook, List<Round> rounds, bool th
 
     private static bool IsLump(PlannedMeat meat) => meat.Request.Load is { Arrangement: Arrangement.Lump, Pieces: > 1 };
 
-    private List<CountedReading> ReadingsOf(PlannedMeat meat, Round round) =>
-        cook.Others.Count == 0
-            ? round.Readings
-            : [.. round.Readings.Where(r => meat.Request.Load.Cut.Spots.Any(s => meat.SpotId(s) == r.Spot))];
+    private bool IsOf(PlannedMeat meat, CountedReading reading) =>
+        cook.Others.Count == 0 || meat.Request.Load.Cut.Spots.Any(s => meat.SpotId(s) == reading.Spot);
+
+    private List<CountedReading> ReadingsOf(PlannedMeat meat, Round round) => [.. round.Readings.Where(r => IsOf(meat, r))];
 
     private double Pause(PlannedMeat meat, Round before, Round after) =>
         Math.Clamp(
@@ -62,13 +62,12 @@ internal sealed class OpenedRounds(PlannedCook cook, List<Round> rounds, bool th
     // It stood covered for all meat of the pot, whichever was read first afterwards.
     private List<ProbeReading> ProbeReadings(PlannedMeat meat, Round round)
     {
-        var own = ReadingsOf(meat, round);
         List<ProbeReading> readings = [];
         var covered = 0.0;
         foreach (var r in round.Readings)
         {
             covered += r.CoveredMinutes;
-            if (own.Contains(r))
+            if (IsOf(meat, r))
             {
                 readings.Add(Probed(r, round.OpenedAt!.Value, covered));
                 covered = 0;

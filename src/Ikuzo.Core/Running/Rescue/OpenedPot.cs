@@ -236,7 +236,7 @@ internal sealed class Stood(int minutes, CookModel model, int particles)
     public int Minutes { get; } = minutes;
 
     /// <summary>Each spot by then, °C.</summary>
-    public IReadOnlyList<SpotCelsius> Spots { get; } = [.. model.Bodies.Select(_ => new SpotCelsius(particles, model.Average.Count > 0))];
+    public IReadOnlyList<SpotCelsius> Spots { get; } = SpotCelsius.Of(model, particles);
 
     /// <summary>The coldest spot, each at its warmest until then, °C.</summary>
     public float[] Coldest { get; } = new float[particles];

@@ -107,10 +107,11 @@ public static class RescuePlanner
         const double Likely = 0.5;
         double Chance(Stood s) =>
             belief.Mean(p => SafetyRule.IsReached(s.Coldest[p]) ? s.Spots.Min(spot => spot.ChanceAbove(SafetyRule.CoreCelsius, p)) : 0);
-        double Gain(Stood s) => Chance(s) * cooked.WorthMinutes - s.Minutes - CoveredRest.ReadMinutes;
         return stood
-            .Select(s => (Stood: s, Gain: Gain(s)))
-            .Where(s => s.Gain > 0 && Chance(s.Stood) >= Likely)
+            .Select(s => (Stood: s, Chance: Chance(s)))
+            .Where(s => s.Chance >= Likely)
+            .Select(s => (s.Stood, Gain: s.Chance * cooked.WorthMinutes - s.Stood.Minutes - CoveredRest.ReadMinutes))
+            .Where(s => s.Gain > 0)
             .OrderByDescending(s => s.Gain)
             .FirstOrDefault()
             .Stood;

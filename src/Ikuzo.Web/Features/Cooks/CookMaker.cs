@@ -231,7 +231,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             AltitudeMetres = plan.AltitudeMetres ?? usual.Settings.AltitudeMetres,
             RoomCelsius = plan.RoomCelsius ?? usual.Settings.RoomCelsius,
             School = plan.School ?? usual.Settings.DefaultSchool,
-            Promise = plan.ToRequest(usual).Promise,
+            Promise = plan.PromiseIn(usual.Settings),
             MostReturns = plan.MostReturns ?? usual.Settings.MostReturns,
             Units = plan.Units ?? usual.Settings.Units,
         };

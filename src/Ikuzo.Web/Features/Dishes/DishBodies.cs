@@ -3,7 +3,6 @@ using Ikuzo.Core.Asking;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Web.Errors;
@@ -240,7 +239,7 @@ public record DishBody : IValidatableObject
             RoomCelsius = kitchen.Settings.RoomCelsius,
             Units = kitchen.Settings.Units,
             Promise = kitchen.Settings.Usual,
-            MostReturns = kitchen.Settings.MostReturns ?? Readiness.UsualMostReturns,
+            MostReturns = kitchen.Settings.Returns,
             BrothMl = BrothMl ?? 0,
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,

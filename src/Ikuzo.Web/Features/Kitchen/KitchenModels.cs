@@ -253,6 +253,9 @@ public sealed record KitchenSettings
     /// <summary>The usual promise: never one that needs a thermometer before the household has said that it has one.</summary>
     internal Promise Usual => HasThermometer == true ? UsualPromise ?? Promise.Measured : Promise.Sure;
 
+    /// <summary>The share that may need more than the first reading: said, or usual.</summary>
+    internal double Returns => MostReturns ?? Readiness.UsualMostReturns;
+
     /// <summary>The check of the thermometer at this altitude; null when it is not complete.</summary>
     internal ThermometerCheck? Thermometer =>
         IceCelsius is { } ice && BoilingCelsius is { } boiling

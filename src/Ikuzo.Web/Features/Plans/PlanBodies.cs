@@ -208,8 +208,8 @@ public sealed record PreviewBody
     /// <summary>Units of the words in the answer; the household's unless given.</summary>
     public UnitSystem? Units { get; init; }
 
-    // Who has no thermometer can only be sure.
-    private Promise PromiseIn(KitchenSettings settings) =>
+    /// <summary>What is promised in a kitchen: who has no thermometer can only be sure.</summary>
+    internal Promise PromiseIn(KitchenSettings settings) =>
         Thermometer == false ? Core.Planning.Promise.Sure
         : Promise is { } asked ? asked
         : Thermometer == true ? settings.UsualPromise ?? Core.Planning.Promise.Measured
@@ -239,7 +239,7 @@ public sealed record PreviewBody
             Aim = Aim,
             Pressure = Pressure ?? PressureSetting.High,
             Promise = PromiseIn(kitchen.Settings),
-            MostReturns = MostReturns ?? kitchen.Settings.MostReturns ?? Readiness.UsualMostReturns,
+            MostReturns = MostReturns ?? kitchen.Settings.Returns,
             Minutes = Minutes,
             Release = Release?.ToRelease(),
             School = School ?? kitchen.Settings.DefaultSchool,

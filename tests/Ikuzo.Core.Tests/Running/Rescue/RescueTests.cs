@@ -43,22 +43,7 @@ public class RescueTests(ITestOutputHelper output)
         );
 
     private static RescueRequest Breast(params ProbeReading[] readings) =>
-        new(
-            new PlanRequest
-            {
-                Pot = PotDefaults.For(5.7),
-                Load = new MeatLoad
-                {
-                    Cut = CutCatalogue.Find("turkey-breast-boneless")!,
-                    Pieces = 1,
-                    TotalKg = 1.2,
-                },
-            },
-            14,
-            Release.Natural,
-            readings,
-            LiquidIsThick: false
-        );
+        new(Planned.Request("turkey-breast-boneless", 1, 1.2), 14, Release.Natural, readings, LiquidIsThick: false);
 
     [Theory]
     [InlineData(TemperatureScale.Fahrenheit, 73.8889, CheckVerdict.Done)]

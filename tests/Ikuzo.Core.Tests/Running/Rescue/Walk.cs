@@ -80,7 +80,7 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
     private Walked One(int lane)
     {
         var atOpening = (double)_block.ColdestCelsius()[lane];
-        var advice = Measure(lane, request.Load.Cut.Spots.Select(s => s.Id));
+        var advice = Measure(lane);
         Walked walked = new(atOpening, advice);
         while (walked.Returns <= MostReturns)
         {
@@ -93,7 +93,7 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
             {
                 Cover(stand);
                 _foretold.Add(advice.Spots.Min(s => s.AtOpening.P50) - _block.ColdestCelsius()[lane]);
-                advice = Measure(lane, request.Load.Cut.Spots.Select(s => s.Id));
+                advice = Measure(lane);
                 walked = walked with { Stood = walked.Stood + 1 };
                 continue;
             }
@@ -105,7 +105,7 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
 
             CookOn(advice.Method == RescueMethod.BackUnderPressure, minutes);
             walked = walked with { Returns = walked.Returns + 1 };
-            advice = Measure(lane, request.Load.Cut.Spots.Select(s => s.Id));
+            advice = Measure(lane);
         }
 
         return walked with
@@ -129,9 +129,9 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
         };
     }
 
-    private RescueAdvice Measure(int lane, IEnumerable<string> spots)
+    private RescueAdvice Measure(int lane)
     {
-        foreach (var spot in spots)
+        foreach (var spot in request.Load.Cut.Spots.Select(s => s.Id))
         {
             Read(lane, spot);
         }
