@@ -14,8 +14,16 @@ internal sealed class OpenedRounds(PlannedCook cook, List<Round> rounds, bool th
     private const double VentedAtOnceMinutes = 0.75; // a hand is not faster
     private const double MostReadingMinutes = 60;
 
-    /// <summary>True when a meat was read since the pot was last opened.</summary>
-    public bool IsRead(PlannedMeat meat) => ReadingsOf(meat, rounds[^1]).Count > 0;
+    /// <summary>
+    /// True when the readings of a meat still say how it is: it was read since the pot was last opened, and where a reading was short, also
+    /// since it last stood covered.
+    /// </summary>
+    public bool IsRead(PlannedMeat meat)
+    {
+        var readings = rounds[^1].Readings;
+        var last = readings.FindLastIndex(r => IsOf(meat, r));
+        return last >= 0 && (ReadingsOf(meat, rounds[^1]).All(r => r.IsSafe) || readings.Skip(last + 1).All(r => r.CoveredMinutes == 0));
+    }
 
     /// <summary>Coldest reading of what is frozen together, °C; null when there is none.</summary>
     public double? ColdestOfLumps() =>

@@ -146,6 +146,26 @@ public class CoveredRestTests
         Assert.All(asked.TakeLast(2), r => Assert.True(r.Counting.All(c => c.IsSafe)));
     }
 
+    // Both stood covered; until the legs are read again nobody knows, and their old reading is no reason to wait once more.
+    [Fact]
+    public void LeftCovered_AMeatThatWasShortIsNotJudgedBeforeItIsReadAgain()
+    {
+        var two = Bird with { Others = [new PlannedMeat("legs", Planned.Request("duck-leg", 1, 0.3))] };
+        CookEvent[] events =
+        [
+            .. Opened,
+            Read("5", 42, "breast", 70),
+            Read("6", 42, "thigh", 85),
+            Read("7", 42, "legs/thigh", 71),
+            Read("8", 42, "legs/drumstick", 84),
+            E("9", CookEventKind.Covered, 43, new() { Minutes = 5 }),
+            Read("10", 48, "breast", 78),
+        ];
+        var state = CookJournal.Fold(two, events, r => r.Counting.All(c => c.IsSafe) ? Done : Wait).State(Start.AddMinutes(48));
+        Assert.Equal((CookPhase.Open, CookVerdict.MeasureMore), (state.Phase, state.Verdict));
+        Assert.Equal(["legs/thigh"], state.SpotsToRead);
+    }
+
     // Minutes for a thermometer, 18, and nobody has one: 26 are sure.
     [Fact]
     public void WithoutAThermometer_WhatIsMissingToBeSureIsSaid_AndCookedOn()
