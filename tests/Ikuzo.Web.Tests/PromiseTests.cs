@@ -65,6 +65,24 @@ public class PromiseTests
         Assert.Equal(26, (double)plan["safeMinimumMinutes"]!);
     }
 
+    [Theory]
+    [InlineData(null, 18)]
+    [InlineData("measured", 18)]
+    [InlineData("sure", 26)]
+    public async Task Dish_PromisesWhatItSays_OrWhatIsUsual(string? promise, double minutes)
+    {
+        await using var server = new IkuzoServer();
+        await SetAsync(server, true);
+        var bird = new
+        {
+            key = "bird",
+            kind = "meat",
+            load = Load,
+        };
+        var (_, dish) = await server.PostAsync("/api/dishes/solve", new { promise, items = new[] { bird } });
+        Assert.Equal(minutes, (double)dish!["stages"]![0]!["minutes"]!);
+    }
+
     [Fact]
     public async Task ReturnsThatAreAllRight_AreKept_AndHaveALimit()
     {
@@ -103,6 +121,8 @@ public class PromiseTests
                     }
                 )
             ).Body!;
+            var text = (string)state["next"]![0]!["text"]!;
+            Assert.Equal(kind == "pin-down", text.Contains("Leave it closed for ", StringComparison.Ordinal));
         }
 
         var next = state!["next"]!.AsArray();

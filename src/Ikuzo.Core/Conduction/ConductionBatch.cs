@@ -34,11 +34,13 @@ public sealed class ConductionBatch
     private readonly double _dx;
     private ThermalMaterial _meat = ThermalMaterial.Constant(1);
     private MaterialLanes _of;
-    private int _coreShells;
+    private int _coreShells,
+        _jointShell;
     private Lane _scale,
         _conductivityFactor,
         _surface,
-        _innerResistance;
+        _innerResistance,
+        _joined; // thickness over that of a piece that has come apart: 1 from then on
 
     /// <summary>A batch on the mesh of the product, or on another for checks.</summary>
     /// <param name="shells">Shells between centre and surface, even, 4 or more.</param>
@@ -74,7 +76,21 @@ public sealed class ConductionBatch
         _conductivityFactor = conductivityFactor;
         _scale = Lane.One / (Lanes.All(meat.DensityKgPerM3) * halfThicknessMetres * halfThicknessMetres);
         _innerResistance = halfThicknessMetres * (float)(_dx / 2);
+        _joined = Lane.One;
         Measure(dimensionality, halfThicknessMetres);
+    }
+
+    /// <summary>
+    /// Makes every piece part of a lump: it is thicker until its joint has thawed, and then as it was shaped. What it is by share of its
+    /// radius stays, so that no energy is lost or won. To be called between <see cref="Shape"/> and <see cref="Reset"/>.
+    /// </summary>
+    /// <param name="thickening">Thickness of the lump over that of a piece, 1 or more.</param>
+    /// <param name="joint">Where it must have thawed to come apart, as a share of the radius, 0 to 1.</param>
+    public void FreezeTogether(double thickening, double joint)
+    {
+        _jointShell = (int)(joint * _memory.Span.Length);
+        _joined = Lanes.All(thickening);
+        Stretch(_joined);
     }
 
     /// <summary>Gives every shell the same temperature and forgets the past.</summary>
@@ -100,6 +116,8 @@ public sealed class ConductionBatch
     {
         other.Shells.CopyTo(_memory.Span);
         NearFreezing = other.NearFreezing;
+        (_scale, _surface, _innerResistance) = (other._scale, other._surface, other._innerResistance);
+        (_joined, _jointShell) = (other._joined, other._jointShell);
     }
 
     /// <summary>One implicit step.</summary>
@@ -368,7 +386,27 @@ public sealed class ConductionBatch
         }
 
         NearFreezing = Vector512.LessThanAny(coldest, _of.NearFreezing);
+        ComeApart();
         return heat;
+    }
+
+    private void ComeApart()
+    {
+        var thawed =
+            Vector512.GreaterThan(_memory.Span[_jointShell].Celsius, Lanes.All(_meat.FreezingCelsius))
+            & Vector512.GreaterThan(_joined, Lane.One);
+        if (Lanes.Any(thawed))
+        {
+            Stretch(Lanes.Pick(thawed, Lane.One / _joined, Lane.One));
+            _joined = Lanes.Pick(thawed, Lane.One, _joined);
+        }
+    }
+
+    private void Stretch(Lane factor)
+    {
+        _scale /= factor * factor;
+        _surface *= factor;
+        _innerResistance *= factor;
     }
 
     private Lane WarmBone()

@@ -290,6 +290,11 @@ internal sealed class CookBlock
             var dimensionality = Vector512.Max(Lane.One, Vector512.Min(Lanes.All(3), shape * (float)body.Dimensionality));
             var relative = Thickness(body.Size, i % Spots == 0 ? Uncertain.PieceThickness : Uncertain.SecondThickness);
             _bodies[i].Batch.Shape(relative * (float)body.HalfThicknessMetres, dimensionality, model.Meat, conductivity, body.CoreFraction);
+            if (body.LumpThickening > 1)
+            {
+                _bodies[i].Batch.FreezeTogether(body.LumpThickening, body.LumpJoint);
+            }
+
             _bodies[i].Batch.Reset(startCelsius);
             _bodies[i].Changes.Reset();
         }

@@ -19,7 +19,14 @@ public sealed record BodyModel(
     double CoreFraction,
     double MassShare,
     SizeSpread Size
-);
+)
+{
+    /// <summary>How thick the lump is that it is frozen into, over its own thickness; 1 for none.</summary>
+    public double LumpThickening { get; init; } = 1;
+
+    /// <summary>Where the lump must have thawed for its pieces to come apart, as a share of its radius.</summary>
+    public double LumpJoint { get; init; }
+}
 
 /// <summary>What is not known of a thickness, by where it comes from: standard deviations of its logarithm.</summary>
 /// <param name="Ours">Of our own typical value.</param>

@@ -45,6 +45,33 @@ public class ConductionBatchTests
         Assert.Equal(gained, through, gained * 0.001);
     }
 
+    // Minutes until the innermost of n pieces is done, from an explicit solution that follows the lump until its joints have thawed and
+    // from then that piece alone, cold as it was inside of them.
+    [Theory]
+    [InlineData(0.0125, 1.4, 4, 27.4)]
+    [InlineData(0.0125, 2.3, 8, 24.3)]
+    [InlineData(0.020, 1.8, 2, 40.2)]
+    [InlineData(0.020, 1.8, 4, 45.2)]
+    public void Lump_ComesApartAsItsJointsThaw(double pieceMetres, double e, int pieces, double minutes)
+    {
+        const double overlapping = 1.25;
+        var lump = new ConductionBatch();
+        lump.Shape(Lanes.All(pieceMetres * overlapping), Lanes.All(e), Tissue.ChickenLeg.Material, Lane.One);
+        lump.FreezeTogether(Math.Cbrt(pieces) / overlapping, 0.5 / Math.Cbrt(pieces));
+        lump.Reset(Lanes.All(-18));
+        var before = lump.MeanEnthalpy()[0];
+        double taken = 0,
+            t = 0;
+        for (; lump.CentreCelsius()[0] < 74; t += 2)
+        {
+            var around = Math.Min(116, 20 + 96 * t / 900);
+            taken += lump.Step(Lanes.All(2), Lanes.All(t == 0 ? 0 : 2), Lanes.All(around < 95 ? 100 : 700), Lanes.All(around))[0];
+        }
+
+        Assert.Equal(minutes, t / 60, minutes * 0.04);
+        Assert.Equal(lump.MeanEnthalpy()[0] - before, taken, taken * 0.001);
+    }
+
     [Theory]
     [InlineData(0.012)]
     [InlineData(0.018)]

@@ -21,12 +21,29 @@ public class ModelBuilderTests
     [InlineData(1, Arrangement.Lump, 1)]
     [InlineData(6, Arrangement.Single, 1)]
     [InlineData(14, Arrangement.Single, 1.25)] // more than lie loosely in this pot
-    [InlineData(2, Arrangement.Lump, 1.2549605)]
-    [InlineData(4, Arrangement.Lump, 1.418700526)]
-    [InlineData(100, Arrangement.Lump, 2)]
+    [InlineData(4, Arrangement.Lump, 1.25)] // once it has come apart
     [InlineData(6, Arrangement.Overlapping, 1.25)]
     public void Thickening_FollowsHowThePiecesLie(int pieces, Arrangement arrangement, double factor) =>
         Assert.Equal(factor, ModelBuilder.Thickening(Load(pieces, arrangement), PotDefaults.For(5.7)), 1e-6);
+
+    [Theory]
+    [InlineData(1, 1)]
+    [InlineData(2, 1.2599210)]
+    [InlineData(4, 1.5874011)]
+    [InlineData(100, 2)]
+    public void LumpThickening_IsThatOfOnePieceOfAllItsMass(int pieces, double factor)
+    {
+        Assert.Equal(factor, ModelBuilder.LumpThickening(Load(pieces, Arrangement.Lump)), 1e-6);
+        Assert.Equal(1, ModelBuilder.LumpThickening(Load(pieces, Arrangement.Overlapping)));
+        Assert.Equal(1, ModelBuilder.LumpThickening(Load(pieces, Arrangement.Lump, MeatState.Chilled)));
+    }
+
+    [Fact]
+    public void Build_OfALump_IsAPieceThatOverlapsOnceItsJointsHaveThawed()
+    {
+        var model = ModelBuilder.Build(new PlanRequest { Pot = PotDefaults.For(5.7), Load = Load(8, Arrangement.Lump) });
+        Assert.All(model.Bodies.Concat(model.Average), b => Assert.Equal((1.6, 0.25), (b.LumpThickening, b.LumpJoint)));
+    }
 
     [Fact]
     public void Thickening_OfALumpThatIsNotFrozen_IsThatOfOverlappingPieces() =>

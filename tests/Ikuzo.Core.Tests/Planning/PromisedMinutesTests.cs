@@ -1,3 +1,4 @@
+using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Filling;
@@ -146,6 +147,43 @@ public class PromisedMinutesTests
         using var pot = OpenedPot.Cook(ModelBuilder.Build(request), ParticleSource.Ensemble, held, [], [], default);
         var again = pot.CookOn(true, [plan.SureMinutes!.Value - plan.Minutes.Value], plan.Release.Value, 0, _ => true, default);
         Assert.True(again!.Outcome.ShareAtCore >= 0.99, $"{again.Outcome.ShareAtCore}");
+    }
+
+    // Or waits with the lid closed, where that does it: the carry-over of the covered rest, without the minutes in the open before.
+    [Theory]
+    [InlineData("chicken-whole", 1, 1.8)]
+    [InlineData("duck-whole", 1, 2.2)]
+    public void WaitingUnderTheClosedLid_UntilItIsSure_IsSure(string cut, int pieces, double kg)
+    {
+        var request = Request(cut, pieces, kg, litres: 8);
+        var plan = Planner.Compute(request);
+        var model = ModelBuilder.Build(request);
+        var held = new Branch(plan.Minutes!.Value, plan.Release!.Value);
+        var wait = ClosedLid.MinutesToBeSure(model, held);
+        Assert.InRange(wait!.Value, 1, 15);
+        var shares = new List<double>();
+        foreach (var minutes in new[] { wait.Value - 1, wait.Value })
+        {
+            var coldest = new float[ParticleSource.Ensemble.Count];
+            Ensemble.ForEachBlock(
+                ParticleSource.Ensemble,
+                (block, first) =>
+                {
+                    block.Load(model, ParticleSource.Ensemble, first);
+                    block.ComeUp();
+                    block.Hold(held.HoldMinutes * 60);
+                    block.Let(held.Release);
+                    block.Live(Surroundings.Rest, minutes * 60, 0, Release.VentTauSeconds);
+                    Lanes.Store(block.ColdestCelsius(), coldest, first);
+                },
+                default
+            );
+            shares.Add(coldest.Count(c => c >= 74) / (double)coldest.Length);
+        }
+
+        Assert.True(shares[0] < 0.9915 && shares[1] >= 0.985, $"{wait} {shares[0]} {shares[1]}");
+        Assert.Equal(0, ClosedLid.MinutesToBeSure(model, new(plan.SureMinutes!.Value, plan.Release.Value)));
+        Assert.Null(ClosedLid.MinutesToBeSure(model, new(0, Release.Vent)));
     }
 
     // Computed by fixing it to first order; a ruler that finds what was expected says the same within a minute and a half.

@@ -64,7 +64,7 @@ internal sealed class CookExpectation(
                     Burst = Beat(IsPulsed),
                 },
             ],
-            CookPhase.PinDown => [Step(CookEventKind.Opened, CookWords.Open)],
+            CookPhase.PinDown => [Step(CookEventKind.Opened, round is { IsFirst: true } ? CookWords.OpenOrWait(cook) : CookWords.Open)],
             CookPhase.Open => Open(),
             CookPhase.Finishing => [.. Steps(After), Step(CookEventKind.Finished, CookWords.Serve)],
             _ => [],
@@ -188,12 +188,13 @@ internal sealed class CookExpectation(
                 read,
             ],
             (CookVerdict.Short, _) => [Step(CookEventKind.BackUnderPressure, advice!.Why[0]), read],
-            (CookVerdict.Unknown, { IsFirst: true }) when cook.MissingMinutes > 0 =>
-            [
-                read,
-                Step(CookEventKind.BackUnderPressure, CookWords.NoThermometer(cook.MissingMinutes)),
-                Step(CookEventKind.NotMeasured, CookWords.NotSure),
-            ],
+            (CookVerdict.Unknown, { IsFirst: true }) when cook.MissingMinutes > 0 && !(round.LeftClosedMinutes >= cook.SureClosedMinutes) =>
+
+                [
+                    read,
+                    Step(CookEventKind.BackUnderPressure, CookWords.NoThermometer(cook.MissingMinutes)),
+                    Step(CookEventKind.NotMeasured, CookWords.NotSure),
+                ],
             _ => [read, Step(CookEventKind.NotMeasured, CookWords.NotMeasured)],
         };
     }

@@ -240,6 +240,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
 
         Now.HoldOverAt ??= at;
         Now.OpenedAt = at;
+        Now.LeftClosedMinutes = Phase == CookPhase.PinDown ? (at - _since!.Value).TotalMinutes : 0;
         _firstOpenedAt ??= at;
         (_verdict, _advice, _servedFrom) = (CookVerdict.Unknown, null, null);
         Enter(CookPhase.Open, at);

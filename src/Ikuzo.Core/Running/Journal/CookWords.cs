@@ -28,6 +28,11 @@ internal static class CookWords
 
     public const string NotSure = "Go on without measuring. These minutes were for a thermometer; the record will always say so.";
 
+    public static string OpenOrWait(PlannedCook cook) =>
+        cook is { MissingMinutes: > 0, SureClosedMinutes: { } minutes }
+            ? FormattableString.Invariant($"{Open} No thermometer? Leave it closed for {minutes:0} min from now: then it is sure.")
+            : Open;
+
     public static string NoThermometer(double minutes) =>
         FormattableString.Invariant($"No thermometer? Close the lid again for {minutes:0} min under pressure: then it is sure.");
 

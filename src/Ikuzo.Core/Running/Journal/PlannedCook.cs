@@ -46,6 +46,11 @@ public sealed record PlannedCook
     /// <summary>Minutes that are still missing to be sure for who turns out to have no thermometer; 0 for none.</summary>
     public double MissingMinutes => SureMinutes is { } sure ? Math.Max(0, sure - Minutes) : 0;
 
+    /// <summary>
+    /// Minutes after which it is as sure in the pot left closed, the pin down and the heater off; null where it is not, or need not be.
+    /// </summary>
+    public double? SureClosedMinutes { get; init; }
+
     /// <summary>From lid-on until pressure, min.</summary>
     public required Spread90 ToPressureMinutes { get; init; }
 

@@ -13,6 +13,9 @@ internal sealed record Round(DateTimeOffset HeatOnAt, double Minutes, bool Simme
 
     public DateTimeOffset? OpenedAt { get; set; }
 
+    /// <summary>How long it was left closed after the pin had dropped, min.</summary>
+    public double LeftClosedMinutes { get; set; }
+
     /// <summary>True for the first time under the lid.</summary>
     public bool IsFirst { get; init; }
 

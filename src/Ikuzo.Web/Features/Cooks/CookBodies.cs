@@ -90,6 +90,9 @@ public sealed record PlannedBody
     /// <summary>Minutes that are sure without measuring, where those of the cook are for a thermometer.</summary>
     public double? SureMinutes { get; init; }
 
+    /// <summary>Minutes after the pin has dropped from which it is as sure in the closed pot.</summary>
+    public double? SureClosedMinutes { get; init; }
+
     /// <summary>Minutes since the pin dropped until which it is as good left in the closed pot.</summary>
     public double AsGoodMinutes { get; init; }
 
@@ -125,6 +128,7 @@ public sealed record PlannedBody
             ToPressureMinutes = ToPressureMinutes,
             ReleaseMinutes = ReleaseMinutes,
             SureMinutes = SureMinutes,
+            SureClosedMinutes = SureClosedMinutes,
             AsGoodMinutes = AsGoodMinutes,
             After = After,
             Meanwhile = [.. Meanwhile.Select(j => j.ToCore())],

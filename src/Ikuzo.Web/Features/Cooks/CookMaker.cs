@@ -1,3 +1,4 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Running.Aftercare;
@@ -63,6 +64,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         {
             Pot = document.Pot,
             AltitudeMetres = document.AltitudeMetres,
+            Promise = document.Promise,
             Browned = document.Brown,
             Confirmed = confirmed,
         };
@@ -115,7 +117,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             Name = name,
             ToConfirm = [.. meats.SelectMany(m => Planner.LookOver(Question(m, usual))).Where(w => w.IsToConfirm).DistinctBy(w => w.Code)],
             Planned = made.Planned is { } planned
-                ? planned with
+                ? SureForAll([planned, .. meats.Skip(1).Select(m => Of(m, usual, _ => [], cancellation).Planned!)]) with
                 {
                     Before = [.. Seasoning(dish.Document), .. Steps(before + 1, chosen)],
                     Liquids = PouringIn.Lines(request, stages[chosen]),
@@ -137,6 +139,16 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 : null,
         };
     }
+
+    // The meat that needs most decides what is missing to be sure, and how long the pot must stand closed for it.
+    private static PlannedBody SureForAll(IReadOnlyList<PlannedBody> meats) =>
+        meats[0] with
+        {
+            SureMinutes = meats.Max(m => m.SureMinutes),
+            SureClosedMinutes = meats.Any(m => m.SureMinutes is not null && m.SureClosedMinutes is null)
+                ? null
+                : meats.Max(m => m.SureClosedMinutes),
+        };
 
     // The first half of the sauce goes on before the lid.
     private static IEnumerable<CookStep> Seasoning(DishDocument? dish) =>
@@ -202,6 +214,9 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
                 SureMinutes = plan.SureMinutes,
+                SureClosedMinutes = plan.SureMinutes is null
+                    ? null
+                    : ClosedLid.MinutesToBeSure(ModelBuilder.Build(request), new(minutes, release), cancellation),
                 AsGoodMinutes = LateAtTheTable.Of(request, new(minutes, release)).AsGoodMinutes,
                 TooShort = tooShort,
                 After = after(request),

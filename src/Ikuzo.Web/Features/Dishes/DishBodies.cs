@@ -188,6 +188,9 @@ public record DishBody : IValidatableObject
     [Limits(KitchenSettings.LeastAltitudeMetres, KitchenSettings.MostAltitudeMetres, "m")]
     public double? AltitudeMetres { get; init; }
 
+    /// <summary>What the minutes of meat promise; the household's unless given.</summary>
+    public Core.Planning.Promise? Promise { get; init; }
+
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     [Limits(0, 10_000, "ml")]
     public double? BrothMl { get; init; }
@@ -238,7 +241,7 @@ public record DishBody : IValidatableObject
             AltitudeMetres = AltitudeMetres ?? kitchen.Settings.AltitudeMetres,
             RoomCelsius = kitchen.Settings.RoomCelsius,
             Units = kitchen.Settings.Units,
-            Promise = kitchen.Settings.Usual,
+            Promise = Promise ?? kitchen.Settings.Usual,
             MostReturns = kitchen.Settings.Returns,
             BrothMl = BrothMl ?? 0,
             LidTried = LidTried?.ToCore(),

@@ -1486,6 +1486,7 @@ export interface components {
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
             altitudeMetres?: null | number;
+            promise?: null | components["schemas"]["Promise"];
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
@@ -1556,6 +1557,7 @@ export interface components {
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
             altitudeMetres?: null | number;
+            promise?: null | components["schemas"]["Promise"];
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
@@ -2162,6 +2164,7 @@ export interface components {
              * @description Altitude, m, -100 to 4,500; the household's unless given.
              */
             altitudeMetres?: null | number;
+            promise?: null | components["schemas"]["Promise"];
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.

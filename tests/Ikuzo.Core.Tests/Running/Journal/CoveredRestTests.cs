@@ -55,6 +55,26 @@ public class CoveredRestTests
         Assert.Null(Fold(DoneAfterRest, [.. read, rested]).Try(E("8", Finished, 44), Start.AddMinutes(44)).Refusal);
     }
 
+    // Minutes for a thermometer, and none in the kitchen: closed for what is missing, or left closed until it is as sure.
+    [Theory]
+    [InlineData(1, "Close the lid again for 8 min")]
+    [InlineData(9, null)]
+    public void WithoutAThermometer_WaitingUnderTheLidOrClosingItAgainIsSure(double leftClosed, string? missing)
+    {
+        var cook = Bird with { SureMinutes = Bird.Minutes + 8, SureClosedMinutes = 9 };
+        var journal = CookJournal.Fold(
+            cook,
+            [.. Opened[..3], E("4", CookEventKind.Opened, 40 + leftClosed)],
+            _ => throw new InvalidOperationException("nothing was read")
+        );
+        Assert.Contains(
+            "Leave it closed for 9 min",
+            CookJournal.Fold(cook, Opened[..3], _ => Done).State(Start.AddMinutes(40)).Next[0].Text
+        );
+        var next = journal.State(Start.AddMinutes(42 + leftClosed)).Next;
+        Assert.Equal(missing is not null, next.Any(n => n.Kind == BackUnderPressure && n.Text.Contains(missing ?? "")));
+    }
+
     [Fact]
     public void DoneWithARest_TakesItOffTheRestBeforeCarving()
     {

@@ -3,14 +3,14 @@ import { mdiArrowRight } from '@mdi/js'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
-import type { AskView, Settled } from '@/api/types'
+import type { AskView, Promise as Promised, Settled } from '@/api/types'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { dishOf } from '@/shared/dishes/dishOf'
 import { useDishes } from '@/shared/dishes/useDishes'
 import type { UnitSystem } from '@/api/types'
 
 /** What is typed or dictated becomes the sentence; what could be read otherwise is asked back, one touch each. */
-const props = defineProps<{ units: UnitSystem }>()
+const props = defineProps<{ units: UnitSystem; promise: Promised | null }>()
 const emit = defineEmits<{ heard: [AskView] }>()
 /** True while the answer below rests on a reading that is in doubt. */
 const doubted = defineModel<boolean>('doubted', { default: false })
@@ -57,7 +57,7 @@ function settle(text: string, reading: string) {
   void ask()
 }
 async function asDish() {
-  const dish = await add.mutateAsync(dishOf(heard.value!))
+  const dish = await add.mutateAsync(dishOf(heard.value!, props.promise))
   await router.push({ name: 'dishes', params: { id: dish.id } })
 }
 

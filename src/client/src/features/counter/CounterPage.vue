@@ -96,7 +96,13 @@ useShortcuts({
 <template>
   <div class="counter">
     <h1 class="sr-only">Counter</h1>
-    <AskField ref="askField" v-model:doubted="doubted" :units="unitSystem" @heard="take" />
+    <AskField
+      ref="askField"
+      v-model:doubted="doubted"
+      :units="unitSystem"
+      :promise="draft.request.promise ?? null"
+      @heard="take"
+    />
     <SentenceLine
       :actions="actions"
       :cuts="cuts"

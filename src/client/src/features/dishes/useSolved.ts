@@ -9,6 +9,7 @@ export function useSolved(dish: Ref<DishDocument>) {
   const body = sameWhileEqual(() => ({
     pot: dish.value.pot,
     altitudeMetres: dish.value.altitudeMetres,
+    promise: dish.value.promise,
     brothMl: dish.value.brothMl,
     lidTried: dish.value.lidTried,
     stages: dish.value.stages,

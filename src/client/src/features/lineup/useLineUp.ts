@@ -64,6 +64,7 @@ export function useLineUp(draft: Ref<Draft>, request: Ref<Request>) {
   const counterDish = () => ({
     pot: request.value.pot ?? null,
     altitudeMetres: null,
+    promise: request.value.promise ?? null,
     items: asItems(request.value),
     brown: request.value.browned ?? false,
     crispMinutes: draft.value.crispMinutes ?? 0,

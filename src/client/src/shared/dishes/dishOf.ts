@@ -1,8 +1,8 @@
-import type { AskView, DishDocument } from '@/api/types'
+import type { AskView, DishDocument, Promise as Promised } from '@/api/types'
 import { newDish } from './useDishes'
 
-/** A dish of everything that was asked about. */
-export function dishOf(heard: AskView): DishDocument {
+/** A dish of everything that was asked about, with what its minutes promise; null for the usual of the household. */
+export function dishOf(heard: AskView, promise: Promised | null): DishDocument {
   const shared = {
     state: heard.state,
     startCelsius: heard.startCelsius,
@@ -29,6 +29,7 @@ export function dishOf(heard: AskView): DishDocument {
   return {
     ...newDish(),
     name: 'New dish',
+    promise,
     brown: heard.brown ?? false,
     marinadeHours: heard.marinadeHours,
     crispMinutes: heard.crispMinutes,
