@@ -9,5 +9,5 @@ internal static class ReferenceData
         Lines(file).Select(line => line.Split(',').Select(cell => double.Parse(cell, CultureInfo.InvariantCulture)).ToArray());
 
     public static IEnumerable<string> Lines(string file) =>
-        File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Reference", file)).Skip(1).Where(line => !line.StartsWith('#'));
+        File.ReadLines(Path.Combine(AppContext.BaseDirectory, "Reference", file)).Where(line => !line.StartsWith('#')).Skip(1);
 }

@@ -47,7 +47,7 @@ public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
     [InlineData("Hill bean drumsticks", "bird+dry-navy-beans+onions+prunes")]
     [InlineData("Two-act breasts and quills", "bird,penne-pasta")]
     [InlineData("Turkey pillows with green crowns", "broccoli,bird")]
-    [InlineData("Upstairs grain, downstairs thighs", "bird+mushrooms+red-lentils")]
+    [InlineData("Upstairs grain, downstairs thighs", "bird+mushrooms+farro")]
     [InlineData("Flat bird with a lid of bark", "bird+potatoes-whole-small")]
     [InlineData("Rain soup", "bird+pearl-barley+onions")]
     [InlineData("Duck legs, quince mood", "bird+beetroot-whole,apples")]

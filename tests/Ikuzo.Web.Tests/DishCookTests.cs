@@ -47,6 +47,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
             kind = "companion",
             id,
             grams,
+            inBowl = false, // said by the cook, so that it is not changed, and not stirred in
         };
 
     [Fact]

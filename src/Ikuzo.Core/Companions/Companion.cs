@@ -52,6 +52,9 @@ public enum CompanionTraits
 
     /// <summary>Thick: scorches unless thinned.</summary>
     Thick = 16,
+
+    /// <summary>Makes ill unless it was boiled through, as kidney beans do.</summary>
+    BoilThrough = 32,
 }
 
 /// <summary>How large something beside the bird is cut.</summary>
@@ -71,8 +74,9 @@ public enum PieceSize
 /// <param name="Id">Stable name.</param>
 /// <param name="Name">Name on screen.</param>
 /// <param name="Kind">What it is.</param>
-/// <param name="HighPressureMinutes">Window under high pressure in its usual size, min.</param>
-/// <param name="AbsorbsMlPerGram">Liquid that it drinks, ml per g as put in.</param>
+/// <param name="Minutes">When it is done, in the cook that is named; null for what does not soften.</param>
+/// <param name="Piece">One piece as it is usually cut.</param>
+/// <param name="AbsorbsMlPerGram">Liquid that it drinks until it is at its best, ml per g as put in.</param>
 /// <param name="GivesOffMlPerGram">Liquid that it gives off, ml per g as put in.</param>
 /// <param name="Traits">What it does to pot and release.</param>
 /// <param name="Source">Where the figures come from.</param>
@@ -80,7 +84,8 @@ public sealed record Companion(
     string Id,
     string Name,
     CompanionKind Kind,
-    MinuteWindow HighPressureMinutes,
+    ReferenceMinutes? Minutes,
+    Piece Piece,
     double AbsorbsMlPerGram,
     double GivesOffMlPerGram,
     CompanionTraits Traits,
@@ -92,20 +97,18 @@ public sealed record Companion(
         "other-meat",
         "Other meat",
         CompanionKind.Flesh,
-        new(0, 0, 240),
+        null,
+        new(PieceForm.Ball, 0.02),
         0,
         0,
         CompanionTraits.None,
         "stands for its heat"
     );
 
-    // Conduction goes with the square of the thickness, cell walls soften at their own pace: between the two. Estimates.
-    private const double SmallFactor = 0.6,
-        LargeFactor = 1.6;
-
-    // In a bowl on the rack the wall and the water of the bowl warm first. Estimates.
-    private const double BowlFactor = 1.2,
-        BowlMinutes = 4;
+    // A bowl of steel or china in steam: 250 W/m² K through 0.035 m² into half a kilogram of food and water; larger ones by their
+    // surface. Estimate.
+    private const double BowlLagSeconds = 220,
+        BowlKg = 0.5;
 
     /// <summary>True when it foams or spurts at the valve.</summary>
     public bool Foams => Is(CompanionTraits.Foams);
@@ -113,32 +116,44 @@ public sealed record Companion(
     /// <summary>True when it is cut by the cook, so that its size changes its minutes.</summary>
     public bool IsCut => Kind is CompanionKind.Root or CompanionKind.Flesh;
 
+    /// <summary>True when it goes in whole: its size is that of what was bought, and not for the cook to choose.</summary>
+    public bool IsWhole => Name.Contains("whole", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>How large it is, in words; null for as its name says.</summary>
+    public string? SizeWords(PieceSize size) =>
+        (IsCut, size) switch
+        {
+            (true, PieceSize.Large) => IsWhole ? "large ones" : "cut large",
+            (true, PieceSize.Small) => IsWhole ? "small ones" : "cut small",
+            _ => null,
+        };
+
+    /// <summary>True when it drinks: its texture is that of the liquid that it had.</summary>
+    public bool Drinks => AbsorbsMlPerGram >= LeastDrink;
+
+    /// <summary>What drinks less than this is wet already, ml per g.</summary>
+    private const double LeastDrink = 1;
+
     /// <summary>True when it has a trait.</summary>
     public bool Is(CompanionTraits trait) => (Traits & trait) == trait;
 
-    /// <summary>Window under high pressure.</summary>
-    /// <param name="size">How large it is cut; no matter for what is not cut.</param>
-    /// <param name="inBowl">True in a bowl on the rack, which slows it.</param>
-    public MinuteWindow Window(PieceSize size, bool inBowl)
-    {
-        var factor = (IsCut, size) switch
+    /// <summary>How fast it softens.</summary>
+    public SofteningLaw Law =>
+        Kind switch
         {
-            (true, PieceSize.Small) => SmallFactor,
-            (true, PieceSize.Large) => LargeFactor,
-            _ => 1,
+            CompanionKind.Grain => SofteningLaw.Grain,
+            CompanionKind.Pulse => SofteningLaw.Pulse,
+            CompanionKind.Pasta => SofteningLaw.Hydration,
+            CompanionKind.Dough => SofteningLaw.Dough,
+            _ => SofteningLaw.Pectin,
         };
-        var sized = HighPressureMinutes.Stretched(factor, 0);
-        return inBowl ? sized.Stretched(BowlFactor, BowlMinutes) : sized;
-    }
-}
 
-/// <summary>Minutes under pressure: too short below the first, mush above the last.</summary>
-/// <param name="Min">Least.</param>
-/// <param name="Likely">Best.</param>
-/// <param name="Max">Most.</param>
-public sealed record MinuteWindow(double Min, double Likely, double Max)
-{
-    /// <summary>The window with every minute times a factor and later by some minutes.</summary>
-    public MinuteWindow Stretched(double factor, double minutes) =>
-        new(Min * factor + minutes, Likely * factor + minutes, Max * factor + minutes);
+    /// <summary>True when heat softens it; what makes the sauce does not.</summary>
+    public bool Softens => Minutes is not null;
+
+    /// <summary>How it softens.</summary>
+    /// <param name="size">How large it is cut; no matter for what is not cut.</param>
+    /// <param name="bowlKg">Food and water in its bowl, kg; 0 without a bowl.</param>
+    public BesideModel Model(PieceSize size, double bowlKg = 0) =>
+        new(Law, (IsCut ? Piece.Cut(size) : Piece).LagSeconds, bowlKg > 0 ? BowlLagSeconds * Math.Cbrt(bowlKg / BowlKg) : 0);
 }

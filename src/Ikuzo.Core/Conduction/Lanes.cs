@@ -13,6 +13,18 @@ public static class Lanes
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public static Lane All(double value) => Vector512.Create((float)value);
 
+    /// <summary>A value of its own for each lane. Slow: for what is done once.</summary>
+    public static Lane Each(Func<int, double> of)
+    {
+        Span<float> values = stackalloc float[Width];
+        for (var i = 0; i < Width; i++)
+        {
+            values[i] = (float)of(i);
+        }
+
+        return From(values);
+    }
+
     /// <summary>As many values from a span.</summary>
     public static Lane From(ReadOnlySpan<float> values) => Vector512.Create(values);
 

@@ -23,6 +23,7 @@ internal sealed class CookBlock
     private const double ComeUpLimitSeconds = 3 * 3600;
 
     private readonly SpotStates _bodies = new();
+    private readonly SofteningStates _beside = new();
     private readonly BodyModel[] _models = new BodyModel[SpotStates.Most];
     private readonly KeptStates _kept = new();
     private CookModel _model = null!;
@@ -58,6 +59,10 @@ internal sealed class CookBlock
 
     public EnergyLedger Energy => _now.Energy;
 
+    /// <summary>Liquid of the pot that has gone as steam, kg: all steam but that of the meat's own juice.</summary>
+    public Lane SteamKg =>
+        (_now.Energy.Purge + _now.Energy.Steam) * (float)(1 / Water.VaporisationJoulePerKg) - _now.Flash * (float)(_model.MeatKg / 100);
+
     /// <summary>Heat capacity of pot, liquid and companions, J/K.</summary>
     public Lane PotCapacity => _capacity;
 
@@ -69,6 +74,9 @@ internal sealed class CookBlock
     public Trace Trace { get; } = new();
 
     public SpotState Spot(int index) => _bodies[index];
+
+    /// <summary>What softens beside the meat.</summary>
+    public SofteningStates Beside => _beside;
 
     public void Load(CookModel model, ParticleSource particles, int first)
     {
@@ -96,10 +104,15 @@ internal sealed class CookBlock
         _room = Lanes.All(model.RoomCelsius);
         _now = new PotProgress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius) };
         _sinceTick = Lane.Zero;
+        _beside.Load(model.Beside, Lanes.All(model.RoomCelsius));
         Trace.Clear();
         LoadMeat(model, particles, first);
         Trace.Add(this);
     }
+
+    /// <summary>Puts more into every pot than the model says, or takes it out again.</summary>
+    /// <param name="joulePerKelvin">Heat capacity of what is more, J/K.</param>
+    public void Burden(Lane joulePerKelvin) => _capacity += joulePerKelvin;
 
     /// <summary>Heats until every particle is at pressure.</summary>
     /// <returns>False when some pot is too weak ever to get there.</returns>
@@ -228,13 +241,13 @@ internal sealed class CookBlock
     /// <summary>Keeps the present state under a number, to come back to.</summary>
     public void Keep(int slot)
     {
-        _kept.Keep(slot, _now, Trace.Keep(), _bodies);
+        _kept.Keep(slot, _now, Trace.Keep(), _bodies, _beside);
     }
 
     /// <summary>Goes back to a kept state.</summary>
     public void GoBack(int slot)
     {
-        (_now, var samples) = _kept.GoBack(slot, _bodies);
+        (_now, var samples) = _kept.GoBack(slot, _bodies, _beside);
         _sinceTick = Lane.Zero;
         Trace.Branch(samples);
     }
@@ -454,6 +467,7 @@ internal sealed class CookBlock
         var moved = Vector512.GreaterThan(seconds, Lane.Zero);
         _now.MeatWatts = Lanes.Pick(moved, heat / seconds, _now.MeatWatts);
         _now.Pot = pot;
+        _beside.Step(seconds, pot);
         _now.Elapsed += seconds;
         _now.Previous = seconds;
         _sinceTick += seconds;

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
@@ -73,6 +74,9 @@ public sealed record CookModel
 
     /// <summary>Heat capacity of everything else in the pot, J/K.</summary>
     public double CompanionJoulePerKelvin { get; init; }
+
+    /// <summary>What softens beside the meat.</summary>
+    public IReadOnlyList<BesideModel> Beside { get; init; } = [];
 
     /// <summary>Altitude, m.</summary>
     public double AltitudeMetres { get; init; }

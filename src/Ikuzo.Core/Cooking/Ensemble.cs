@@ -12,10 +12,12 @@ public readonly record struct Branch(double HoldMinutes, Release Release);
 /// <summary>What an ending gives, one value per particle. Temperatures at the moment when the lid may be opened.</summary>
 public sealed class BranchOutcome
 {
-    internal BranchOutcome(Branch branch, int particles, int spots)
+    internal BranchOutcome(Branch branch, int particles, CookModel model)
     {
         Branch = branch;
-        SpotCelsius = [.. Enumerable.Range(0, spots).Select(_ => new float[particles])];
+        SpotCelsius = [.. model.Bodies.Select(_ => new float[particles])];
+        HeatMinutes = [.. model.Beside.Select(_ => new float[particles])];
+        SteamMl = new float[particles];
         Coldest = new float[particles];
         WaterLossPercent = new float[particles];
         FlashPercent = new float[particles];
@@ -29,6 +31,14 @@ public sealed class BranchOutcome
 
     /// <summary>Each spot, °C.</summary>
     public IReadOnlyList<float[]> SpotCelsius { get; }
+
+    /// <summary>Heat that each thing beside the meat has had, minutes in boiling water at sea level.</summary>
+    public IReadOnlyList<float[]> HeatMinutes { get; }
+
+    /// <summary>
+    /// Liquid of the pot that has gone as steam: with the air on the way up, and through the valve when it was opened, ml.
+    /// </summary>
+    public float[] SteamMl { get; }
 
     /// <summary>The coldest spot, °C.</summary>
     public float[] Coldest { get; }
@@ -57,6 +67,7 @@ public sealed class BranchOutcome
     internal void Record(CookBlock block, int first)
     {
         Lanes.Store(block.ColdestCelsius(), Coldest, first);
+        Lanes.Store(block.SteamKg * Lanes.All(1000), SteamMl, first);
         Lanes.Store(block.WaterLossPercent(), WaterLossPercent, first);
         Lanes.Store(block.FlashPercent, FlashPercent, first);
         Lanes.Store(block.Tenderness(), Tenderness, first);
@@ -65,6 +76,11 @@ public sealed class BranchOutcome
         for (var i = 0; i < block.Spots; i++)
         {
             Lanes.Store(block.Spot(i).Batch.CentreCelsius(), SpotCelsius[i], first);
+        }
+
+        for (var i = 0; i < HeatMinutes.Count; i++)
+        {
+            Lanes.Store(block.Beside.HeatMinutes(i), HeatMinutes[i], first);
         }
     }
 }
@@ -98,7 +114,7 @@ public static class Ensemble
         CancellationToken cancellation = default
     )
     {
-        var outcomes = branches.Select(b => new BranchOutcome(b, particles.Count, model.Bodies.Count)).ToArray();
+        var outcomes = branches.Select(b => new BranchOutcome(b, particles.Count, model)).ToArray();
         var measured = branches.Select(_ => withThermometer ? MeasuredOutcome.Of(model, particles.Count) : null).ToArray();
         var order = outcomes.Zip(measured).OrderBy(o => o.First.Branch.HoldMinutes).ToArray();
         var toPressure = new float[particles.Count];

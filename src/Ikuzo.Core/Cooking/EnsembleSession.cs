@@ -22,7 +22,7 @@ public sealed class EnsembleSession : IDisposable
         _particles = particles.Count;
         _blocks = [.. Enumerable.Range(0, particles.Count / Lanes.Width).Select(_ => Ensemble.Rent())];
         ToPressureMinutes = new float[particles.Count];
-        Nodes = [.. minutes.Select(m => new BranchOutcome(new Branch(m, release), particles.Count, model.Bodies.Count))];
+        Nodes = [.. minutes.Select(m => new BranchOutcome(new Branch(m, release), particles.Count, model))];
         Measured = [.. minutes.Select(m => stands?.Invoke(m) == true ? Measures() : null)];
     }
 
@@ -71,7 +71,7 @@ public sealed class EnsembleSession : IDisposable
     public DetailedRun Finish(double minutes, double curveMinutes, CancellationToken cancellation = default)
     {
         var run = new DetailedRun(
-            new BranchOutcome(new Branch(minutes, _release), _particles, _model.Bodies.Count),
+            new BranchOutcome(new Branch(minutes, _release), _particles, _model),
             Measures(),
             ToPressureMinutes,
             curveMinutes
@@ -97,10 +97,7 @@ public sealed class EnsembleSession : IDisposable
     {
         var tried = branches
             .Distinct()
-            .ToDictionary(
-                b => b,
-                b => new TriedEnding(new BranchOutcome(b, _particles, _model.Bodies.Count), withThermometer ? Measures() : null)
-            );
+            .ToDictionary(b => b, b => new TriedEnding(new BranchOutcome(b, _particles, _model), withThermometer ? Measures() : null));
         ForEach(
             (block, first) =>
             {

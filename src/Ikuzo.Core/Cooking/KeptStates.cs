@@ -20,7 +20,7 @@ internal sealed class KeptStates
     private readonly List<Kept> _slots = [];
 
     /// <summary>Keeps a state in place of what was kept under its number.</summary>
-    public void Keep(int slot, in PotProgress now, int samples, SpotStates bodies)
+    public void Keep(int slot, in PotProgress now, int samples, SpotStates bodies, SofteningStates beside)
     {
         while (_slots.Count <= slot)
         {
@@ -29,12 +29,14 @@ internal sealed class KeptStates
 
         (_slots[slot].Now, _slots[slot].Samples) = (now, samples);
         _slots[slot].Bodies.CopyFrom(bodies);
+        _slots[slot].Beside.CopyFrom(beside);
     }
 
     /// <summary>Puts the meat back into a kept state, and gives that of the pot and the length of the trace.</summary>
-    public (PotProgress Now, int Samples) GoBack(int slot, SpotStates bodies)
+    public (PotProgress Now, int Samples) GoBack(int slot, SpotStates bodies, SofteningStates beside)
     {
         bodies.CopyFrom(_slots[slot].Bodies);
+        beside.CopyFrom(_slots[slot].Beside);
         return (_slots[slot].Now, _slots[slot].Samples);
     }
 
@@ -45,5 +47,7 @@ internal sealed class KeptStates
         public int Samples { get; set; }
 
         public SpotStates Bodies { get; } = new();
+
+        public SofteningStates Beside { get; } = new();
     }
 }

@@ -60,16 +60,7 @@ public sealed class ParticleSource
     public int Count { get; }
 
     /// <summary>Draws of one quantity for the sixteen particles from <paramref name="first"/>.</summary>
-    public Lane Draw(Uncertain quantity, int first)
-    {
-        Span<float> values = stackalloc float[Lanes.Width];
-        for (var i = 0; i < Lanes.Width; i++)
-        {
-            values[i] = (float)_draw(quantity, first + i);
-        }
-
-        return Lanes.From(values);
-    }
+    public Lane Draw(Uncertain quantity, int first) => Lanes.Each(i => _draw(quantity, first + i));
 
     /// <summary>1 + σ z for each particle: a quantity over its expected value.</summary>
     public Lane Factor(Uncertain quantity, int first) => Lane.One + Draw(quantity, first) * (float)Spreads.Of(quantity).Value;

@@ -4,29 +4,37 @@ using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Dishes;
 
-/// <summary>Changes of cut, state or size that would let everything go in at once.</summary>
+/// <summary>Changes of cut, state or size that would help.</summary>
 internal static class Changes
 {
-    private const int Most = 3;
+    private const int Most = 2;
+    private const double Hardly = 0.5; // no dish costs much less: one time under the lid, everything at its best
+    private const double LeastGain = 0.25; // a quarter of a thing at the edge of what it bears
 
-    public static IReadOnlyList<Suggestion> Of(DishRequest dish, ItemWindows windows, CancellationToken cancellation) =>
-        [
-            .. dish
-                .Items.SelectMany(
-                    (item, i) =>
-                        Of(item)
-                            .Select(c => (c.Words, Dish: dish with { Items = [.. dish.Items.Select((old, j) => j == i ? c.Item : old)] }))
-                )
-                .AsParallel()
-                .AsOrdered()
-                .WithCancellation(cancellation)
-                .Where(c => DishSolver.IsOneStage(c.Dish, windows))
-                .AsSequential()
-                .Select(c => (c.Words, Plan: DishSolver.Arrange(c.Dish, windows, cancellation).Best))
-                .Where(c => c.Plan is { Stages.Count: 1 })
-                .Select(c => new Suggestion(c.Words, 1, c.Plan!.TotalMinutes))
-                .Take(Most),
-        ];
+    /// <summary>The two changes that help most, in the score of the search.</summary>
+    public static IReadOnlyList<Suggestion> Of(DishRequest dish, DishSolver.Search search, CancellationToken cancellation)
+    {
+        var now = search.Quick?.Cost ?? double.MaxValue;
+        return now < Hardly + LeastGain
+            ? []
+            :
+            [
+                .. dish
+                    .Items.SelectMany(Of)
+                    .AsParallel()
+                    .AsOrdered()
+                    .WithCancellation(cancellation)
+                    .Select(c => (c.Words, Search: search.With(c.Item)))
+                    .Select(c => (c.Words, c.Search, Cost: c.Search.Quick?.Cost ?? double.MaxValue))
+                    .Where(c => c.Cost < now - LeastGain)
+                    .AsSequential()
+                    .OrderBy(c => c.Cost)
+                    .Take(Most)
+                    .Select(c => (c.Words, Plan: c.Search.Solve(DishSolver.Orders.Best, cancellation).Best))
+                    .Where(c => c.Plan is not null)
+                    .Select(c => new Suggestion(c.Words, c.Plan!.Stages.Count, c.Plan.TotalMinutes)),
+            ];
+    }
 
     private static IEnumerable<(string Words, DishItem Item)> Of(DishItem item) =>
         item switch
@@ -36,10 +44,10 @@ internal static class Changes
             _ => [],
         };
 
-    // Breast under a slow grain dries out even where it is safe: it is never sent there frozen.
+    // Only legs forgive it under a slow grain: breast and dice dry out even where they are safe.
     private static IEnumerable<(string, DishItem)> States(MeatItem meat)
     {
-        if (meat.Load.State != MeatState.Frozen && meat.Load.Cut.Part is (Part.Breast or Part.Cutlet or Part.Tender or Part.Crown))
+        if (meat.Load.State != MeatState.Frozen && meat.Load.Cut.Part is not (Part.Thigh or Part.Leg or Part.Drumstick))
         {
             yield break;
         }
@@ -71,7 +79,7 @@ internal static class Changes
 
     private static IEnumerable<(string, DishItem)> Sizes(BesideItem beside)
     {
-        if (beside.Companion.IsCut && beside.Size != PieceSize.Large)
+        if (!beside.MayChange && beside.Companion.IsCut && beside.Size != PieceSize.Large)
         {
             yield return ($"Cut the {DishWords.Name(beside)} large.", beside with { Size = PieceSize.Large });
         }

@@ -38,8 +38,8 @@ public sealed record BesideItem(string Key, Companion Companion, double Grams, P
     /// <summary>Greatest amount, g.</summary>
     public const double MostGrams = 5000;
 
-    /// <summary>Window under high pressure as it is cut and placed, min.</summary>
-    public MinuteWindow Window => Companion.Window(Size, InBowl);
+    /// <summary>True when the cook has not said how it is cut and where it stands, so that the dish may choose.</summary>
+    public bool MayChange { get; init; }
 
     /// <summary>True when it goes in after pressure only.</summary>
     public bool IsStirredIn => Companion.Is(CompanionTraits.AfterPressure);
@@ -48,7 +48,7 @@ public sealed record BesideItem(string Key, Companion Companion, double Grams, P
     public string? Measure { get; init; }
 
     /// <summary>The same as a load of the pot.</summary>
-    public CompanionLoad Load => new(Companion, Grams, InBowl, Size) { Measure = Measure };
+    public CompanionLoad Load => new(Companion, Grams, InBowl, Size) { Measure = Measure, MayChange = MayChange };
 }
 
 /// <summary>A liquid that is poured in with the meat.</summary>
@@ -143,7 +143,19 @@ public enum ItemVerdict
 /// <param name="ColdestP01">Coldest spot at opening, 1st percentile, °C; null for what is not meat.</param>
 /// <param name="StaysIn">True when it may stay in the pot for the stages that follow.</param>
 /// <param name="Score">How near to its best, 0 to 1: 1 at the minutes that suit it best, a half at either end of its window.</param>
-public sealed record ItemOutcome(string Key, ItemVerdict Verdict, double? ColdestP01, bool StaysIn, double Score);
+public sealed record ItemOutcome(string Key, ItemVerdict Verdict, double? ColdestP01, bool StaysIn, double Score)
+{
+    /// <summary>
+    /// How far from its best, likely: 0 at its best, -1 where it is just done, 1 where it is too far; null for meat.
+    /// </summary>
+    public double? Distance { get; init; }
+
+    /// <summary>The same in a word; null for meat.</summary>
+    public string? Word { get; init; }
+
+    /// <summary>How it is cut and where it stands, where that matters; null for as its name says.</summary>
+    public string? How { get; init; }
+}
 
 /// <summary>One time under the lid.</summary>
 /// <param name="Items">Keys of what goes in.</param>
@@ -189,6 +201,11 @@ public sealed record DishStage(
 /// <param name="TotalMinutes">All stages and the time between them, min.</param>
 public sealed record StageOrder(IReadOnlyList<DishStage> Stages, LikelyAndLate TotalMinutes)
 {
+    /// <summary>
+    /// What it costs, to compare: 1 is one thing at the edge of what it bears, or an hour; <see cref="DishSolver"/> says how it is counted.
+    /// </summary>
+    public double Cost { get; init; }
+
     /// <summary>Which stage has the first meat of a dish, from 0; it has one.</summary>
     /// <param name="dish">The dish that was arranged.</param>
     public int StageWithMeat(DishRequest dish)
@@ -213,7 +230,7 @@ public sealed record TriedLid(double Kg, double PotLitres)
     public bool Covers(MeatLoad load, PotModel pot) => load.TotalKg <= Kg && pot.CapacityLitres >= PotLitres;
 }
 
-/// <summary>A change that would make it one stage.</summary>
+/// <summary>A change that would help: each thing nearer to its best, fewer stages, or less time.</summary>
 /// <param name="Change">In words.</param>
 /// <param name="Stages">Stages that it would take.</param>
 /// <param name="TotalMinutes">How long it would take, min.</param>
@@ -223,11 +240,17 @@ public sealed record Suggestion(string Change, int Stages, LikelyAndLate TotalMi
 /// <param name="Best">The arrangement; null when none works.</param>
 /// <param name="RunnerUp">The next best, if any.</param>
 /// <param name="Impossible">What makes it impossible, if anything.</param>
-/// <param name="Suggestions">Changes that would take fewer stages.</param>
+/// <param name="Suggestions">Changes that would help most.</param>
 public sealed record DishPlan(StageOrder? Best, StageOrder? RunnerUp, Blame? Impossible, IReadOnlyList<Suggestion> Suggestions)
 {
+    /// <summary>What is stirred in after the last opening.</summary>
+    public IReadOnlyList<StirredIn> StirredIn { get; init; } = [];
+
+    /// <summary>The dish with each thing cut and placed as it is arranged; null when none works.</summary>
+    public DishRequest? Arranged { get; init; }
+
     /// <summary>Keys of what is stirred in after the last opening.</summary>
-    public IReadOnlyList<string> StirIn { get; init; } = [];
+    public IReadOnlyList<string> StirIn => [.. StirredIn.Select(s => s.Key)];
 
     /// <summary>True when <see cref="Best"/> is what the cook wanted, and <see cref="RunnerUp"/> what would be best.</summary>
     public bool IsWanted { get; init; }

@@ -1,36 +1,46 @@
-using Ikuzo.Core.Companions;
-using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Planning;
-
 namespace Ikuzo.Core.Dishes;
 
-/// <summary>Arranges a dish in stages so that each thing lands in its window, with the fewest stages and then the least time.</summary>
+/// <summary>
+/// Arranges a dish so that each thing comes out as near to its best as can be, in as few stages and as little time as that is worth.
+/// </summary>
 /// <remarks>
-/// An exact search: every way to put up to eight items into up to three stages is looked at, stage sets are judged once. Windows of meat
-/// come
-/// from a scout; the arrangements that win are then computed in full with everything in the pot, and minutes are added until they are safe.
+/// <para>
+/// An exact search over what is stirred in at the end and every way to put the rest into up to three stages; for each stage over release,
+/// whole minutes, and how each thing that may be changed is cut and whether it stands in a bowl. Stage sets are judged once, from one
+/// computation of sixteen pots (<see cref="BesideCourses"/>) and one scout per meat (<see cref="MeatWindows"/>).
+/// </para>
+/// <para>
+/// The score: for each thing the square of its distance from its best, where 1 is the edge of what it bears; for meat the juice beyond the
+/// least that it can lose as well; a little for a bowl, another cut and a time under the lid; 1 for an hour. What is not done is not
+/// allowed. The best arrangements are then computed in full with everything in the pot, and minutes are added until the promise is kept.
+/// </para>
 /// </remarks>
 public static class DishSolver
 {
     private const int MostStages = 3;
 
+    // Arrangements that are computed in full at most, the best first: so many that one that cannot be made safe does not decide.
+    private const int MostInFull = 6;
+
+    private const double StirCost = 0.1; // to stand there and stir
+
     /// <summary>Finds the best arrangement and the runner-up, or says which item is to blame.</summary>
     /// <param name="dish">One to eight items with different keys.</param>
     /// <param name="cancellation">Stops the computation.</param>
     /// <exception cref="ArgumentException">No item, more than eight, or a key twice.</exception>
-    public static DishPlan Solve(DishRequest dish, CancellationToken cancellation = default) =>
-        Solve(Checked(dish), new ItemWindows(dish), withChanges: true, cancellation);
+    public static DishPlan Solve(DishRequest dish, CancellationToken cancellation = default)
+    {
+        var search = new Search(Checked(dish));
+        var plan = search.Solve(Orders.BestAndNext, cancellation);
+        return plan.Best is null ? plan : plan with { Suggestions = Changes.Of(dish, search, cancellation) };
+    }
 
-    /// <summary>The same without suggestions, which take as long again, for who only wants the stages.</summary>
+    /// <summary>The same without suggestions, which take as long again, and without a runner-up, for who only wants the stages.</summary>
     /// <param name="dish">The dish.</param>
     /// <param name="cancellation">Stops the computation.</param>
     /// <exception cref="ArgumentException">No item, more than eight, or a key twice.</exception>
     public static DishPlan Arrange(DishRequest dish, CancellationToken cancellation = default) =>
-        Arrange(dish, new ItemWindows(dish), cancellation);
-
-    /// <summary>The stages, with windows that are asked again later.</summary>
-    internal static DishPlan Arrange(DishRequest dish, ItemWindows windows, CancellationToken cancellation) =>
-        Solve(Checked(dish), windows, withChanges: false, cancellation);
+        new Search(Checked(dish)).Solve(Orders.Best, cancellation);
 
     private static DishRequest Checked(DishRequest dish)
     {
@@ -42,205 +52,229 @@ public static class DishSolver
         return dish;
     }
 
-    private static DishPlan Solve(DishRequest whole, ItemWindows windows, bool withChanges, CancellationToken cancellation)
+    /// <summary>How many arrangements are wanted in full.</summary>
+    internal enum Orders
     {
-        string[] stirIn = [.. whole.Items.OfType<BesideItem>().Where(b => b.IsStirredIn).Select(b => b.Key)];
-        var dish = whole with { Items = [.. whole.Items.Where(i => !stirIn.Contains(i.Key))] };
-        if (dish.Items.Count == 0)
-        {
-            return new(null, null, DishWords.BlameOnlyStirredIn(whole), []);
-        }
+        /// <summary>Only the best.</summary>
+        Best = 1,
 
-        var judge = new StageJudge(dish, windows);
-        if (dish.Items.FirstOrDefault(i => judge.Of(1 << dish.Items.ToList().IndexOf(i)) is null) is { } alone)
-        {
-            return new(null, null, DishWords.Blame(dish, alone), []);
-        }
-
-        var found = Partitions(dish.Items.Count)
-            .Select(sets => sets.Select(judge.Of).ToArray())
-            .Where(stages => stages.All(s => s is not null))
-            .Select(stages =>
-                stages
-                    .Select(s => s!)
-                    .OrderByDescending(s => s.IsQuickVegetable)
-                    .ThenByDescending(s => s.HasMeat)
-                    .ThenByDescending(s => s.Minutes)
-                    .ToArray()
-            )
-            .OrderBy(stages => stages.Length)
-            .ThenBy(stages => stages.Sum(s => s.Cost))
-            .Take(8);
-        var wanted = Wanted(dish, judge, windows, cancellation);
-        var orders = found.Select(stages => Finishing.Order(dish, windows, stages, cancellation)).OfType<StageOrder>().Take(2).ToList();
-        if (wanted is not null)
-        {
-            orders = [wanted, .. orders.Where(o => !IsSame(o, wanted)).Take(1)];
-        }
-
-        return orders.Count == 0
-            ? new(null, null, DishWords.BlameTogether(FailsAlone(dish, judge, windows, cancellation)), [])
-            : new(
-                orders[0],
-                orders.Skip(1).FirstOrDefault(),
-                null,
-                withChanges && orders[0].Stages.Count > 1 ? Changes.Of(dish, windows, cancellation) : []
-            )
-            {
-                StirIn = stirIn,
-                IsWanted = wanted is not null,
-            };
+        /// <summary>The best and the runner-up.</summary>
+        BestAndNext,
     }
 
-    // What the cook wants stands while it is every item once, it goes into the pot, and the meat can be made safe. What else it does to
-    // each is said, not forbidden.
-    private static StageOrder? Wanted(DishRequest dish, StageJudge judge, ItemWindows windows, CancellationToken cancellation)
+    /// <summary>One way to arrange a dish, before it is computed in full.</summary>
+    /// <param name="Stages">Stages in order.</param>
+    /// <param name="StirIn">What is stirred in.</param>
+    /// <param name="Cost">What it costs, in the unit of the score.</param>
+    internal sealed record Draft(IReadOnlyList<StageDraft> Stages, IReadOnlyList<StirredIn> StirIn, double Cost);
+
+    /// <summary>The search for one dish.</summary>
+    internal sealed class Search
     {
-        if (
-            dish.Wanted is not { Count: > 0 and <= MostStages } wanted
-            || !wanted.SelectMany(s => s).Order().SequenceEqual(dish.Items.Select(i => i.Key).Order())
-            || wanted.Any(s => s.Count == 0)
-        )
+        private readonly DishRequest _whole;
+        private readonly MeatWindows _meats;
+        private readonly BesideCourses _beside;
+        private readonly IReadOnlyList<StirredIn> _always;
+        private readonly DishRequest _dish; // without what is always stirred in
+        private readonly StageJudge _judge;
+
+        /// <param name="whole">The dish.</param>
+        public Search(DishRequest whole)
+            : this(whole, new MeatWindows(whole)) { }
+
+        private Search(DishRequest whole, MeatWindows meats)
         {
-            return null;
+            _whole = whole;
+            _meats = meats;
+            _always = [.. whole.Items.OfType<BesideItem>().Where(b => b.IsStirredIn).Select(b => StirringHeat.Of(whole, b)!)];
+            _dish = whole with { Items = [.. whole.Items.Where(i => _always.All(s => s.Key != i.Key))] };
+            _beside = new BesideCourses(_dish);
+            _judge = new StageJudge(_dish, _meats, _beside);
         }
 
-        var keys = dish.Items.Select(i => i.Key).ToList();
-        var stages = wanted.Select(s => judge.Forced(s.Aggregate(0, (set, key) => set | (1 << keys.IndexOf(key))))).ToList();
-        return stages.All(s => s is not null) ? Finishing.Order(dish, windows, [.. stages.Select(s => s!)], cancellation) : null;
-    }
-
-    // The first thing that cannot be made safe even alone; else the meat, which decides.
-    private static DishItem FailsAlone(DishRequest dish, StageJudge judge, ItemWindows windows, CancellationToken cancellation) =>
-        dish.Items.Where((_, i) => Finishing.Order(dish, windows, [judge.Of(1 << i)!], cancellation) is null).FirstOrDefault()
-        ?? dish.Items.FirstOrDefault(i => i is MeatItem)
-        ?? dish.Items[0];
-
-    private static bool IsSame(StageOrder one, StageOrder other) =>
-        one.Stages.Count == other.Stages.Count
-        && one.Stages.Zip(other.Stages).All(s => s.First.Items.Order().SequenceEqual(s.Second.Items.Order()));
-
-    /// <summary>True when everything can go in at once.</summary>
-    internal static bool IsOneStage(DishRequest dish, ItemWindows windows) =>
-        new StageJudge(dish, windows).Of((1 << dish.Items.Count) - 1) is not null;
-
-    // Every way to divide the items into one to three sets, as bit sets: restricted growth strings.
-    private static IEnumerable<int[]> Partitions(int items)
-    {
-        IEnumerable<int[]> Extend(int[] sets, int item)
+        // Another meat beside the same things: sets without it are known.
+        private Search(Search like, MeatItem meat)
         {
-            if (item == items)
+            DishRequest With(DishRequest dish) => dish with { Items = [.. dish.Items.Select(i => i.Key == meat.Key ? meat : i)] };
+            (_whole, _dish) = (With(like._whole), With(like._dish));
+            (_meats, _always, _beside) = (like._meats, like._always, like._beside);
+            _judge = new StageJudge(_dish, _meats, _beside, like._judge, _dish.Items.ToList().FindIndex(i => i.Key == meat.Key));
+        }
+
+        /// <summary>The search for the same dish with another item in the place of one of the same key.</summary>
+        public Search With(DishItem item) =>
+            item is MeatItem meat
+                ? new(this, meat)
+                : new(_whole with { Wanted = null, Items = [.. _whole.Items.Select(i => i.Key == item.Key ? item : i)] }, _meats);
+
+        /// <summary>Windows of its meats, for who asks about another dish with the same.</summary>
+        public MeatWindows Meats => _meats;
+
+        /// <summary>What every minute does to what stands beside its meat.</summary>
+        public BesideCourses Beside => _beside;
+
+        /// <summary>The best way before anything is computed in full; null when none works.</summary>
+        public Draft? Quick => Drafts().FirstOrDefault();
+
+        /// <summary>Minutes that suit some items, as they are placed, with a release; null when none do.</summary>
+        public int? Minutes(IReadOnlyList<DishItem> placed, Cooking.Release release) => _judge.Minutes(placed, release);
+
+        public DishPlan Solve(Orders wanted, CancellationToken cancellation)
+        {
+            if (_dish.Items.Count == 0)
             {
-                return [sets];
+                return new(null, null, DishWords.BlameOnlyStirredIn(_whole), []);
             }
 
-            var into = Enumerable.Range(0, sets.Length).Select(i => sets.Select((s, j) => j == i ? s | (1 << item) : s).ToArray());
-            return (sets.Length < MostStages ? into.Append([.. sets, 1 << item]) : into).SelectMany(s => Extend(s, item + 1));
+            var byHand = ByHand() is { } stages ? Full(stages, cancellation) : null;
+            var found = Drafts()
+                .Take(MostInFull)
+                .Select(d => Full(d, cancellation))
+                .OfType<DishPlan>()
+                .Where(p => byHand is null || !IsSame(p.Best!, byHand.Best!))
+                .Take((int)wanted - (byHand is null ? 0 : 1))
+                .ToList();
+            List<DishPlan> plans = [.. byHand is null ? [] : new[] { byHand }, .. found];
+            return plans.Count == 0
+                ? new(null, null, Blame(cancellation), [])
+                : plans[0] with
+                {
+                    RunnerUp = plans.Skip(1).FirstOrDefault()?.Best,
+                    IsWanted = byHand is not null,
+                };
         }
 
-        return Extend([1], 1);
-    }
-}
-
-/// <summary>A set of items that may share a stage.</summary>
-/// <param name="Items">The items.</param>
-/// <param name="Release">The release that suits them.</param>
-/// <param name="Range">Minutes at which all are in their window.</param>
-/// <param name="Cost">About how long the stage takes, min.</param>
-internal sealed record StageDraft(IReadOnlyList<DishItem> Items, Release Release, MinuteRange Range, double Cost)
-{
-    /// <summary>Minutes to set: what most wants, if all can take it.</summary>
-    public int Minutes => Math.Clamp(Range.Wanted, Range.Least, Range.Most);
-
-    public bool HasMeat => Items.Any(i => i is MeatItem);
-
-    /// <summary>
-    /// True for vegetables of a moment: they go first, come out, and go back at the end, so that the bird does not wait for them.
-    /// </summary>
-    public bool IsQuickVegetable =>
-        Minutes <= MostQuickMinutes && Items.All(i => i is BesideItem { Companion.Kind: CompanionKind.Green or CompanionKind.Flesh });
-
-    private const int MostQuickMinutes = 1;
-}
-
-/// <summary>Judges sets of items, each once.</summary>
-internal sealed class StageJudge(DishRequest dish, ItemWindows windows)
-{
-    private const double StageOverheadMinutes = 12; // come-up and handling, for ordering only
-    private static readonly Release[] Ordinary = [Release.Vent, Release.Natural],
-        Spurting = [Release.Pulsed, Release.Natural];
-
-    private readonly Dictionary<int, StageDraft?> _known = [];
-
-    public StageDraft? Of(int set)
-    {
-        if (!_known.TryGetValue(set, out var draft))
+        // The best ways, the best first; a stage that does not go into the pot takes its way with it.
+        private IEnumerable<Draft> Drafts()
         {
-            _known[set] = draft = Draft([.. dish.Items.Where((_, i) => (set & (1 << i)) != 0)]);
+            var stirrable = _dish
+                .Items.Select((item, i) => (Bit: 1 << i, Stirred: item is BesideItem b ? StirringHeat.Of(_whole, b) : null))
+                .Where(s => s.Stirred is not null)
+                .ToList();
+            var all = (1 << _dish.Items.Count) - 1;
+            var ways = new PriorityQueue<(int[] Sets, List<StirredIn> Stirred), double>();
+            foreach (var some in Enumerable.Range(0, 1 << stirrable.Count))
+            {
+                var stirred = stirrable.Where((_, i) => (some & (1 << i)) != 0).ToList();
+                List<StirredIn> said = [.. _always, .. stirred.Select(s => s.Stirred!)];
+                var under = all & ~stirred.Sum(s => s.Bit);
+                if (under != 0)
+                {
+                    Divide(under, new int[MostStages], 0, said.Sum(Cost), (sets, cost) => ways.Enqueue((sets, said), cost));
+                }
+            }
+
+            while (ways.TryDequeue(out var way, out var cost))
+            {
+                StageDraft[] stages = [.. way.Sets.Select(set => _judge.Of(set)!)];
+                if (stages.All(_judge.Holds))
+                {
+                    yield return new(InOrder(stages), way.Stirred, cost);
+                }
+            }
         }
 
-        return draft;
-    }
+        private static double Cost(StirredIn stirred) => stirred.Minutes > 0 ? StirCost + StageJudge.Hours(stirred.Minutes) : 0;
 
-    /// <summary>A set as it is asked for, although not all in it may meet; null when it does not go into the pot.</summary>
-    public StageDraft? Forced(int set)
-    {
-        if (Of(set) is { } meets)
+        // Every way to divide some items into one to three sets: the set with the first of them, then one with the first of the rest.
+        private void Divide(int left, int[] sets, int count, double cost, Action<int[], double> found)
         {
-            return meets;
+            if (left == 0)
+            {
+                found(sets[..count], cost + (count - 1) * StageJudge.StageCost);
+                return;
+            }
+
+            if (count == MostStages)
+            {
+                return;
+            }
+
+            var first = left & -left;
+            var rest = left & ~first;
+            for (var some = count == MostStages - 1 ? rest : 0; ; some = (some - rest) & rest)
+            {
+                if (_judge.Of(first | some) is { } stage)
+                {
+                    sets[count] = first | some;
+                    Divide(rest & ~some, sets, count + 1, cost + stage.Cost, found);
+                }
+
+                if (some == rest)
+                {
+                    return;
+                }
+            }
         }
 
-        IReadOnlyList<DishItem> items = [.. dish.Items.Where((_, i) => (set & (1 << i)) != 0)];
-        return Holds(items) ? Ways(items).Select(w => Compromise(items, w)).OfType<StageDraft>().MinBy(d => d.Cost) : null;
-    }
+        private static StageDraft[] InOrder(StageDraft[] stages) =>
+            [.. stages.OrderByDescending(s => s.IsQuickVegetable).ThenByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes)];
 
-    // Meat is what must be safe, so it decides; without any, what is slowest.
-    private StageDraft? Compromise(IReadOnlyList<DishItem> items, Release release)
-    {
-        var ranges = items.Select(i => (IsMeat: i is MeatItem, Range: windows.Of(i, release))).ToList();
-        var deciding = ranges.Any(r => r.IsMeat) ? ranges.Where(r => r.IsMeat).ToList() : ranges;
-        if (deciding.Any(r => r.Range.IsEmpty))
+        // What the cook wants stands while it is every item once, it goes into the pot, and the meat can be made safe. What else it does
+        // to each is said, not forbidden.
+        private Draft? ByHand()
         {
-            return null;
+            var keys = _dish.Items.Select(i => i.Key).ToList();
+            if (_dish.Wanted is not { Count: > 0 and <= MostStages } wanted || wanted.Any(s => s.Count == 0))
+            {
+                return null;
+            }
+
+            // What goes under no lid is stirred in at the end, if it can be.
+            var under = wanted.SelectMany(s => s).ToList();
+            var stirred = _dish
+                .Items.Where(i => !under.Contains(i.Key))
+                .Select(i => (i as BesideItem) is { } b ? StirringHeat.Of(_whole, b) : null);
+            if (stirred.Any(s => s is null) || under.Distinct().Count() != under.Count || under.Except(keys).Any())
+            {
+                return null;
+            }
+
+            IReadOnlyList<StirredIn> said = [.. _always, .. stirred.Select(s => s!)];
+
+            var stages = wanted.Select(s => _judge.Forced(s.Sum(key => 1 << keys.IndexOf(key)))).OfType<StageDraft>().ToList();
+            return stages.Count == wanted.Count
+                ? new(stages, said, stages.Sum(s => s.Cost) + said.Sum(Cost) + (stages.Count - 1) * StageJudge.StageCost)
+                : null;
         }
 
-        // What each wants is no less than its least.
-        var wanted = deciding.Max(r => r.Range.Wanted);
-        var most = Math.Max(deciding.Max(r => r.Range.Most), wanted);
-        return new(items, release, new(wanted, most, wanted), StageOverheadMinutes + wanted + release.UsualMinutes);
-    }
-
-    private StageDraft? Draft(IReadOnlyList<DishItem> items)
-    {
-        if (!Holds(items))
+        private DishPlan? Full(Draft draft, CancellationToken cancellation)
         {
-            return null;
+            var stirred = draft.StirIn.Select(s => s.Key).ToHashSet();
+            var arranged = _whole with
+            {
+                Items =
+                [
+                    .. _whole.Items.Select(i =>
+                        stirred.Contains(i.Key) ? i : draft.Stages.SelectMany(s => s.Items).Single(placed => placed.Key == i.Key)
+                    ),
+                ],
+            };
+            return Finishing.Order(arranged, this, draft.Stages, cancellation) is { } order
+                ? new(order with { Cost = Math.Round(draft.Cost, 2) }, null, null, []) { Arranged = arranged, StirredIn = draft.StirIn }
+                : null;
         }
 
-        return Ways(items)
-            .Select(w => (Release: w, Range: items.Select(i => windows.Of(i, w)).Aggregate((a, b) => a.And(b))))
-            .Where(w => !w.Range.IsEmpty)
-            .Select(w => new StageDraft(
-                items,
-                w.Release,
-                w.Range,
-                StageOverheadMinutes + Math.Clamp(w.Range.Wanted, w.Range.Least, w.Range.Most) + w.Release.UsualMinutes
-            ))
-            .MinBy(d => d.Cost + Price(d, items));
+        // The first thing that cannot go in even alone, or cannot be made safe; else the meat, which decides.
+        private Blame Blame(CancellationToken cancellation)
+        {
+            if (_dish.Items.Where((_, i) => _judge.Of(1 << i) is not { } draft || !_judge.Holds(draft)).FirstOrDefault() is { } alone)
+            {
+                return DishWords.Blame(_dish, alone);
+            }
+
+            var item =
+                _dish.Items.Where((_, i) => Full(new([_judge.Of(1 << i)!], StirAll(i), 0), cancellation) is null).FirstOrDefault()
+                ?? _dish.Items.FirstOrDefault(i => i is MeatItem)
+                ?? _dish.Items[0];
+            return DishWords.BlameTogether(item);
+        }
+
+        private StirredIn[] StirAll(int but) =>
+            [.. _whole.Items.Where(i => i != _dish.Items[but]).Select(i => new StirredIn(i.Key, 0, false))];
+
+        private static bool IsSame(StageOrder one, StageOrder other) =>
+            one.Stages.Count == other.Stages.Count
+            && one.Stages.Zip(other.Stages).All(s => s.First.Items.Order().SequenceEqual(s.Second.Items.Order()));
     }
-
-    private Release[] Ways(IReadOnlyList<DishItem> items) =>
-        items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot)
-            ? Spurting
-            : Ordinary;
-
-    private bool Holds(IReadOnlyList<DishItem> items) =>
-        items.OfType<MeatItem>().FirstOrDefault() is { } meat
-            ? Warnings.Of(StageRequest.Of(dish, items, meat)).All(w => !DishRequest.Hinders(w) || w.Code == "spurts")
-            : (StageRequest.LiquidMl(dish, items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= dish.Pot.CapacityLitres / 2;
-
-    // A release with which nothing is past its window comes first. Venting at once costs meat about a percent of juice, worth ten minutes
-    // or so where nothing is in a hurry.
-    private static double Price(StageDraft draft, IReadOnlyList<DishItem> items) =>
-        (draft.Range.IsPast ? 60 : 0) + (draft.Release.Kind == ReleaseKind.Vent && items.Any(i => i is MeatItem) ? 12 : 0);
 }

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Planning;
@@ -36,28 +37,80 @@ internal static class DishWords
             _ => item.Key,
         };
 
-    public static string Why(StageDraft draft, int minutes, ItemWindows windows)
+    /// <summary>How something is cut and where it stands, where that matters; null for as its name says.</summary>
+    public static string? How(DishItem item) => (item as BesideItem)?.Load.How;
+
+    /// <summary>Why a stage is as it is: what each wants, where they meet, and what comes of it.</summary>
+    public static string Why(
+        DishRequest dish,
+        StageDraft draft,
+        int minutes,
+        DishSolver.Search search,
+        IReadOnlyDictionary<string, double> distances
+    )
     {
-        var parts = draft
-            .Items.Select(i => (Name: Name(i), Range: windows.Of(i, draft.Release)))
-            .Select(i => Inv($"{i.Name} {i.Range.Least} to {i.Range.Most} min"));
+        var load = StageRequest.JoulePerKelvin(dish, draft.Items);
+        var wants = draft.Items.Select(i => Wants(i, draft, minutes, search, load));
         var ending = draft.Release.Kind switch
         {
             ReleaseKind.Vent => "vented at once",
             ReleaseKind.Pulsed => "vented in bursts, since it would spurt",
+            ReleaseKind.RestThenVent => Inv($"vented after {draft.Release.RestMinutes:0} min"),
             _ => "left until the pin drops",
         };
-        var past = draft.Range.IsPast ? " Being safe takes longer than its aim allows; thinner pieces would hold together better." : "";
+        var past = draft.Items.OfType<MeatItem>().Any(m => search.Meats.Of(m, draft.Release).IsPast)
+            ? " Being safe takes longer than its aim allows; thinner pieces would hold together better."
+            : "";
         var first = draft.IsQuickVegetable
             ? " First and alone, then out of the pot and back in at the end, so that the meat does not wait."
             : "";
-        var meet = draft.Items.All(i => windows.Of(i, draft.Release).Verdict(minutes) != ItemVerdict.Under && !IsPast(i))
-            ? $"all meet at {minutes} min"
-            : $"they do not all meet; {minutes} min as the meat needs it";
-        return Inv($"{string.Join(", ", parts)}: {meet}, {ending}.{first}{past}");
-
-        bool IsPast(DishItem item) => windows.Of(item, draft.Release) is { IsPast: false } range && minutes > range.Most;
+        string[] off = [.. draft.Items.Select(i => Off(i, draft, minutes, search, distances)).OfType<string>()];
+        var comes = off.Length == 0 ? "" : $" They do not all meet: {string.Join(", ", off)}.";
+        return Inv($"{string.Join("; ", wants)}: {minutes} min, {ending}.{comes}{first}{past}");
     }
+
+    private static string Wants(DishItem item, StageDraft draft, int minutes, DishSolver.Search search, double load)
+    {
+        if (item is MeatItem meat)
+        {
+            return draft.Items.Count > 1 && search.Meats.Of(meat, draft.Release).Least is { } least
+                ? Inv($"{Name(item)} from {Math.Min(least, minutes)} min")
+                : Name(item);
+        }
+
+        var how = How(item) is { } words ? $" {words}" : "";
+        if (item is not BesideItem { Companion.Softens: true } beside)
+        {
+            return Name(item) + how;
+        }
+
+        var at = search.Beside.Minutes(beside, draft.Release, load);
+        return at switch
+        {
+            { Just: null } => Inv($"{Name(item)}{how} never done in {BesideCourses.MostMinutes} min"),
+            { Best: null } => Inv($"{Name(item)}{how} from {at.Just:0} min"),
+            { TooFar: { } tooFar } => Inv(
+                $"{Name(item)}{how} {Math.Round(at.Just.Value):0} to {Math.Round(tooFar):0} min, best at {at.Best:0}"
+            ),
+            _ => Inv($"{Name(item)}{how} from {Math.Round(at.Just.Value):0} min, best at {at.Best:0}"),
+        };
+    }
+
+    // What is not as it should be in the end.
+    private static string? Off(
+        DishItem item,
+        StageDraft draft,
+        int minutes,
+        DishSolver.Search search,
+        IReadOnlyDictionary<string, double> distances
+    ) =>
+        item is MeatItem meat
+            ? search.Meats.Of(meat, draft.Release) is { IsPast: false } window && window.Distance(minutes) > 1
+                ? $"{Name(item)} past its best"
+                : null
+            : distances.TryGetValue(item.Key, out var distance) && Math.Abs(distance) > 1
+                ? $"{Name(item)} {SoftnessLevels.Word(distance)}"
+                : null;
 
     public static Blame Blame(DishRequest dish, DishItem item) =>
         item is MeatItem meat

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
@@ -9,18 +10,24 @@ namespace Ikuzo.Core.Dishes;
 /// <summary>Computes the stages of an arrangement in full.</summary>
 internal static class Finishing
 {
-    // Where a thermometer decides and cannot be trusted to find the thickest of many pieces, it may take as long as to be sure.
-    private const int MostCorrections = 6,
-        MostToBeSure = 20;
+    // Minutes that are tried around those of the draft; between the last that fails and the first that holds every one is tried. Fewer
+    // than the scout found only where nothing stands beside the meat.
+    private static readonly int[] Fewer = [-3],
+        More = [0, 2, 6, 14];
 
-    /// <summary>The stages in order, each safe with everything in the pot; null when one cannot be made so within its windows.</summary>
-    public static StageOrder? Order(DishRequest dish, ItemWindows windows, IReadOnlyList<StageDraft> drafts, CancellationToken cancellation)
+    /// <summary>The stages in order, each safe with everything in the pot; null when one cannot be made so.</summary>
+    public static StageOrder? Order(
+        DishRequest dish,
+        DishSolver.Search search,
+        IReadOnlyList<StageDraft> drafts,
+        CancellationToken cancellation
+    )
     {
         List<DishStage> stages = [];
         for (var i = 0; i < drafts.Count; i++)
         {
             var later = drafts.Skip(i + 1).Sum(d => d.Minutes);
-            if (Stage(dish, windows, drafts[i], later, isFirst: i == 0, cancellation) is not { } stage)
+            if (Stage(dish, search, drafts[i], later, isFirst: i == 0, cancellation) is not { } stage)
             {
                 return null;
             }
@@ -37,101 +44,238 @@ internal static class Finishing
 
     private static DishStage? Stage(
         DishRequest dish,
-        ItemWindows windows,
+        DishSolver.Search search,
         StageDraft draft,
         double laterMinutes,
         bool isFirst,
         CancellationToken cancellation
     )
     {
-        var meats = draft.Items.OfType<MeatItem>().Select(m => (m.Key, Request: StageRequest.Of(dish, draft.Items, m))).ToList();
-        var most = dish.Promise == Promise.Measured ? MostToBeSure : MostCorrections;
-        for (var minutes = draft.Minutes; minutes <= Math.Min(draft.Range.Most, draft.Minutes + most); minutes++)
+        var meats = draft.Items.OfType<MeatItem>().Select(m => StageRequest.Of(dish, draft.Items, m)).ToList();
+        var ended = meats.Count == 0 ? Alone(dish, draft, isFirst, cancellation) : WithMeat(draft, meats, search, cancellation);
+        if (ended is null)
         {
-            Branch[] ending = [new(minutes, draft.Release)];
-            var runs = meats.ToDictionary(
-                m => m.Key,
-                m => Ensemble.Run(ModelBuilder.Build(m.Request), ParticleSource.Ensemble, ending, m.Request.IsForThermometer, cancellation)
-            );
-            if (!meats.All(m => runs[m.Key].ReachesPressure && IsKept(m.Request, runs[m.Key])))
-            {
-                continue;
-            }
-
-            var slowest =
-                runs.Values.MaxBy(r => PlanReport.Ninety(r.ToPressureMinutes).P50)
-                ?? Ensemble.Run(
-                    StageRequest.WithoutMeat(dish, draft.Items, isFirst),
-                    ParticleSource.Ensemble,
-                    ending,
-                    cancellation: cancellation
-                );
-            if (slowest.ReachesPressure)
-            {
-                return Report(dish, windows, draft, minutes, laterMinutes, runs, slowest) with
-                {
-                    Warnings =
-                    [
-                        .. meats
-                            .SelectMany(m => Warnings.Of(m.Request))
-                            .Where(w => w.Level == WarningLevel.Caution || w.IsToConfirm)
-                            .DistinctBy(w => w.Code),
-                    ],
-                };
-            }
+            return null;
         }
 
-        return null;
+        var stage = draft with { Release = ended.Release };
+        return Report(dish, search, stage, ended, laterMinutes) with
+        {
+            Warnings =
+            [
+                .. meats
+                    .SelectMany(Warnings.Of)
+                    .Concat(Raw(stage, ended))
+                    .Where(w => w.Level == WarningLevel.Caution || w.IsToConfirm || w.Code == BesideWarnings.BoilThroughCode)
+                    .DistinctBy(w => w.Code),
+            ],
+        };
     }
 
-    private static bool IsKept(PlanRequest request, EnsembleResult run)
+    /// <summary>A stage that was computed: what each meat, or the pot without any, sees.</summary>
+    private sealed record Ended(int Minutes, Release Release, IReadOnlyList<EnsembleResult> Runs, int Branch)
     {
-        var ready = run.Measured[0] is { } measured ? new Readiness(measured) : null;
-        return request.IsKept(run.Outcomes[0].IsSafe, ready?.AtFirst ?? 0, ready?.AfterRest ?? 0);
+        /// <summary>The run whose pot comes up slowest.</summary>
+        public EnsembleResult Slowest => Runs.MaxBy(r => PlanReport.Ninety(r.ToPressureMinutes).P50)!;
     }
 
-    private static DishStage Report(
-        DishRequest dish,
-        ItemWindows windows,
-        StageDraft draft,
-        int minutes,
-        double laterMinutes,
-        Dictionary<string, EnsembleResult> runs,
-        EnsembleResult slowest
-    )
+    private static Ended? Alone(DishRequest dish, StageDraft draft, bool isFirst, CancellationToken cancellation)
     {
+        var run = Ensemble.Run(
+            StageRequest.WithoutMeat(dish, draft.Items, isFirst),
+            ParticleSource.Ensemble,
+            [new(draft.Minutes, draft.Release)],
+            cancellation: cancellation
+        );
+        return run.ReachesPressure ? new(draft.Minutes, draft.Release, [run], 0) : null;
+    }
+
+    // First where the promise of every meat is kept, then, from there, where everything is nearest to its best as it really heats.
+    private static Ended? WithMeat(StageDraft draft, List<PlanRequest> meats, DishSolver.Search search, CancellationToken cancellation)
+    {
+        var isAlone = draft.Items.All(i => i is MeatItem);
+        if (isAlone && meats.Count == 1)
+        {
+            return AsPlanned(meats[0], cancellation);
+        }
+
+        int[] tried =
+        [
+            .. (isAlone && draft.Minutes == draft.Least ? [.. Fewer, .. More] : More).Select(m => draft.Minutes + m).Where(m => m >= 0),
+        ];
+        if (Try(draft, meats, tried, cancellation) is not { } first)
+        {
+            return null;
+        }
+
+        // Between the last that failed and the first that held, each may be the first.
+        var from = first.Branch == 0 ? first.Minutes : tried[first.Branch - 1] + 1;
+        var best = Nearest(draft, first, from, search);
+        int[] wanted = best >= first.Minutes ? [best] : [.. Enumerable.Range(best, first.Minutes - best)];
+        return best == first.Minutes ? first : Try(draft, meats, wanted, cancellation) ?? first;
+    }
+
+    // One meat alone is a plan, and has its minutes and its release.
+    private static Ended? AsPlanned(PlanRequest meat, CancellationToken cancellation)
+    {
+        if (Planner.Ending(meat, cancellation) is not { } ending)
+        {
+            return null;
+        }
+
+        var run = Ensemble.Run(ModelBuilder.Build(meat), ParticleSource.Ensemble, [ending], meat.IsForThermometer, cancellation);
+        return new((int)ending.HoldMinutes, ending.Release, [run], 0);
+    }
+
+    private static int Nearest(StageDraft draft, Ended ended, int from, DishSolver.Search search)
+    {
+        var beside = draft.Items.OfType<BesideItem>().Where(b => b.Companion.Softens).ToList();
+        if (beside.Count == 0)
+        {
+            return from;
+        }
+
+        var outcomes = ended.Slowest.Outcomes;
+        double[] minutes = [.. outcomes.Select(o => o.Branch.HoldMinutes)];
+        var heat = beside
+            .Select((_, i) => new MonotoneCurve(minutes, [.. outcomes.Select(o => Math.Log(PlanReport.Median(o.HeatMinutes[i])))]))
+            .ToList();
+        double Cost(int m) =>
+            StageJudge.Hours(m)
+            + draft.Items.OfType<MeatItem>().Sum(meat => search.Meats.Of(meat, draft.Release).Cost(m, search.Meats.LeastLoss(meat)))
+            + beside.Select((b, i) => BesideCourses.Cost(b.Companion.Levels().Distance(Math.Exp(heat[i].At(m))))).Sum();
+        return Enumerable.Range(from, (int)minutes[^1] - from + 1).MinBy(Cost);
+    }
+
+    // The first of some rising minutes at which every meat keeps its promise.
+    private static Ended? Try(StageDraft draft, List<PlanRequest> meats, int[] minutes, CancellationToken cancellation)
+    {
+        Branch[] endings = [.. minutes.Select(m => new Branch(m, draft.Release))];
+        var runs = meats
+            .Select(m => Ensemble.Run(ModelBuilder.Build(m), ParticleSource.Ensemble, endings, m.IsForThermometer, cancellation))
+            .ToList();
+        if (!runs.All(r => r.ReachesPressure))
+        {
+            return null;
+        }
+
+        var kept = Array.FindIndex(minutes, m => meats.Zip(runs).All(r => IsKept(r.First, r.Second, Array.IndexOf(minutes, m))));
+        return kept < 0 ? null : new(minutes[kept], draft.Release, runs, kept);
+    }
+
+    private static bool IsKept(PlanRequest request, EnsembleResult run, int branch)
+    {
+        var outcome = run.Outcomes[branch];
+        if (PlanReport.Median(outcome.Tenderness) < request.Load.Cut.Window.Least(request.WantedAim) - AboutAsTender)
+        {
+            return false;
+        }
+
+        var ready = run.Measured[branch] is { } measured ? new Readiness(measured) : null;
+        return request.IsKept(outcome.IsSafe, ready?.AtFirst ?? 0, ready?.AfterRest ?? 0);
+    }
+
+    // The scout's nominal cook finds when it is tender; the ensemble's median may lie a shade beside it.
+    private const double AboutAsTender = 0.02;
+
+    private static DishStage Report(DishRequest dish, DishSolver.Search search, StageDraft draft, Ended ended, double laterMinutes)
+    {
+        var slowest = ended.Slowest;
+        var distances = Distances(draft, ended);
+        var meats = draft.Items.OfType<MeatItem>().ToList();
         var outcomes = draft.Items.Select(item =>
         {
-            double? coldest = runs.TryGetValue(item.Key, out var run)
-                ? Math.Round(Quantiles.Of(Quantiles.Sorted(run.Outcomes[0].Coldest), SafetyRule.ShareBelow), 2)
-                : null;
-            var range = windows.Of(item, draft.Release);
+            var meat = meats.IndexOf((item as MeatItem)!);
+            var coldest =
+                meat < 0
+                    ? (double?)null
+                    : Math.Round(Quantiles.Of(Quantiles.Sorted(ended.Runs[meat].Outcomes[ended.Branch].Coldest), SafetyRule.ShareBelow), 2);
+            double Distance(double minutes) =>
+                item is MeatItem m ? Math.Max(0, search.Meats.Of(m, draft.Release).Distance(minutes))
+                : distances.TryGetValue(item.Key, out var distance) ? distance
+                : 0;
+            var off = Distance(ended.Minutes);
             return new ItemOutcome(
                 item.Key,
-                range.Verdict(minutes),
+                Verdict(off),
                 coldest,
-                laterMinutes > 0 && minutes + laterMinutes <= range.Most,
-                range.Score(minutes)
-            );
+                StaysIn(dish, search, draft, item, ended.Minutes, laterMinutes),
+                Score(off)
+            )
+            {
+                Distance = item is BesideItem ? Math.Round(off, 2) : null,
+                Word = item is BesideItem ? SoftnessLevels.Word(off) : null,
+                How = DishWords.How(item),
+            };
         });
         return new DishStage(
             [.. draft.Items.Select(i => i.Key)],
-            minutes,
+            ended.Minutes,
             draft.Release,
             StageRequest.LiquidMl(dish, draft.Items),
-            DishWords.Why(draft, minutes, windows),
+            DishWords.Why(dish, draft, ended.Minutes, search, distances),
             [.. outcomes],
             Likely(slowest.ToPressureMinutes),
-            Likely(slowest.Outcomes[0].ReleaseMinutes)
+            Likely(slowest.Outcomes[ended.Branch].ReleaseMinutes)
         )
         {
-            ReadyAtFirst = runs
-                .Values.Select(r => r.Measured[0])
+            ReadyAtFirst = ended
+                .Runs.Where(r => r.Measured.Count > 0)
+                .Select(r => r.Measured[ended.Branch])
                 .OfType<MeasuredOutcome>()
                 .Select(m => (double?)Math.Round(new Readiness(m).AtFirst, 4))
                 .Min(),
         };
     }
+
+    /// <summary>How far from its best each thing beside the meat comes, likely, by key.</summary>
+    private static Dictionary<string, double> Distances(StageDraft draft, Ended ended)
+    {
+        var heat = ended.Slowest.Outcomes[ended.Branch].HeatMinutes;
+        return draft
+            .Items.OfType<BesideItem>()
+            .Where(b => b.Companion.Softens)
+            .Select((b, i) => (b.Key, Distance: b.Companion.Levels().Distance(PlanReport.Median(heat[i]))))
+            .ToDictionary(b => b.Key, b => b.Distance);
+    }
+
+    private static bool StaysIn(
+        DishRequest dish,
+        DishSolver.Search search,
+        StageDraft draft,
+        DishItem item,
+        double minutes,
+        double laterMinutes
+    ) =>
+        laterMinutes > 0
+        && (
+            item is MeatItem meat
+                ? search.Meats.Of(meat, draft.Release).Distance(minutes + laterMinutes) <= 1
+                : item is BesideItem { Companion.Softens: true } beside
+                    && search.Beside.Distance(
+                        beside,
+                        draft.Release,
+                        Math.Min(minutes + laterMinutes, BesideCourses.MostMinutes),
+                        StageRequest.JoulePerKelvin(dish, draft.Items)
+                    ) <= 1
+        );
+
+    private static IEnumerable<Warning> Raw(StageDraft draft, Ended ended)
+    {
+        var distances = Distances(draft, ended);
+        return draft
+            .Items.OfType<BesideItem>()
+            .Where(b => b.Companion.Is(CompanionTraits.BoilThrough) && distances[b.Key] < -1)
+            .Select(b => BesideWarnings.NotBoiledThrough(b.Companion));
+    }
+
+    private static ItemVerdict Verdict(double distance) =>
+        distance < -1 ? ItemVerdict.Under
+        : distance > 1 ? ItemVerdict.Over
+        : ItemVerdict.InWindow;
+
+    // 1 at its best, a half at either end of what it bears, falling on to 0.
+    private static double Score(double distance) => Math.Round(Math.Max(0, 1 - Math.Abs(distance) / 2), 2);
 
     private static LikelyAndLate Likely(float[] values)
     {

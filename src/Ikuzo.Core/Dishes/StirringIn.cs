@@ -8,17 +8,18 @@ public static class StirringIn
 {
     /// <summary>A line for each, with its amount.</summary>
     /// <param name="dish">The dish.</param>
-    /// <param name="keys">Items that are stirred in.</param>
-    public static IReadOnlyList<string> Lines(DishRequest dish, IReadOnlyList<string> keys)
+    /// <param name="stirred">What is stirred in.</param>
+    public static IReadOnlyList<string> Lines(DishRequest dish, IReadOnlyList<StirredIn> stirred)
     {
         var say = new Wording(dish.Units);
         return
         [
             .. dish
                 .Items.OfType<BesideItem>()
-                .Where(b => keys.Contains(b.Key))
-                .OrderBy(Turn)
-                .Select(b => $"Stir in {DishWords.Amount(b, say)}{How(b)}. No more pressure from now on."),
+                .Select(b => (Item: b, Stirred: stirred.FirstOrDefault(s => s.Key == b.Key)))
+                .Where(b => b.Stirred is not null)
+                .OrderBy(b => Turn(b.Item))
+                .Select(b => $"Stir in {DishWords.Amount(b.Item, say)}{How(b.Item, b.Stirred!)}. No more pressure from now on."),
         ];
     }
 
@@ -27,11 +28,13 @@ public static class StirringIn
         : item.Companion.Is(CompanionTraits.Thick) ? 1
         : 2;
 
-    private static string How(BesideItem item) =>
-        Turn(item) switch
+    private static string How(BesideItem item, StirredIn stirred) =>
+        (Turn(item), stirred) switch
         {
-            1 => ", the meat lifted out, and let it bubble for a minute",
-            2 => ", the heat off",
+            (1, _) => ", the meat lifted out, and let it bubble for a minute",
+            (2, _) => ", the heat off",
+            (_, { Simmers: true }) => FormattableString.Invariant($" and let it simmer for {stirred.Minutes:0} min, the lid off"),
+            (_, { Minutes: > 0 }) => FormattableString.Invariant($" and leave it for {stirred.Minutes:0} min in the heat that is left"),
             _ => "",
         };
 }

@@ -2,6 +2,7 @@ using System.Globalization;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 
@@ -25,10 +26,10 @@ public static class Together
             return Planner.Compute(request, cancellation);
         }
 
-        var windows = new ItemWindows(dish);
-        var plan = DishSolver.Arrange(dish, windows, cancellation);
+        var search = new DishSolver.Search(dish);
+        var plan = search.Solve(DishSolver.Orders.Best, cancellation);
         return plan.Best is { } order
-            ? WithOrder(request, dish, windows, plan, order, cancellation)
+            ? WithOrder(request, search, plan, order, cancellation)
             : WithWarning(Planner.Compute(Under(request, dish, plan.StirIn, null), cancellation), CannotBeArranged(plan.Impossible!));
     }
 
@@ -57,7 +58,10 @@ public static class Together
             Items =
             [
                 new MeatItem(Bird, request.Load, request.Aim),
-                .. beside.Select((c, i) => new BesideItem(Key(i), c.Companion, c.Grams, c.Size, c.InBowl)),
+                .. beside.Select(
+                    (c, i) =>
+                        new BesideItem(Key(i), c.Companion, c.Grams, c.Size, c.InBowl) { MayChange = c.MayChange, Measure = c.Measure }
+                ),
             ],
         };
         // What the cook pours in beyond what the dish needs is broth.
@@ -69,19 +73,19 @@ public static class Together
 
     private static Plan WithOrder(
         PlanRequest request,
-        DishRequest dish,
-        ItemWindows windows,
+        DishSolver.Search search,
         DishPlan dishPlan,
         StageOrder order,
         CancellationToken cancellation
     )
     {
+        var dish = dishPlan.Arranged!;
         var stage = order.Stages.First(s => s.Items.Contains(Bird));
         var under = Under(request, dish, [.. dishPlan.StirIn, .. Elsewhere(dish, stage)], stage);
         var tried = request.Minutes is not null || request.Release is not null;
         var minutes =
             request.Minutes
-            ?? (request.Release is { } release ? MinutesFor(under, dish, windows, stage, release, cancellation) : stage.Minutes);
+            ?? (request.Release is { } release ? MinutesFor(under, search, dish, stage, release, cancellation) : stage.Minutes);
         var plan = Planner.Compute(
             under with
             {
@@ -94,12 +98,17 @@ public static class Together
         Warning?[] more =
         [
             order.Stages.Count > 1 ? Apart(dish, order, stage) : null,
-            StirIn(dish, dishPlan.StirIn),
+            StirIn(dish, dishPlan.StirredIn),
             Thirsty(request, dish, stage),
-            tried ? OutOfWindow(dish, windows, stage, plan) : null,
+            Drowned(request, plan),
+            tried ? OutOfWindow(plan, stage) : null,
+            .. under.Companions.Where(c => IsStillRaw(c, plan)).Select(c => BesideWarnings.NotBoiledThrough(c.Companion)),
         ];
         return WithWarning(plan, [.. more.OfType<Warning>()]) with { RecommendedMinutes = stage.Minutes, Why = [stage.Why, .. plan.Why] };
     }
+
+    private static bool IsStillRaw(CompanionLoad load, Plan plan) =>
+        load.Companion.Is(CompanionTraits.BoilThrough) && plan.Beside.Any(b => b.Id == load.Companion.Id && b.Distance < -1);
 
     // Under the lid with the meat: what the stage has, and its liquid unless the cook says how much.
     private static PlanRequest Under(PlanRequest request, DishRequest dish, IReadOnlyList<string> without, DishStage? stage) =>
@@ -116,21 +125,19 @@ public static class Together
     private static IEnumerable<string> Elsewhere(DishRequest dish, DishStage stage) =>
         dish.Items.Select(i => i.Key).Where(k => !stage.Items.Contains(k));
 
-    // Another release than the dish would take: what all that is under the lid can take with it, and what is safe.
+    // Another release than the dish would take: what suits all that is under the lid with it, and is safe.
     private static double? MinutesFor(
         PlanRequest under,
+        DishSolver.Search search,
         DishRequest dish,
-        ItemWindows windows,
         DishStage stage,
         Release release,
         CancellationToken cancellation
     )
     {
-        var range = dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(i => windows.Of(i, release)).Aggregate((a, b) => a.And(b));
         var own = Planner.Compute(under with { Release = release, School = Schools.None }, cancellation);
-        return own.SafeMinimumMinutes is { } safe && !range.IsEmpty
-            ? Math.Max(safe, Math.Clamp(range.Wanted, range.Least, range.Most))
-            : own.Minutes;
+        var suits = search.Minutes([.. dish.Items.Where(i => stage.Items.Contains(i.Key))], release);
+        return own.RecommendedMinutes is { } least && suits is { } minutes ? Math.Max(least, minutes) : own.Minutes;
     }
 
     private static Plan WithWarning(Plan plan, params Warning[] more) =>
@@ -154,15 +161,16 @@ public static class Together
     private static string Turn(DishRequest dish, DishStage stage) =>
         string.Create(CultureInfo.InvariantCulture, $"the {DishWords.Names(dish, stage)} {stage.Minutes:0} min");
 
-    private static Warning? StirIn(DishRequest dish, IReadOnlyList<string> keys) =>
-        keys.Count == 0
+    private static Warning? StirIn(DishRequest dish, IReadOnlyList<StirredIn> stirred) =>
+        stirred.Count == 0
             ? null
             : new(
                 "stir-in",
                 WarningLevel.Caution,
-                $"Stir in the {string.Join(" and the ", dish.Items.Where(i => keys.Contains(i.Key)).Select(DishWords.Name))} "
-                    + "after pressure.",
-                "Dairy curdles and starch scorches under pressure; it is left out until the lid is open."
+                string.Join(" ", StirringIn.Lines(dish, stirred)),
+                stirred.All(s => s.Minutes > 0)
+                    ? "It is done in that time; under the lid with the rest it would be too soft."
+                    : "Dairy curdles and starch scorches under pressure; it is left out until the lid is open."
             );
 
     private static Warning? Thirsty(PlanRequest request, DishRequest dish, DishStage stage)
@@ -180,20 +188,32 @@ public static class Together
             : null;
     }
 
-    // What the minutes that are tried do to what stands beside.
-    private static Warning? OutOfWindow(DishRequest dish, ItemWindows windows, DishStage stage, Plan plan)
+    // Grain in much more than it drinks is boiled, not steamed.
+    private static Warning? Drowned(PlanRequest request, Plan plan)
     {
-        if (plan is not { Minutes: { } minutes, Release: { } release })
-        {
-            return null;
-        }
+        const double Drowns = 1; // as much left over as was drunk. Estimate
+        var grain = request.Companions.FirstOrDefault(c => c is { InBowl: false, Companion: { Kind: CompanionKind.Grain, Drinks: true } });
+        var say = new Wording(request.Units);
+        return
+            grain is not null
+            && request.LiquidMl is not null
+            && plan.Liquid is { } liquid
+            && liquid.AtEndMl.P50 > Drowns * liquid.AbsorbedMl
+            ? new(
+                "drowned",
+                WarningLevel.Caution,
+                $"Drain the {grain.Companion.Name.ToLowerInvariant()}, or pour in {say.Volume(liquid.AtEndMl.P50)} less.",
+                $"It drinks {say.Volume(liquid.AbsorbedMl)}; the rest stands over it."
+            )
+            : null;
+    }
 
-        var off = dish
-            .Items.OfType<BesideItem>()
-            .Where(b => stage.Items.Contains(b.Key))
-            .Select(b => (Name: DishWords.Name(b), Range: windows.Of(b, release)))
-            .Where(b => b.Range.IsEmpty || minutes < b.Range.Least || minutes > b.Range.Most)
-            .Select(b => b.Range.IsEmpty || minutes > b.Range.Most ? $"the {b.Name} past its best" : $"the {b.Name} hard")
+    // What the minutes that are tried do to what stands beside.
+    private static Warning? OutOfWindow(Plan plan, DishStage stage)
+    {
+        var off = plan
+            .Beside.Where(b => Math.Abs(b.Distance) > 1)
+            .Select(b => $"the {char.ToLowerInvariant(b.Name[0])}{b.Name[1..]} {b.Word}")
             .ToList();
         return off.Count == 0
             ? null

@@ -46,8 +46,11 @@ public sealed record LiquidOutcome(double MinimumMl, MedianOnly GivenOffMl, doub
     /// <summary>Put in, ml.</summary>
     public double PutInMl { get; init; }
 
-    /// <summary>Carried off as steam before the valve closes, ml.</summary>
+    /// <summary>Carried off as steam, before the valve closes and when it is opened, ml.</summary>
     public double SteamMl { get; init; }
+
+    /// <summary>What grains, pulses and pasta would have drunk beyond what was there, ml.</summary>
+    public double ShortMl { get; init; }
 
     /// <summary>Fat that floats on top and is skimmed, ml.</summary>
     public double FatMl { get; init; }
@@ -90,30 +93,36 @@ public static class LiquidBudget
     /// <param name="meatLossPercent">Water that the muscle loses into the pot, percent of its raw weight.</param>
     /// <param name="lossByMinutes">The same for other minutes under pressure.</param>
     /// <param name="minutes">Minutes under pressure.</param>
+    /// <param name="drunkMl">What grain, pulses and pasta have drunk after some minutes, ml.</param>
+    /// <param name="steamMl">What has gone as steam, ml.</param>
     public static LiquidOutcome Of(
         FilledPot filled,
         double meatLossPercent,
         IReadOnlyList<(double Minutes, double LossPercent)> lossByMinutes,
-        double minutes
+        double minutes,
+        Func<double, double> drunkMl,
+        double steamMl
     )
     {
-        var steam = filled.Pot.PurgeJoule / (Water.VaporisationJoulePerKg / 1000);
-        var absorbed = filled.Companions.Sum(c => c.AbsorbsMl);
         double Given(double loss, double after) => loss / 100 * filled.Load.MuscleKg * 1000 * MeatMlPerGramLost + FromBeside(filled, after);
-        double Left(double given) => Math.Max(0, filled.Liquid + given - absorbed - steam);
+        double There(double given) => Math.Max(0, filled.Liquid + given - steamMl);
+        double Left(double given, double after) => Math.Max(0, There(given) - drunkMl(after));
         var given = Given(meatLossPercent, minutes);
-        var left = Left(given);
+        var wanted = drunkMl(minutes);
+        var absorbed = Math.Min(wanted, There(given));
+        var left = Left(given, minutes);
         return new(Math.Round(filled.Pot.MinimumLiquidMl), new(Round(given)), Round(absorbed), new(Round(left)))
         {
             PutInMl = Round(filled.Liquid),
-            SteamMl = Round(steam),
+            SteamMl = Round(steamMl),
+            ShortMl = Round(wanted - absorbed),
             FatMl = Math.Round(MeatYield.RenderedMl(filled.Load, minutes)),
             Fill = FillOf(filled, given),
             OverTime =
             [
                 .. lossByMinutes
                     .Select(p => (p.Minutes, Given: Given(p.LossPercent, p.Minutes)))
-                    .Select(p => new LiquidPoint(p.Minutes, Round(p.Given), Round(Left(p.Given)))),
+                    .Select(p => new LiquidPoint(p.Minutes, Round(p.Given), Round(Left(p.Given, p.Minutes)))),
             ],
             Thicken = left < 30 ? [] : [.. Consistencies.Select(c => Slurry(c.Name, c.GramsPerLitre * left / 1000))],
             Reduce = left is > 200 and < SoupMl ? Reduction(filled.Pot, left) : null,

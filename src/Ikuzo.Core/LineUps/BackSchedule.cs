@@ -67,7 +67,7 @@ public static class BackSchedule
         var opening = at;
         for (var i = order.Stages.Count * request.Batches - 1; i >= 0; i--)
         {
-            at = StageTasks.Put(board, request.Dish, order.Stages[i % order.Stages.Count], i, request.Aromatics, at);
+            at = StageTasks.Put(board, plan.Arranged!, order.Stages[i % order.Stages.Count], i, request.Aromatics, at);
         }
 
         return (at, opening);
@@ -92,7 +92,12 @@ public static class BackSchedule
         var quick = request with { Finish = [.. request.Finish.Except(timed)] };
         return plan.StirIn.Count + quick.Finish.Count == 0
             ? at
-            : board.Hands("finish", at, KitchenTimes.StirInMinutes + quick.Finish.Count, FinishWords(quick, plan));
+            : board.Hands(
+                "finish",
+                at,
+                KitchenTimes.StirInMinutes + plan.StirredIn.Select(s => s.Minutes).DefaultIfEmpty(0).Max() + quick.Finish.Count,
+                FinishWords(quick, plan)
+            );
     }
 
     // What is frozen for another day has days of its own: out of the freezer the evening before, eaten while it is good.
@@ -125,7 +130,7 @@ public static class BackSchedule
     private const int FrozenMonths = 4; // cooked poultry keeps 2 to 6 months frozen for quality: USDA FSIS
 
     private static string FinishWords(LineUpRequest request, DishPlan plan) =>
-        string.Join(" ", StirringIn.Lines(request.Dish, plan.StirIn).Concat(request.Finish));
+        string.Join(" ", StirringIn.Lines(plan.Arranged!, plan.StirredIn).Concat(request.Finish));
 
     // Jobs go into the latest stretch in which the pot works alone; what fits nowhere is done before the first lid.
     private static void Meanwhile(Board board, LineUpRequest request, DateTimeOffset firstLid)

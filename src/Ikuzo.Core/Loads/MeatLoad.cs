@@ -94,6 +94,15 @@ public sealed record MeatLoad
     /// <summary>Weight of all muscle, kg: bone, skin and separable fat left out.</summary>
     public double MuscleKg => TotalKg * Cut.Shares.Muscle;
 
+    /// <summary>Heat that it takes until it boils, as kilograms of what stands beside it and is as warm as the kitchen.</summary>
+    /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
+    public double HeatKg(double roomCelsius)
+    {
+        const double Boils = 100;
+        var meat = Cut.Tissue.Material;
+        return TotalKg * (meat.Enthalpy(Boils) - meat.Enthalpy(Celsius)) / (Bulk.BesideJoulePerKgKelvin * (Boils - roomCelsius));
+    }
+
     /// <summary>Weight of one piece, kg.</summary>
     public double PieceKg => TotalKg / Pieces;
 

@@ -44,8 +44,7 @@ internal static class BesideWarnings
             : null;
 
     private static Warning? AcidKeepsPulsesHard(PlanRequest r, Wording say) =>
-        Grams(r, CompanionTraits.Acid) >= MuchAcidGrams
-        && r.Companions.Any(c => c.Companion is { Kind: CompanionKind.Pulse, AbsorbsMlPerGram: > 1 })
+        Grams(r, CompanionTraits.Acid) >= MuchAcidGrams && r.Companions.Any(c => c.Companion is { Kind: CompanionKind.Pulse, Drinks: true })
             ? new(
                 "acid-pulses",
                 WarningLevel.Caution,
@@ -53,6 +52,20 @@ internal static class BesideWarnings
                 "Beside something sour dry pulses stay hard."
             )
             : null;
+
+    /// <summary>Code of <see cref="NotBoiledThrough"/>.</summary>
+    public const string BoilThroughCode = "boil-through";
+
+    /// <summary>
+    /// What makes ill unless it was boiled through is never served under that: general food-safety advice on kidney beans.
+    /// </summary>
+    public static Warning NotBoiledThrough(Companion companion) =>
+        new(
+            BoilThroughCode,
+            WarningLevel.Stop,
+            $"Cook the {companion.Name.ToLowerInvariant()} on until soft right through before anybody eats them.",
+            "Beans of this kind carry a lectin that makes ill until they have boiled; hard or half soft they are not safe."
+        );
 
     private static double Grams(PlanRequest r, CompanionTraits trait) => r.Companions.Where(c => c.Companion.Is(trait)).Sum(c => c.Grams);
 

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
@@ -48,6 +49,7 @@ public static class ModelBuilder
             GaugeKpa = request.GaugeKpa,
             LiquidKg = request.Liquid / 1000,
             CompanionJoulePerKelvin = request.Companions.Sum(c => c.Kg) * Bulk.BesideJoulePerKgKelvin,
+            Beside = [.. request.Companions.Select(c => c.Model).OfType<BesideModel>()],
             AltitudeMetres = request.AltitudeMetres,
             RoomCelsius = request.RoomCelsius,
         };

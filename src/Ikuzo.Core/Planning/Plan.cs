@@ -207,6 +207,9 @@ public sealed record Plan
     /// <summary>What every minute would give.</summary>
     public IReadOnlyList<BandPoint> Band { get; init; } = [];
 
+    /// <summary>How what stands beside the meat comes out.</summary>
+    public IReadOnlyList<BesideOutcome> Beside { get; init; } = [];
+
     /// <summary>The liquid.</summary>
     public LiquidOutcome? Liquid { get; init; }
 

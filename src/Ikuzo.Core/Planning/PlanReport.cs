@@ -11,10 +11,10 @@ internal static class PlanReport
 {
     public static Plan Of(Answer answer)
     {
-        var (request, model, scouted, band, branch, promised, run, follows) = answer;
+        var (request, model, scouted, band, branch, promised, run, follows, beside) = answer;
         var recommended = promised.Of(request.Promise);
         var tenderness = Tenderness(request, run);
-        var liquid = Liquid(request, band, branch, run);
+        var liquid = Liquid(answer);
         var keeps = request.IsKept(run.Outcome.IsSafe, follows.Readiness.AtFirst, follows.Readiness.AfterRest);
         return new Plan
         {
@@ -64,6 +64,7 @@ internal static class PlanReport
                 ),
             ],
             Liquid = liquid,
+            Beside = beside.At(branch.HoldMinutes),
             Yield = MeatYield.Of(request.Load, Median(run.Outcome.WaterLossPercent), branch.HoldMinutes),
             Fit = Fit.Of(request),
             Picture = PotPicture.Of(request, liquid.AtEndMl.P50),
@@ -84,7 +85,7 @@ internal static class PlanReport
 
     private static OtherPromise? Other(Answer answer)
     {
-        var (request, _, _, band, branch, promised, run, _) = answer;
+        var (request, _, _, band, branch, promised, run, _, _) = answer;
         var other = request.Promise == Promise.Sure ? Promise.Measured : Promise.Sure;
         if (promised.Of(other) is not { } minutes || minutes == promised.Of(request.Promise))
         {
@@ -141,7 +142,7 @@ internal static class PlanReport
 
     private static CookClock? Clock(Answer answer)
     {
-        var (request, _, _, _, branch, _, run, follows) = answer;
+        var (request, _, _, _, branch, _, run, follows, _) = answer;
         if (request.LidOnAt is not { } lidOn)
         {
             return null;
@@ -155,12 +156,14 @@ internal static class PlanReport
         return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(late), rest);
     }
 
-    private static LiquidOutcome Liquid(PlanRequest request, MinuteBand band, Branch branch, DetailedRun run) =>
+    private static LiquidOutcome Liquid(Answer answer) =>
         LiquidBudget.Of(
-            request,
-            Median(run.Outcome.WaterLossPercent) - Median(run.Outcome.FlashPercent),
-            [.. band.Points.Select(p => (p.Minutes, p.WaterLossP50))],
-            branch.HoldMinutes
+            answer.Request,
+            Median(answer.Run.Outcome.WaterLossPercent) - Median(answer.Run.Outcome.FlashPercent),
+            [.. answer.Band.Points.Select(p => (p.Minutes, p.WaterLossP50))],
+            answer.Branch.HoldMinutes,
+            answer.Beside.DrunkMl,
+            Median(answer.Run.Outcome.SteamMl)
         );
 
     private static HeatCurve Curve(DetailedRun run)
@@ -232,7 +235,7 @@ internal static class PlanReport
             Down(p.ReadyAfterRest, 4)
         );
 
-    private static double Median(float[] values) => Round(Quantiles.Of(Quantiles.Sorted(values), 0.5), 3);
+    internal static double Median(float[] values) => Round(Quantiles.Of(Quantiles.Sorted(values), 0.5), 3);
 
     private static double Round(double value, int digits = 2) => Math.Round(value, digits);
 
@@ -249,5 +252,6 @@ internal sealed record Answer(
     Branch Branch,
     PromisedMinutes Promised,
     DetailedRun Run,
-    Continuation Follows
+    Continuation Follows,
+    BesideCurves Beside
 );

@@ -18,8 +18,9 @@ public sealed record PlanRequest : FilledPot
 
     /// <summary>The same with other meat in the pot, which this meat sees as a load of heat.</summary>
     /// <param name="kg">How much, kg; 0 for none.</param>
-    public PlanRequest WithOtherMeat(double kg) =>
-        kg > 0 ? this with { Companions = [.. Companions, new CompanionLoad(Companion.OtherMeat, kg * 1000)] } : this;
+    /// <param name="heatKg">Heat that it takes, see <see cref="MeatLoad.HeatKg"/>; null for that of its weight.</param>
+    public PlanRequest WithOtherMeat(double kg, double? heatKg = null) =>
+        kg > 0 ? this with { Companions = [.. Companions, new CompanionLoad(Companion.OtherMeat, kg * 1000) { HeatKg = heatKg }] } : this;
 
     /// <summary>How the meat should end; null for what is usual for the cut.</summary>
     public Aim? Aim { get; init; }

@@ -56,15 +56,7 @@ public static class Planner
             return Refuse(request, model, [], []);
         }
 
-        var aim = request.Load.Cut.Window.Least(request.WantedAim);
-        var scouted = Scout.Run(
-            model,
-            request.Release is { } wanted
-                ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)]
-                : ReleaseChoice.Open(request),
-            aim,
-            request.IsForThermometer ? Scout.Caution(request.MostReturns) : null
-        );
+        var scouted = Scouted(request, model);
         if (scouted is null)
         {
             return Refuse(request, model, [], [Warnings.NoPressure()]);
@@ -75,6 +67,37 @@ public static class Planner
             ? Refuse(request, model, scouted, [Warnings.NeverSafe(request)])
             : Answer(request, model, scouted, best ?? scouted[0], cancellation);
     }
+
+    /// <summary>Only the minutes and the release that keep the promise, as a plan says them; null when none do.</summary>
+    /// <param name="request">The question, within the limits of its types.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    internal static Branch? Ending(PlanRequest request, CancellationToken cancellation)
+    {
+        var model = ModelBuilder.Build(request);
+        if (Scouted(request, model) is not { } scouted || ReleaseChoice.Best(scouted) is not { Minutes: not null } best)
+        {
+            return null;
+        }
+
+        using var session = Start(request, model, best, cancellation);
+        var band = new MinuteBand(session.Nodes, session.Measured);
+        return PromisedMinutes.Find(request, session, band, best.Release, cancellation).Of(request.Promise) is { } minutes
+            ? new(minutes, best.Release)
+            : null;
+    }
+
+    private static IReadOnlyList<ScoutedRelease>? Scouted(PlanRequest request, CookModel model) =>
+        Scout.Run(
+            model,
+            request.Release is { } wanted
+                ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)]
+                : ReleaseChoice.Open(request),
+            request.Load.Cut.Window.Least(request.WantedAim),
+            request.IsForThermometer ? Scout.Caution(request.MostReturns) : null
+        );
+
+    private static EnsembleSession Start(PlanRequest request, CookModel model, ScoutedRelease best, CancellationToken cancellation) =>
+        EnsembleSession.Start(model, ParticleSource.Ensemble, best.Release, Nodes(request, best), Stands(best), cancellation);
 
     /// <summary>Warnings about a question that need no computation, stops first.</summary>
     /// <param name="request">The question, within the limits of its types.</param>
@@ -89,14 +112,7 @@ public static class Planner
     )
     {
         var sayings = Schools.Of(request);
-        using var session = EnsembleSession.Start(
-            model,
-            ParticleSource.Ensemble,
-            best.Release,
-            Nodes(request, best),
-            Stands(best),
-            cancellation
-        );
+        using var session = Start(request, model, best, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
         var minutes = PromisedMinutes.Find(request, session, band, best.Release, cancellation);
         if ((request.Minutes ?? minutes.Of(request.Promise)) is not { } held)
@@ -111,7 +127,7 @@ public static class Planner
         // Schools are measured against what Ikuzo itself would set, whatever the cook is trying.
         var own = new Branch(minutes.Of(request.Promise) ?? held, best.Release);
         var ownLoss = band.At(own.HoldMinutes).WaterLossP50;
-        return PlanReport.Of(new(request, model, scouted, band, branch, minutes, run, follows)) with
+        return PlanReport.Of(new(request, model, scouted, band, branch, minutes, run, follows, new(request.Companions, session.Nodes))) with
         {
             Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
             WorthKnowing = WorthKnowing.Of(request, session.Nodes, band, own.HoldMinutes),

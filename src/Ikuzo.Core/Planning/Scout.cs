@@ -75,8 +75,8 @@ internal static class Scout
             return null;
         }
 
-        Lane rest = PerLane(i => releases[Math.Min(i, releases.Count - 1)].MostRestSeconds);
-        Lane tau = PerLane(i => releases[Math.Min(i, releases.Count - 1)].TauSeconds);
+        Lane rest = Lanes.Each(i => releases[Math.Min(i % Releases, releases.Count - 1)].MostRestSeconds);
+        Lane tau = Lanes.Each(i => releases[Math.Min(i % Releases, releases.Count - 1)].TauSeconds);
         var tracks = releases.Select((r, i) => new Track(r, i, leastTenderness)).ToArray();
         for (
             var minutes = 0.0;
@@ -99,17 +99,6 @@ internal static class Scout
         }
 
         return [.. tracks.Select(t => t.Result(1) with { ForThermometer = caution is { } c ? t.Result(c) : null })];
-    }
-
-    private static Lane PerLane(Func<int, double> value)
-    {
-        Span<float> values = stackalloc float[Lanes.Width];
-        for (var i = 0; i < Lanes.Width; i++)
-        {
-            values[i] = (float)value(i % Releases);
-        }
-
-        return Lanes.From(values);
     }
 
     /// <summary>Follows one release from node to node until it is good enough, then interpolates.</summary>

@@ -55,6 +55,11 @@ internal static class DemoDishes
             Name = "Turkey pillows with green crowns",
             Servings = 3,
             Items = [Meat("turkey-tenderloin", 2, 0.7, Aim.Slice), Beside("broccoli", 350)],
+            Stages =
+            [
+                ["broccoli"],
+                ["bird"],
+            ],
             MarinadeHours = 2,
             Seasoning = "sesame, ginger and a little honey",
             Meanwhile = [new("Toast sesame seeds", 5)],
@@ -63,7 +68,7 @@ internal static class DemoDishes
         {
             Name = "Upstairs grain, downstairs thighs",
             Servings = 3,
-            Items = [Meat("chicken-thigh-boneless", 6, 0.75, Aim.Pull), Beside("mushrooms", 250), Bowl("red-lentils", 200)],
+            Items = [Meat("chicken-thigh-boneless", 6, 0.75, Aim.Pull), Beside("mushrooms", 250), Bowl("farro", 200)],
             Brown = true,
             DeglazeWith = "a splash of vinegar",
             Finish = ["Turn the bowl out in the middle of the plate."],

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
 
 namespace Ikuzo.Core.Tests.Companions;
 
@@ -8,43 +9,49 @@ public class CompanionTests
 
     [Theory]
     [MemberData(nameof(Ids))]
-    public void EveryCompanion_HasAWindowInOrderWhateverItsSizeAndPlace(string id)
+    public void EveryCompanion_HasMinutesInOrderAndASource(string id)
     {
         var of = CompanionCatalogue.Find(id)!;
-        foreach (var size in Enum.GetValues<PieceSize>())
+        Assert.Equal(of.Kind == CompanionKind.Enrichment, of.Minutes is null);
+        if (of.Minutes is { } minutes)
         {
-            foreach (var inBowl in new[] { false, true })
-            {
-                var w = of.Window(size, inBowl);
-                Assert.True(0 <= w.Min && w.Min <= w.Likely && w.Likely <= w.Max, $"{id} {size} {inBowl}: {w}");
-            }
+            var levels = of.Levels();
+            Assert.True(0 <= minutes.Just && minutes.Just < minutes.Best && minutes.Best < minutes.TooFar);
+            Assert.True(0 < levels.Just && levels.Just < levels.Best && levels.Best < levels.TooFar);
         }
 
         Assert.NotEmpty(of.Source);
         Assert.False(of.AbsorbsMlPerGram > 0 && of.GivesOffMlPerGram > 0, "it drinks or gives off, not both");
     }
 
-    [Fact]
-    public void Catalogue_HasAtLeastFortyThingsOfEveryKind()
+    // Minutes become heat once; the engine makes the same minutes of that heat in the cook in which they are named.
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void EveryCompanion_ComesBackAtItsMinutesInTheReferenceCook(string id)
     {
-        Assert.True(CompanionCatalogue.All.Count >= 40);
+        var of = CompanionCatalogue.Find(id)!;
+        if (of.Minutes is not { Way: not ReferenceWay.Boiled } minutes)
+        {
+            return;
+        }
+
+        var levels = of.Levels();
+        var release = ReferenceCook.ReleaseOf(minutes.Way);
+        double Heat(double at) =>
+            Ensemble.Run(ReferenceCook.Pot(of.Model(PieceSize.Usual)), ParticleSource.Nominal, [new(at, release)]).Outcomes[0].HeatMinutes[
+                0
+            ][0];
+        Assert.InRange(levels.Best, Heat(minutes.Best - 0.5), Heat(minutes.Best + 0.5));
+        Assert.Equal(0, levels.Distance(levels.Best));
+        Assert.Equal(-1, levels.Distance(levels.Just), 1e-9);
+        Assert.Equal(1, levels.Distance(levels.TooFar), 1e-9);
+    }
+
+    [Fact]
+    public void Catalogue_HasAtLeastSixtyThingsOfEveryKind()
+    {
+        Assert.True(CompanionCatalogue.All.Count(c => c.Minutes is not null) >= 60);
         Assert.Equal(Enum.GetValues<CompanionKind>().Length, CompanionCatalogue.All.Select(c => c.Kind).Distinct().Count());
-    }
-
-    [Fact]
-    public void LargerPieces_TakeLonger_AndGrainHasNoSize()
-    {
-        var roots = CompanionCatalogue.Find("carrots-chunks")!;
-        Assert.True(roots.Window(PieceSize.Small, false).Likely < roots.Window(PieceSize.Usual, false).Likely);
-        Assert.True(roots.Window(PieceSize.Large, false).Likely > roots.Window(PieceSize.Usual, false).Likely);
-        var rice = CompanionCatalogue.Find("brown-rice")!;
-        Assert.Equal(rice.Window(PieceSize.Usual, false), rice.Window(PieceSize.Large, false));
-    }
-
-    [Fact]
-    public void InABowlOnTheRack_ItIsSlower()
-    {
-        var rice = CompanionCatalogue.Find("long-grain-white-rice")!;
-        Assert.True(rice.Window(PieceSize.Usual, true).Min > rice.Window(PieceSize.Usual, false).Min + 3);
+        Assert.Equal(2, CompanionCatalogue.All.Count(c => c.Is(CompanionTraits.BoilThrough)));
     }
 }

@@ -34,7 +34,7 @@ public class DishSolverTests(ITestOutputHelper output)
     [InlineData("brown-rice", 250, 1)]
     [InlineData("pearl-barley", 200, 1)]
     [InlineData("potatoes-whole-small", 600, 2)]
-    [InlineData("carrots-whole", 400, 2)]
+    [InlineData("carrots-whole", 400, 1)]
     [InlineData("soaked-chickpeas", 300, 1)]
     [InlineData("prunes", 120, 1)]
     [InlineData("onions", 200, 1)]
@@ -42,7 +42,7 @@ public class DishSolverTests(ITestOutputHelper output)
     [InlineData("beetroot-whole", 500, 1)]
     [InlineData("canned-chickpeas", 240, 1)]
     [InlineData("dry-navy-beans", 250, 1)]
-    [InlineData("dry-chickpeas", 250, 1)]
+    [InlineData("dry-chickpeas", 250, 2)]
     [InlineData("basmati-rice", 250, 2)]
     [InlineData("penne-pasta", 300, 2)]
     [InlineData("egg-noodles", 250, 2)]
@@ -62,10 +62,10 @@ public class DishSolverTests(ITestOutputHelper output)
     [Theory]
     [InlineData("chicken-breast-boneless", 4, 0.7, "wild-rice-blend", 270, 2)]
     [InlineData("chicken-breast-boneless", 4, 0.9, "potatoes-chunks", 600, 2)]
-    [InlineData("chicken-breast-boneless", 4, 0.9, "carrots-whole", 400, 2)]
+    [InlineData("chicken-breast-boneless", 4, 0.9, "carrots-whole", 400, 1)]
     [InlineData("chicken-breast-boneless", 4, 0.9, "pearl-barley", 250, 1)]
     [InlineData("chicken-breast-boneless", 4, 0.9, "spinach", 200, 2)]
-    [InlineData("turkey-thigh-bone-in", 2, 1.3, "dry-navy-beans", 250, 2)]
+    [InlineData("turkey-thigh-bone-in", 2, 1.3, "dry-navy-beans", 250, 1)]
     [InlineData("turkey-thigh-bone-in", 2, 1.3, "dry-chickpeas", 250, 1)]
     [InlineData("duck-leg", 4, 1.0, "prunes", 120, 1)]
     [InlineData("duck-leg", 4, 1.0, "wild-rice-blend", 250, 1)]
@@ -101,7 +101,7 @@ public class DishSolverTests(ITestOutputHelper output)
         );
         Assert.InRange(stage.Minutes, 18, 30);
         Assert.NotEqual(ReleaseKind.Vent, stage.Release.Kind);
-        Assert.True(stage.LiquidMl >= 250 + 270 * 1.7);
+        Assert.InRange(stage.LiquidMl, 270 * 1.7 - 150, 270 * 1.7 + 60);
         Assert.All(stage.Outcomes.Where(o => o.ColdestP01 is not null), o => Assert.True(o.ColdestP01 >= 74));
     }
 
@@ -149,7 +149,7 @@ public class DishSolverTests(ITestOutputHelper output)
     public void Solve_WithMoreThanOnePossibility_HasARunnerUpThatIsNotBetter()
     {
         var plan = DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1), Beside("carrots-whole", 300), Beside("penne-pasta", 300)));
-        Assert.True(plan.RunnerUp!.Stages.Count >= plan.Best!.Stages.Count);
+        Assert.True(plan.RunnerUp!.Cost >= plan.Best!.Cost && plan.Best.Cost > 0.3);
         Assert.Equal(3, plan.Best.Stages.Sum(s => s.Items.Count));
     }
 
@@ -197,25 +197,26 @@ public class DishSolverTests(ITestOutputHelper output)
         Assert.Equal(2, plan.Best!.Stages.Count);
     }
 
-    // Breasts do not bear the grain's minutes: that is said, and what would be better, but it stays as the cook wants it. And it is safe.
+    // Breasts do not bear the minutes of dry chickpeas: that is said, and what would be better, but it stays as the cook wants it. And it
+    // is safe.
     [Fact]
     public void Solve_StagesThatDoNotMeet_StandAndSayWhatComesOfIt()
     {
-        var dish = Dish(Meat("chicken-breast-boneless", 4, 0.7), Beside("wild-rice-blend", 270));
+        var dish = Dish(Meat("chicken-breast-boneless", 4, 0.7), Beside("dry-chickpeas", 250));
         var plan = DishSolver.Solve(
             dish with
             {
                 Wanted =
                 [
-                    ["bird", "wild-rice-blend"],
+                    ["bird", "dry-chickpeas"],
                 ],
             }
         );
         Assert.True(plan.IsWanted);
         var outcomes = Assert.Single(plan.Best!.Stages).Outcomes;
         Assert.True(outcomes[0].ColdestP01 >= 74);
-        Assert.Equal((ItemVerdict.InWindow, ItemVerdict.Under), (outcomes[0].Verdict, outcomes[1].Verdict));
-        Assert.True(outcomes[1].Score < 0.5 && outcomes[0].Score >= 0.5);
+        Assert.Equal((ItemVerdict.Over, ItemVerdict.InWindow), (outcomes[0].Verdict, outcomes[1].Verdict));
+        Assert.True(outcomes[0].Score < 0.5 && outcomes[1].Score >= 0.5);
         Assert.Contains("do not all meet", plan.Best.Stages[0].Why);
         Assert.Equal(2, plan.RunnerUp!.Stages.Count);
     }

@@ -81,9 +81,67 @@ public class TogetherTests
     [Fact]
     public void Plan_WithLessLiquidThanIsDrunk_SaysSo() =>
         Assert.Contains(
-            Together.Compute(Ask("chicken-diced", 25, 0.5, ("long-grain-white-rice", 250)) with { LiquidMl = 300 }).Warnings,
+            Together.Compute(Ask("chicken-diced", 25, 0.5, ("long-grain-white-rice", 250)) with { LiquidMl = 250 }).Warnings,
             w => w.Code == "thirsty"
         );
+
+    [Theory]
+    [InlineData("chicken-breast-boneless", 4, 0.8, Promise.Sure)]
+    [InlineData("chicken-whole", 1, 1.4, Promise.Measured)]
+    [InlineData("chicken-diced", 25, 0.5, Promise.Sure)]
+    [InlineData("duck-leg", 4, 1.0, Promise.Measured)]
+    public void Dish_OfMeatAlone_IsItsPlan(string cut, int pieces, double kg, Promise promise)
+    {
+        var request = Ask(cut, pieces, kg) with { Pot = PotDefaults.For(8), Promise = promise, Confirmed = ["giblets"] };
+        var plan = Planner.Compute(request);
+        DishRequest dish = new()
+        {
+            Pot = request.Pot,
+            Promise = promise,
+            Items = [new MeatItem("bird", request.Load, null)],
+        };
+        var stage = Assert.Single(DishSolver.Solve(dish).Best!.Stages);
+        Assert.Equal((plan.Minutes, plan.Release), (stage.Minutes, stage.Release));
+    }
+
+    // What a plan and a dish say of what stands beside the meat is one computation, and the ribbon shows where it is best.
+    [Fact]
+    public void Plan_SaysHowWhatStandsBesideComesOut()
+    {
+        var request = Ask("chicken-thigh-bone-in", 6, 1.1, ("wild-rice-blend", 270), ("onions", 100));
+        var stage = Assert.Single(DishSolver.Solve(Together.AsDish(request)!).Best!.Stages);
+        var plan = Together.Compute(request);
+        Assert.Equal(["wild-rice-blend", "onions"], plan.Beside.Select(b => b.Id));
+        foreach (var (said, outcome) in plan.Beside.Zip(stage.Outcomes.Where(o => o.Distance is not null)))
+        {
+            Assert.Equal(outcome.Distance!.Value, said.Distance, 0.06);
+            Assert.Equal(outcome.Word, said.Word);
+        }
+
+        var rice = plan.Beside[0];
+        Assert.True(rice.JustMinutes < rice.BestMinutes && rice.JustMinutes <= plan.Minutes, $"{rice} at {plan.Minutes}");
+        var longer = Together.Compute(request with { Minutes = plan.Minutes + 10 }).Beside[0];
+        Assert.True(longer.Distance > rice.Distance + 0.2);
+        Assert.Equal(rice.BestMinutes!.Value, longer.BestMinutes!.Value, 0.6);
+    }
+
+    // 250 g of rice drink 325 ml; in a litre they drown, and that is said with what to do.
+    [Fact]
+    public void Plan_WithFarMoreLiquidThanIsDrunk_SaysThatTheGrainDrowns()
+    {
+        var request = Ask("chicken-diced", 25, 0.5, ("long-grain-white-rice", 250));
+        Assert.Contains(Together.Compute(request with { LiquidMl = 1000 }).Warnings, w => w.Code == "drowned");
+        Assert.DoesNotContain(Together.Compute(request).Warnings, w => w.Code is "drowned" or "thirsty");
+    }
+
+    [Fact]
+    public void Plan_WithKidneyBeansThatStayHard_Stops()
+    {
+        var request = Ask("chicken-thigh-bone-in", 6, 1.1, ("dry-kidney-beans", 250));
+        Assert.DoesNotContain(Together.Compute(request).Warnings, w => w.Code == "boil-through");
+        var hard = Together.Compute(request with { Minutes = 15 });
+        Assert.Equal(WarningLevel.Stop, Assert.Single(hard.Warnings, w => w.Code == "boil-through").Level);
+    }
 
     // Nothing is wrong with slices that are held longer than they need; they are only past it.
     [Fact]

@@ -23,22 +23,58 @@ public class LiquidBudgetTests
             Companions = [.. beside.Select(b => new CompanionLoad(CompanionCatalogue.Find(b.Id)!, b.Grams))],
         };
 
+    private static LiquidOutcome Budget(PlanRequest request, double loss, IReadOnlyList<(double, double)> over, double minutes) =>
+        LiquidBudget.Of(request, loss, over, minutes, _ => request.Companions.Sum(c => c.AbsorbsMl), 12.4);
+
     [Fact]
     public void Of_ByHand_IsPutInPlusGivenOffLessDrunkLessSteam()
     {
-        // 1.2 kg are 0.63 muscle and lose 25 % of it = 189 ml; 250 g of barley drink 2.2 ml/g = 550 ml; 28 kJ of steam are 12.4 g.
-        var budget = LiquidBudget.Of(Request("chicken-thigh-bone-in", 6, 1.2, 700, ("pearl-barley", 250)), 25, [(20, 25)], 20);
+        // 1.2 kg are 0.63 muscle and lose 25 % of it = 189 ml; 250 g of barley drink 2.2 ml/g = 550 ml; 12.4 ml are steam.
+        var budget = Budget(Request("chicken-thigh-bone-in", 6, 1.2, 700, ("pearl-barley", 250)), 25, [(20, 25)], 20);
         Assert.Equal(189, budget.GivenOffMl.P50, 0.1);
         Assert.Equal(550, budget.AbsorbedMl, 0.1);
-        Assert.Equal(28_000 / 2257.0, budget.SteamMl, 0.1);
+        Assert.Equal((12.4, 0), (budget.SteamMl, budget.ShortMl));
         Assert.Equal(700 + 189 - 550 - 12.4, budget.AtEndMl.P50, 0.2);
         Assert.Equal(budget.AtEndMl.P50, Assert.Single(budget.OverTime).InPotMl);
+    }
+
+    // 300 ml and 158 of juice less 12 of steam are not the 550 that the barley wants.
+    [Fact]
+    public void Of_WhatDrinksMoreThanThereIs_IsLeftShort()
+    {
+        var budget = Budget(Request("chicken-thigh-bone-in", 5, 1.0, 300, ("pearl-barley", 250)), 25, [], 20);
+        Assert.Equal(550 - (300 + 157.5 - 12.4), budget.ShortMl, 0.2);
+        Assert.Equal(0, budget.AtEndMl.P50);
+        Assert.Equal(300 + 157.5 - 12.4, budget.AbsorbedMl, 0.2);
+    }
+
+    [Theory]
+    [InlineData(5.7, 0.5, 370, 460)] // 481 drunk, 50 left, 12 of steam, less 70 % of a quarter of 0.5 kg of dice
+    [InlineData(3, 0.5, 370, 460)]
+    [InlineData(8, 0.5, 180, 380)] // no less than this pot asks for
+    public void Need_IsWhatIsDrunkAndLeftLessWhatMeatGives(double litres, double kg, double grams, double ml)
+    {
+        var dice = Request("chicken-diced", 25, kg, 0).Load;
+        CompanionLoad rice = new(CompanionCatalogue.Find("long-grain-white-rice")!, grams);
+        Assert.Equal(ml, LiquidNeed.Of(PotDefaults.For(litres), [dice], [rice], 0));
+        var least = PotDefaults.For(litres).MinimumLiquidMl;
+        Assert.InRange(LiquidNeed.Of(PotDefaults.For(litres), [dice], [rice with { InBowl = true }], 0), least, least + 10);
+        Assert.InRange(LiquidNeed.Of(PotDefaults.For(litres), [dice], [rice], 500), ml + 490, ml + 500);
+    }
+
+    [Fact]
+    public void DrunkMl_IsNearlyAllAtItsBest_AndFirstOrderBefore()
+    {
+        CompanionLoad barley = new(CompanionCatalogue.Find("pearl-barley")!, 100);
+        Assert.Equal(220, barley.DrunkMl(1), 1e-9);
+        Assert.Equal(220 * (1 - Math.Exp(-1.5)) / (1 - Math.Exp(-3)), barley.DrunkMl(0.5), 1e-9);
+        Assert.InRange(barley.DrunkMl(10), 220, 220 * 1.06);
     }
 
     [Fact]
     public void Of_Vegetables_GiveOffMoreTheLongerTheyCook()
     {
-        var budget = LiquidBudget.Of(Request("chicken-breast-boneless", 2, 0.5, 250, ("tomatoes", 400)), 0, [(1, 0), (10, 0), (60, 0)], 10);
+        var budget = Budget(Request("chicken-breast-boneless", 2, 0.5, 250, ("tomatoes", 400)), 0, [(1, 0), (10, 0), (60, 0)], 10);
         Assert.Equal(budget.OverTime.OrderBy(p => p.GivenOffMl), budget.OverTime);
         Assert.InRange(budget.OverTime[^1].GivenOffMl, 0.95 * 240, 240); // all of 0.6 ml/g in the end
     }
@@ -46,7 +82,7 @@ public class LiquidBudgetTests
     [Fact]
     public void Of_TheSauce_GetsAsMuchColdWaterAsStarchAndMoreOfItTheThickerItIs()
     {
-        var budget = LiquidBudget.Of(Request("chicken-leg-quarter", 4, 1.2, 500), 25, [], 20);
+        var budget = Budget(Request("chicken-leg-quarter", 4, 1.2, 500), 25, [], 20);
         Assert.Equal(3, budget.Thicken.Count);
         Assert.All(budget.Thicken, t => Assert.Equal(t.StarchGrams, t.ColdWaterMl));
         Assert.Equal(Math.Round(0.028 * budget.AtEndMl.P50), budget.Thicken[1].StarchGrams);
@@ -60,8 +96,8 @@ public class LiquidBudgetTests
     [Fact]
     public void Of_Duck_LeavesFatToSkim_AndBreastHardlyAny()
     {
-        Assert.Equal(117, LiquidBudget.Of(Request("duck-leg", 4, 1.0, 250), 20, [], 30).FatMl);
-        Assert.Equal(4, LiquidBudget.Of(Request("chicken-breast-boneless", 4, 1.0, 250), 20, [], 10).FatMl);
+        Assert.Equal(117, Budget(Request("duck-leg", 4, 1.0, 250), 20, [], 30).FatMl);
+        Assert.Equal(4, Budget(Request("chicken-breast-boneless", 4, 1.0, 250), 20, [], 10).FatMl);
     }
 
     [Fact]
@@ -80,7 +116,7 @@ public class LiquidBudgetTests
     {
         var request = Request("chicken-thigh-bone-in", 4, 0.8, 250);
         var bowl = request with { Companions = [new CompanionLoad(CompanionCatalogue.Find("brown-rice")!, 200, InBowl: true)] };
-        Assert.Equal(0, LiquidBudget.Of(bowl, 20, [], 20).AbsorbedMl);
+        Assert.Equal(0, Budget(bowl, 20, [], 20).AbsorbedMl);
         Assert.False(LiquidBudget.FillOf(bowl, 0).Swells);
         Assert.Equal(0.25, LiquidBudget.FillOf(bowl, 0).BeforeLitres);
     }

@@ -66,7 +66,7 @@ public class MeatYieldTests
     public void Bone_GivesNoJuice()
     {
         double Given(string cut) =>
-            LiquidBudget.Of(new PlanRequest { Pot = PotDefaults.For(5.7), Load = Load(cut, 4, 1) }, 30, [], 10).GivenOffMl.P50;
+            LiquidBudget.Of(new PlanRequest { Pot = PotDefaults.For(5.7), Load = Load(cut, 4, 1) }, 30, [], 10, _ => 0, 0).GivenOffMl.P50;
         Assert.Equal(300 * 0.99, Given("chicken-cutlet"), 0.1);
         Assert.Equal(300 * 0.58, Given("chicken-drumstick"), 0.1);
     }

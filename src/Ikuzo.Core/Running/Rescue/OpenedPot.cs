@@ -256,7 +256,7 @@ internal sealed class Stood(int minutes, CookModel model, int particles)
 internal sealed class CookedOn(Branch branch, CookModel model, int particles)
 {
     /// <summary>When the lid may be opened again.</summary>
-    public BranchOutcome Outcome { get; } = new(branch, particles, model.Bodies.Count);
+    public BranchOutcome Outcome { get; } = new(branch, particles, model);
 
     /// <summary>Each spot at its warmest until it has stood, °C.</summary>
     public IReadOnlyList<float[]> Peaks { get; } = [.. model.Bodies.Select(_ => new float[particles])];

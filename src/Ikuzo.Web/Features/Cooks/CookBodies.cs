@@ -64,7 +64,11 @@ public sealed record StartBody : IValidatableObject
 /// <param name="Key">Its name within the dish.</param>
 /// <param name="Request">The question, as of the first meat.</param>
 /// <param name="OtherMeatKg">Meat beside it, kg.</param>
-public sealed record OtherMeatBody(string Key, PreviewBody Request, double OtherMeatKg);
+public sealed record OtherMeatBody(string Key, PreviewBody Request, double OtherMeatKg)
+{
+    /// <summary>Heat that this takes, as kilograms of what is as warm as the kitchen; that of its weight for cooks from before.</summary>
+    public double? OtherHeatKg { get; init; }
+}
 
 /// <summary>What a cook set out to do, as it is kept with it.</summary>
 public sealed record PlannedBody
@@ -74,6 +78,9 @@ public sealed record PlannedBody
 
     /// <summary>Meat beside that of the question, kg.</summary>
     public double OtherMeatKg { get; init; }
+
+    /// <summary>Heat that this takes, as kilograms of what is as warm as the kitchen; that of its weight for cooks from before.</summary>
+    public double? OtherHeatKg { get; init; }
 
     /// <summary>The same meat, each with its own question.</summary>
     public IReadOnlyList<OtherMeatBody> Others { get; init; } = [];
@@ -117,8 +124,11 @@ public sealed record PlannedBody
     internal PlannedCook ToCook(UsualKitchen kitchen) =>
         new()
         {
-            Request = Request.ToRequest(kitchen).WithOtherMeat(OtherMeatKg),
-            Others = [.. Others.Select(o => new PlannedMeat(o.Key, o.Request.ToRequest(kitchen).WithOtherMeat(o.OtherMeatKg)))],
+            Request = Request.ToRequest(kitchen).WithOtherMeat(OtherMeatKg, OtherHeatKg),
+            Others =
+            [
+                .. Others.Select(o => new PlannedMeat(o.Key, o.Request.ToRequest(kitchen).WithOtherMeat(o.OtherMeatKg, o.OtherHeatKg))),
+            ],
             Before = Before,
             Liquids = Liquids,
             Aromatics = Aromatics,

@@ -22,7 +22,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         public IReadOnlyList<Warning> ToConfirm { get; init; } = [];
     }
 
-    private sealed record Meat(string Key, PreviewBody Plan, double OtherMeatKg);
+    private sealed record Meat(string Key, PreviewBody Plan, double OtherMeatKg, double OtherHeatKg);
 
     /// <summary>Of a plan that has been checked. With something beside the meat it is the dish that it is.</summary>
     public async Task<Made> OfAsync(PreviewBody plan, IReadOnlyList<string> confirmed, CancellationToken cancellation)
@@ -31,8 +31,14 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         var whole = Whole(plan with { Confirmed = [.. plan.Confirmed ?? [], .. confirmed] }, usual);
         var request = whole.ToRequest(usual);
         return Together.AsDish(request) is { } dish && DishSolver.Arrange(dish, cancellation) is { Best: not null } solved
-            ? OfStage(request.Load.Words, new Dish(dish, solved, whole, null), solved.Best.StageWithMeat(dish), usual, cancellation)
-            : Of(new Meat("", whole, 0), usual, r => AfterPot.Steps(r, new()), cancellation);
+            ? OfStage(
+                request.Load.Words,
+                new Dish(solved.Arranged!, solved, whole, null),
+                solved.Best.StageWithMeat(dish),
+                usual,
+                cancellation
+            )
+            : Of(new Meat("", whole, 0, 0), usual, r => AfterPot.Steps(r, new()), cancellation);
     }
 
     /// <summary>
@@ -54,7 +60,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             return new(document.Name!, null, "This dish cannot be arranged; look at it under Dishes.");
         }
 
-        var withMeat = WithMeat(request, stages);
+        var arranged = solved.Arranged!;
+        var withMeat = WithMeat(arranged, stages);
         if ((stageNumber - 1 ?? Only(withMeat)) is not { } chosen || !withMeat.Contains(chosen))
         {
             return new(document.Name!, null, WhichStage(withMeat));
@@ -68,7 +75,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             Browned = document.Brown,
             Confirmed = confirmed,
         };
-        return OfStage(document.Name!, new Dish(request, solved, plan, document), chosen, usual, cancellation);
+        return OfStage(document.Name!, new Dish(arranged, solved, plan, document), chosen, usual, cancellation);
     }
 
     // A dish that is cooked: how it is arranged, what was asked for all of it, and the document if it is kept.
@@ -86,7 +93,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             .. together.Select(m => new Meat(
                 m.Key,
                 Whole(StagePlan(dish, stages[chosen], m), usual),
-                together.Where(o => o != m).Sum(o => o.Load.TotalKg)
+                together.Where(o => o != m).Sum(o => o.Load.TotalKg),
+                together.Where(o => o != m).Sum(o => o.Load.HeatKg(request.RoomCelsius))
             )),
         ];
         var withMeat = WithMeat(request, stages);
@@ -103,7 +111,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                     new AfterMeat
                     {
                         Stages = Steps(chosen + 1, after),
-                        Finish = isLast ? [.. StirringIn.Lines(request, dish.Solved.StirIn), .. dish.Document?.Finish ?? []] : [],
+                        Finish = isLast ? [.. StirringIn.Lines(request, dish.Solved.StirredIn), .. dish.Document?.Finish ?? []] : [],
                         CrispMinutes = isLast ? dish.Document?.CrispMinutes ?? 0 : 0,
                         Sauce = isLast ? dish.Document?.Sauce : null,
                         Later = isLast ? dish.Document?.Later ?? [] : [],
@@ -124,6 +132,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                     Aromatics = [.. dish.Document?.Aromatics ?? [], .. dish.Document?.Lines ?? []],
                     DeglazeWith = dish.Document?.DeglazeWith,
                     OtherMeatKg = meats[0].OtherMeatKg,
+                    OtherHeatKg = meats[0].OtherHeatKg,
                     Others =
                     [
                         .. meats
@@ -132,7 +141,10 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                                 m.Key,
                                 Settled(m.Plan, planned.Request.Minutes, planned.Request.Release),
                                 m.OtherMeatKg
-                            )),
+                            )
+                            {
+                                OtherHeatKg = m.OtherHeatKg,
+                            }),
                     ],
                     Meanwhile = dish.Document?.Meanwhile ?? [],
                 }
@@ -228,7 +240,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         };
     }
 
-    private static PlanRequest Question(Meat meat, UsualKitchen usual) => meat.Plan.ToRequest(usual).WithOtherMeat(meat.OtherMeatKg);
+    private static PlanRequest Question(Meat meat, UsualKitchen usual) =>
+        meat.Plan.ToRequest(usual).WithOtherMeat(meat.OtherMeatKg, meat.OtherHeatKg);
 
     private static PreviewBody Settled(PreviewBody plan, double? minutes, ReleaseBody? release) =>
         plan with

@@ -165,6 +165,7 @@ public sealed record DishItemBody : IValidatableObject
             _ => new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams ?? Measured()!.Value, Size ?? PieceSize.Usual, InBowl ?? false)
             {
                 Measure = Measure,
+                MayChange = Size is null && InBowl is null,
             },
         };
 
@@ -274,6 +275,7 @@ public sealed record TriedLidBody(
 /// <param name="Impossible">The item to blame when nothing works.</param>
 /// <param name="Suggestions">Changes that would take fewer stages.</param>
 /// <param name="StirIn">Keys of what is stirred in after the last opening.</param>
+/// <param name="StirredIn">The same, and for how long.</param>
 /// <param name="IsWanted">True when the stages are those that were asked for; the next best is then the best.</param>
 public sealed record DishView(
     IReadOnlyList<DishStage> Stages,
@@ -282,9 +284,19 @@ public sealed record DishView(
     Blame? Impossible,
     IReadOnlyList<Suggestion> Suggestions,
     IReadOnlyList<string> StirIn,
+    IReadOnlyList<StirredIn> StirredIn,
     bool IsWanted
 )
 {
     internal static DishView Of(DishPlan plan) =>
-        new(plan.Best?.Stages ?? [], plan.Best?.TotalMinutes, plan.RunnerUp, plan.Impossible, plan.Suggestions, plan.StirIn, plan.IsWanted);
+        new(
+            plan.Best?.Stages ?? [],
+            plan.Best?.TotalMinutes,
+            plan.RunnerUp,
+            plan.Impossible,
+            plan.Suggestions,
+            plan.StirIn,
+            plan.StirredIn,
+            plan.IsWanted
+        );
 }

@@ -234,6 +234,7 @@ public sealed record PreviewBody
                 )
                 {
                     Measure = c.Measure,
+                    MayChange = c.Size is null && c.InBowl is null,
                 }),
             ],
             Aim = Aim,

@@ -919,6 +919,35 @@ export interface components {
              */
             keeps: boolean;
         };
+        /** @description What the minutes of a plan do to something beside the meat. */
+        BesideOutcome: {
+            /** @description What it is. */
+            id: string;
+            /** @description Its name, and how it is cut or placed. */
+            name: string;
+            /**
+             * Format: double
+             * @description How far from its best: 0 at its best, -1 where it is just done, 1 where it is too far.
+             */
+            distance: number;
+            /** @description The same in a word. */
+            word: string;
+            /**
+             * Format: double
+             * @description Minutes at which it is just done; null beyond two hours.
+             */
+            justMinutes: null | number;
+            /**
+             * Format: double
+             * @description Minutes at which it is at its best; null beyond two hours.
+             */
+            bestMinutes: null | number;
+            /**
+             * Format: double
+             * @description Minutes at which it is too far; null beyond two hours.
+             */
+            tooFarMinutes: null | number;
+        };
         /** @description Something beside the meat. */
         BesideView: {
             /** @description Companion, or liquid. */
@@ -957,7 +986,7 @@ export interface components {
             id: string;
             name: string;
             kind: components["schemas"]["CompanionKind"];
-            highPressureMinutes: components["schemas"]["MinuteWindow"];
+            minutes: null | components["schemas"]["ReferenceMinutes"];
             /** Format: double */
             absorbsMlPerGram: number;
             /** Format: double */
@@ -1649,6 +1678,8 @@ export interface components {
             suggestions: components["schemas"]["Suggestion"][];
             /** @description Keys of what is stirred in after the last opening. */
             stirIn: string[];
+            /** @description The same, and for how long. */
+            stirredIn: components["schemas"]["StirredIn"][];
             /** @description True when the stages are those that were asked for; the next best is then the best. */
             isWanted: boolean;
         };
@@ -1845,6 +1876,15 @@ export interface components {
              * @description How near to its best, 0 to 1: 1 at the minutes that suit it best, a half at either end of its window.
              */
             score: number;
+            /**
+             * Format: double
+             * @description How far from its best, likely: 0 at its best, -1 where it is just done, 1 where it is too far; null for meat.
+             */
+            distance?: null | number;
+            /** @description The same in a word; null for meat. */
+            word?: null | string;
+            /** @description How it is cut and where it stands, where that matters; null for as its name says. */
+            how?: null | string;
         };
         /**
          * @description How an item comes out of a stage.
@@ -2060,9 +2100,14 @@ export interface components {
             putInMl?: number;
             /**
              * Format: double
-             * @description Carried off as steam before the valve closes, ml.
+             * @description Carried off as steam, before the valve closes and when it is opened, ml.
              */
             steamMl?: number;
+            /**
+             * Format: double
+             * @description What grains, pulses and pasta would have drunk beyond what was there, ml.
+             */
+            shortMl?: number;
             /**
              * Format: double
              * @description Fat that floats on top and is skimmed, ml.
@@ -2202,24 +2247,6 @@ export interface components {
         MedianOnly: {
             /** Format: double */
             p50: number;
-        };
-        /** @description Minutes under pressure: too short below the first, mush above the last. */
-        MinuteWindow: {
-            /**
-             * Format: double
-             * @description Least.
-             */
-            min: number;
-            /**
-             * Format: double
-             * @description Best.
-             */
-            likely: number;
-            /**
-             * Format: double
-             * @description Most.
-             */
-            max: number;
         };
         /** @description What may happen next. */
         NextStep: {
@@ -2402,6 +2429,8 @@ export interface components {
             curve?: null | components["schemas"]["HeatCurve"];
             /** @description What every minute would give. */
             band?: components["schemas"]["BandPoint"][];
+            /** @description How what stands beside the meat comes out. */
+            beside?: components["schemas"]["BesideOutcome"][];
             liquid?: null | components["schemas"]["LiquidOutcome"];
             yield?: null | components["schemas"]["MeatYield"];
             /** @description Other ways of letting the pressure go, with their cost. */
@@ -2719,6 +2748,31 @@ export interface components {
              */
             minutes: number;
         };
+        /** @description Minutes at which something is just done, at its best and too far, in the cook that is named. */
+        ReferenceMinutes: {
+            /**
+             * Format: double
+             * @description Just done, min.
+             */
+            just: number;
+            /**
+             * Format: double
+             * @description At its best, min.
+             */
+            best: number;
+            /**
+             * Format: double
+             * @description Too far, min.
+             */
+            tooFar: number;
+            /** @description In which cook. */
+            way: components["schemas"]["ReferenceWay"];
+        };
+        /**
+         * @description How the minutes of something are counted.
+         * @enum {unknown}
+         */
+        ReferenceWay: "vented" | "ten-minutes" | "left-alone" | "boiled";
         Release: {
             kind: components["schemas"]["ReleaseKind"];
             /** Format: double */
@@ -2950,6 +3004,11 @@ export interface components {
             stages: components["schemas"]["DishStage"][];
             /** @description All stages and the time between them, min. */
             totalMinutes: components["schemas"]["LikelyAndLate"];
+            /**
+             * Format: double
+             * @description What it costs, to compare: 1 is one thing at the edge of what it bears, or an hour; DishSolver says how it is counted.
+             */
+            cost?: number;
         };
         /**
          * @description How well a figure is known.
@@ -2977,6 +3036,18 @@ export interface components {
             /** @description Codes of stops that were seen to, such as "giblets"; those of the plan count too. */
             confirmed: null | string[];
         };
+        /** @description Something that is stirred in when the lid is off. */
+        StirredIn: {
+            /** @description The item. */
+            key: string;
+            /**
+             * Format: double
+             * @description How long it is left, min; 0 for what is only stirred.
+             */
+            minutes: number;
+            /** @description True when the heat that is left is not enough, so that it simmers meanwhile. */
+            simmers: boolean;
+        };
         /** @description A stretch of the whole cook, as it was or is expected. */
         StripPart: {
             /** @description What. */
@@ -2994,7 +3065,7 @@ export interface components {
             /** @description True for what is over. */
             happened: boolean;
         };
-        /** @description A change that would make it one stage. */
+        /** @description A change that would help: each thing nearer to its best, fewer stages, or less time. */
         Suggestion: {
             /** @description In words. */
             change: string;

@@ -67,6 +67,8 @@ const ends = sameWhileEqual(() => {
     .sort((a, b) => a.minutes - b.minutes)
 })
 
+const beside = sameWhileEqual(() => props.plan.beside)
+
 /** Where minutes under pressure stand in the picture. */
 const atMinute = computed(() => {
   const { x, pressure } = drawing.value
@@ -158,6 +160,7 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
       :notches="notches"
       :share-safe="safety.shareSafe"
       :ends="ends"
+      :beside="beside"
       :x="atMinute"
       :width="width"
     />

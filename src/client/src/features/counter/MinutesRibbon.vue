@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { BandPoint } from '@/api/types'
+import type { BandPoint, Plan } from '@/api/types'
 
-/** For each minute thin tracks: safe, ready for a thermometer, tenderness, water lost, right under the heat picture. */
+/**
+ * For each minute thin tracks, right under the heat picture: safe, ready for a thermometer, tenderness, water lost, and how soft each thing
+ * beside the meat is.
+ */
 const props = defineProps<{
   band: readonly BandPoint[]
   minutes: number
@@ -13,6 +16,8 @@ const props = defineProps<{
   shareSafe: number
   /** Minutes of each promise. */
   ends: readonly { minutes: number; name: string }[]
+  /** What stands beside the meat. */
+  beside: Plan['beside']
 }>()
 const hatch = useId()
 const dots = useId()
@@ -34,6 +39,23 @@ const cells = computed(() =>
       back: bar * Math.max(0, 1 - b.readyAfterRest),
     })),
 )
+// From done to too far, the best marked; beyond the last minute that is shown it goes on.
+const besideRow = 32
+const soft = computed(() =>
+  props.beside.map((b, i) => {
+    const at = (minutes: number | null) => props.x(Math.min(minutes ?? props.most, props.most))
+    const y = tracks * track + 34 + i * besideRow
+    return {
+      name: `${b.name}: ${b.word}`,
+      y,
+      start: props.x(0),
+      done: at(b.justMinutes),
+      best: b.bestMinutes !== null && b.bestMinutes <= props.most ? props.x(b.bestMinutes) : null,
+      tooFar: at(b.tooFarMinutes),
+      last: props.x(props.most),
+    }
+  }),
+)
 const now = computed(() => props.band.find((b) => b.minutes === props.minutes))
 const mostLoss = computed(() => Math.max(1, ...props.band.map((b) => b.waterLossP50)))
 const summary = computed(() =>
@@ -41,10 +63,17 @@ const summary = computed(() =>
     ? `${now.value.minutes} min: safe in ${Math.floor(now.value.chanceSafe * 100)} of 100, ready at the first reading in ${Math.floor(now.value.readyAtFirst * 100)}, after standing covered in ${Math.floor(now.value.readyAfterRest * 100)}, tenderness ${Math.round(now.value.tenderness * 100)} of 100, ${now.value.waterLossP50.toFixed(0)} % of the lean meat lost as juice`
     : '',
 )
+const besideSummary = computed(() => props.beside.map((b) => `; ${b.name.toLowerCase()} ${b.word}`).join(''))
 </script>
 
 <template>
-  <svg :width="width" :height="tracks * track + 30" class="ribbon" role="img" :aria-label="summary">
+  <svg
+    :width="width"
+    :height="tracks * track + 30 + beside.length * besideRow"
+    class="ribbon"
+    role="img"
+    :aria-label="summary + besideSummary"
+  >
     <defs>
       <pattern :id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <line y2="6" class="hatch-line" />
@@ -109,13 +138,27 @@ const summary = computed(() =>
         {{ end.name }} {{ end.minutes }}
       </text>
     </g>
+    <g v-for="s in soft" :key="s.name" data-testid="soft">
+      <text :x="s.start" :y="s.y + 12">{{ s.name }}</text>
+      <rect
+        :x="s.start"
+        :y="s.y + 17"
+        :width="s.done - s.start"
+        height="8"
+        :fill="`url(#${hatch})`"
+        class="is-unsafe"
+      />
+      <rect :x="s.done" :y="s.y + 17" :width="s.tooFar - s.done" height="8" class="done" />
+      <rect :x="s.tooFar" :y="s.y + 17" :width="s.last - s.tooFar" height="8" :fill="`url(#${dots})`" class="stood" />
+      <path v-if="s.best !== null" class="best" :d="`M${s.best},${s.y + 14}l5,7l-5,7l-5,-7z`" />
+    </g>
     <rect
       v-if="now"
       class="frame"
       :x="x(now.minutes - 0.5) - 2"
       y="0"
       :width="x(now.minutes + 0.5) - x(now.minutes - 0.5) + 3"
-      :height="tracks * track"
+      :height="tracks * track + (beside.length > 0 ? 30 + beside.length * besideRow : 0)"
       rx="3"
     />
   </svg>
@@ -159,6 +202,13 @@ const summary = computed(() =>
 .hatch-line {
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 2;
+}
+.done {
+  fill: rgb(var(--v-theme-primary));
+  opacity: 0.45;
+}
+.best {
+  fill: rgb(var(--v-theme-primary));
 }
 .tender {
   fill: rgb(var(--v-theme-secondary));

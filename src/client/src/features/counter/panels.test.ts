@@ -114,13 +114,43 @@ describe('the ribbon', () => {
         { minutes: 9, name: 'measure' },
         { minutes: 12, name: 'sure' },
       ],
+      beside: [
+        {
+          id: 'basmati-rice',
+          name: 'Basmati rice',
+          distance: 1.1,
+          word: 'too soft',
+          justMinutes: 3,
+          bestMinutes: 6,
+          tooFarMinutes: 13,
+        },
+        {
+          id: 'dry-chickpeas',
+          name: 'Dry chickpeas',
+          distance: -2,
+          word: 'hard',
+          justMinutes: null,
+          bestMinutes: null,
+          tooFarMinutes: null,
+        },
+      ],
     },
   })
 
   test('says the minute under the handle in one sentence', () => {
     expect(ribbon.get('svg').attributes('aria-label')).toBe(
-      '14 min: safe in 99 of 100, ready at the first reading in 100, after standing covered in 100, tenderness 56 of 100, 29 % of the lean meat lost as juice',
+      '14 min: safe in 99 of 100, ready at the first reading in 100, after standing covered in 100, tenderness 56 of 100, 29 % of the lean meat lost as juice; basmati rice too soft; dry chickpeas hard',
     )
+  })
+
+  test('draws how soft each thing beside the meat is, from done to too far, its best marked', () => {
+    const [rice, beans] = ribbon.findAll('[data-testid=soft]')
+    const done = rice!.get('.done')
+    expect([done.attributes('x'), done.attributes('width')]).toEqual(['80', '100'])
+    expect(rice!.get('.best').attributes('d')).toContain('M110,')
+    expect(rice!.text()).toBe('Basmati rice: too soft')
+    expect(beans!.find('.best').exists()).toBe(false)
+    expect(beans!.get('.is-unsafe').attributes('width')).toBe('200') // hard as far as is shown
   })
 
   test('marks where other cooks stand', () => {

@@ -36,6 +36,7 @@ const name = computed(() => {
 const lies = computed(() => (props.item.load?.arrangement === 'lump' ? 'lump' : (props.item.load?.state ?? 'chilled')))
 const kg = computed(() => props.item.load?.totalKg ?? (props.item.grams ?? 0) / 1000)
 const sizes = [
+  { value: null, title: 'as suits the rest' },
   { value: 'usual', title: 'usual size' },
   { value: 'small', title: 'cut small' },
   { value: 'large', title: 'cut large' },
@@ -101,7 +102,7 @@ const massLimit = computed(() =>
       <ChoiceField
         v-if="companion?.isCut"
         label="Cut"
-        :model-value="item.size ?? 'usual'"
+        :model-value="item.size ?? null"
         :options="sizes"
         @update:model-value="set({ size: $event })"
       />

@@ -44,6 +44,8 @@ const moveRow = (row: number, by: number) => {
 const mostStages = 3
 const arrange = (order: NonNullable<DishView['runnerUp']>) =>
   emit('arrange', props.solved.isWanted ? null : order.stages.map((s) => [...s.items]))
+const stirred = ({ minutes, simmers }: DishView['stirredIn'][number]) =>
+  minutes === 0 ? '' : simmers ? `, ${minutes} min at a simmer` : `, ${minutes} min in the heat that is left`
 const times = ['Never', 'Once', 'Twice', 'Three times']
 const words: Record<string, string> = { 'in-window': 'just right', over: 'past its best', under: 'short' }
 </script>
@@ -107,7 +109,8 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
             >
               ⠿
             </button>
-            {{ nameOf(outcome.key) }}: {{ words[outcome.verdict]
+            {{ nameOf(outcome.key) }}{{ outcome.how ? `, ${outcome.how}` : '' }}:
+            {{ outcome.word ?? words[outcome.verdict]
             }}<template v-if="outcome.coldestP01 !== null"
               >, at least <span class="figure">{{ text(units.atLeast(outcome.coldestP01)) }}</span> in the
               middle</template
@@ -133,7 +136,9 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
         </details>
       </li>
     </ol>
-    <p v-if="solved.stirIn.length > 0"><b>Stir in at the end:</b> {{ solved.stirIn.map(nameOf).join(', ') }}.</p>
+    <p v-if="solved.stirredIn.length > 0">
+      <b>Stir in at the end:</b> {{ solved.stirredIn.map((s) => `${nameOf(s.key)}${stirred(s)}`).join(', ') }}.
+    </p>
     <section v-if="solved.suggestions.length > 0" class="fewer">
       <h3>To fill the pot less often</h3>
       <ul>

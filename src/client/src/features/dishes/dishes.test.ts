@@ -83,7 +83,7 @@ describe('the stages of a dish', () => {
       runnerUp: null,
       impossible: null,
       suggestions: [],
-      stirIn: [],
+      stirredIn: [],
       ...more,
     }) as unknown as DishView
   const list = (view: DishView) =>
@@ -109,18 +109,24 @@ describe('the stages of a dish', () => {
     expect(list(solved({ stages: [stage(['bird'], 40, 'over')] })).text()).toContain('past its best')
   })
 
+  test('say how what stands beside the meat comes out, and how it is cut', () => {
+    const cut = stage(['penne-pasta'], 6)
+    Object.assign(cut.outcomes[0]!, { word: 'firm', how: 'in a bowl on the rack' })
+    expect(list(solved({ stages: [cut] })).text()).toContain('penne, in a bowl on the rack: firm')
+  })
+
   test('offer the next best, and changes that fill the pot less often', () => {
     const wrapper = list(
       solved({
         stages: [stage(['bird'], 15)],
         runnerUp: { stages: [stage(['bird', 'penne-pasta'], 9)], totalMinutes: { p50: 50, p95: 60 } },
         suggestions: [{ change: 'Take legs instead.', stages: 1, totalMinutes: { p50: 33.4, p95: 40 } }],
-        stirIn: ['penne-pasta'],
+        stirredIn: [{ key: 'penne-pasta', minutes: 4, simmers: true }],
       }),
     )
     expect(wrapper.text()).toContain('chicken thighs with penne 9 min')
     expect(wrapper.text()).toContain('Take legs instead. once, 33 min')
-    expect(wrapper.text()).toContain('Stir in at the end: penne')
+    expect(wrapper.text()).toContain('Stir in at the end: penne, 4 min at a simmer')
   })
 })
 

@@ -1,0 +1,86 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>One stage as a question to the planner.</summary>
+internal static class StageRequest
+{
+    private const double EmptiedCooledKelvin = 15; // pot and liquid, while the stage before is taken out; estimate
+
+    /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
+    public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
+    {
+        var whole = new PlanRequest
+        {
+            Pot = dish.Pot,
+            AltitudeMetres = dish.AltitudeMetres,
+            RoomCelsius = dish.RoomCelsius,
+            Load = meat.Load,
+            Aim = meat.WantedAim,
+            LiquidMl = LiquidMl(dish, items),
+            OtherPots = dish.OtherPots,
+            Units = dish.Units,
+            Promise = dish.Promise,
+            MostReturns = dish.MostReturns,
+            Companions = [.. items.OfType<BesideItem>().Select(b => b.Load)],
+            Confirmed = dish.SeenTo(meat.Load),
+        };
+        var others = items.OfType<MeatItem>().Where(m => m != meat).Select(m => m.Load).ToList();
+        return whole.WithOtherMeat(others.Sum(o => o.TotalKg), others.Sum(o => o.HeatKg(dish.RoomCelsius)));
+    }
+
+    /// <summary>The stage as a pot in which no meat is. A later one starts hot, with what is put in at room temperature.</summary>
+    public static CookModel WithoutMeat(DishRequest dish, IReadOnlyList<DishItem> items, bool isFirst)
+    {
+        var model = new CookModel
+        {
+            Bodies = [],
+            Meat = Tissue.ChickenLeg.Material, // of no matter: there is none
+            MeatKg = 0,
+            StartCelsius = dish.RoomCelsius,
+            Pot = dish.Pot,
+            GaugeKpa = dish.Pot.HighGaugeKpa,
+            LiquidKg = LiquidMl(dish, items) / 1000,
+            CompanionJoulePerKelvin = items.OfType<BesideItem>().Sum(b => b.Load.Kg) * Bulk.BesideJoulePerKgKelvin,
+            Beside = [.. items.OfType<BesideItem>().Select(b => b.Load.Model).OfType<BesideModel>()],
+            AltitudeMetres = dish.AltitudeMetres,
+            RoomCelsius = dish.RoomCelsius,
+        };
+        var hotShare = 1 - model.CompanionJoulePerKelvin / model.PotJoulePerKelvin;
+        var hot = model.BoilingCelsius - EmptiedCooledKelvin - dish.RoomCelsius;
+        return isFirst ? model : model with { PotCelsius = dish.RoomCelsius + hotShare * hot };
+    }
+
+    /// <summary>Liquid of a stage: what it needs; with the meat at least what is poured in.</summary>
+    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items)
+    {
+        var needed = LiquidNeed.Of(
+            dish.Pot,
+            [.. items.OfType<MeatItem>().Select(m => m.Load)],
+            [.. items.OfType<BesideItem>().Select(b => b.Load)],
+            dish.BrothMl
+        );
+        return items.Any(i => i is MeatItem) ? Math.Max(needed, dish.Liquids.Sum(l => l.ThinMl)) : needed;
+    }
+
+    /// <summary>Heat capacity of a pot with all of it, J/K: meat as the load of heat that it is.</summary>
+    public static double JoulePerKelvin(DishRequest dish, IReadOnlyList<DishItem> items)
+    {
+        var kg = 0.0;
+        foreach (var item in items)
+        {
+            kg +=
+                item is MeatItem meat ? meat.Load.HeatKg(dish.RoomCelsius)
+                : item is BesideItem beside ? beside.Load.Kg
+                : 0;
+        }
+
+        return dish.Pot.ShellJoulePerKelvin + LiquidMl(dish, items) / 1000 * Water.JoulePerKgKelvin + kg * Bulk.BesideJoulePerKgKelvin;
+    }
+}

@@ -1,0 +1,70 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>Something that is stirred in when the lid is off.</summary>
+/// <param name="Key">The item.</param>
+/// <param name="Minutes">How long it is left, min; 0 for what is only stirred.</param>
+/// <param name="Simmers">True when the heat that is left is not enough, so that it simmers meanwhile.</param>
+public sealed record StirredIn(string Key, double Minutes, bool Simmers);
+
+/// <summary>What the heat that is left in an opened pot does to something that is stirred in, and how long it takes at a simmer.</summary>
+internal static class StirringHeat
+{
+    // Nobody waits longer for it. Choice.
+    private const int MostMinutes = 10;
+    private const double OpenedCooledKelvin = 6; // estimate: liquid that stood open for some minutes
+    private const double StepSeconds = 5;
+
+    /// <summary>Minutes until it is at its best; null for what would take too long, or is not stirred in.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="item">What.</param>
+    public static StirredIn? Of(DishRequest dish, BesideItem item)
+    {
+        if (item.IsStirredIn)
+        {
+            return new(item.Key, 0, false);
+        }
+
+        if (!item.MayChange || !item.Companion.Softens || !IsStirredInBySome(dish, item))
+        {
+            return null;
+        }
+
+        var levels = item.Companion.Levels();
+
+        var pot = StageRequest.WithoutMeat(dish, [], isFirst: true);
+        var taken = item.Load.Kg * Bulk.BesideJoulePerKgKelvin;
+        var start = pot.BoilingCelsius - OpenedCooledKelvin;
+        var mixed = start - taken / (taken + pot.PotJoulePerKelvin) * (start - dish.RoomCelsius);
+        var cooling = dish.Pot.LossWattPerKelvin / (taken + pot.PotJoulePerKelvin);
+        return Minutes(dish, item, levels, t => dish.RoomCelsius + (mixed - dish.RoomCelsius) * Math.Exp(-cooling * t)) is { } left
+                ? new(item.Key, left, false)
+            : Minutes(dish, item, levels, _ => pot.BoilingCelsius) is { } simmered ? new(item.Key, simmered, true)
+            : null;
+    }
+
+    // Greens; and pasta where there is broth for it.
+    private static bool IsStirredInBySome(DishRequest dish, BesideItem item) =>
+        item.Companion.Kind == CompanionKind.Green
+        || (item.Companion.Kind == CompanionKind.Pasta && dish.BrothMl + dish.Pot.MinimumLiquidMl >= 2 * item.Load.AbsorbsMl);
+
+    private static int? Minutes(DishRequest dish, BesideItem item, SoftnessLevels levels, Func<double, double> celsius)
+    {
+        var states = new SofteningStates();
+        states.Load([item.Load.Model!], Lanes.All(dish.RoomCelsius));
+        for (var t = StepSeconds; t <= MostMinutes * 60; t += StepSeconds)
+        {
+            states.Step(Lanes.All(StepSeconds), Lanes.All(celsius(t)));
+            if (states.HeatMinutes(0)[0] >= levels.Best)
+            {
+                return (int)Math.Ceiling(t / 60);
+            }
+        }
+
+        return null;
+    }
+}
