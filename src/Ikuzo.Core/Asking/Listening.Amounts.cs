@@ -28,14 +28,14 @@ internal sealed partial class Listening
             return Pour(at, BesideNounAt(at + 1), poured, mass.Middle * 1000);
         }
 
-        if (BesideAhead(at + 1) && !(Meat is { Kg: null } && BesideHasItsOwn(at + 1)))
+        if (GivesAmountToBeside(at, mass))
         {
-            (_besideAmount, _besideText) = (mass, _words[at].Text);
             return Note(at, 1, "amount");
         }
 
-        if (GivesAmountToBeside(at, mass))
+        if (BesideAhead(at + 1) && !(Meat is { Kg: null } && BesideHasItsOwn(at + 1)))
         {
+            (_besideAmount, _besideText) = (mass, _words[at].Text);
             return Note(at, 1, "amount");
         }
 
@@ -117,14 +117,14 @@ internal sealed partial class Listening
             return Note(at, kept, "changes no minutes");
         }
 
-        if (MeaningAt(next)?.Beside is not null)
+        if (GivesAmountToBeside(at, volume))
         {
-            (_besideAmount, _besideText) = (volume, _words[at].Text);
             return Note(at, 1, "amount");
         }
 
-        if (GivesAmountToBeside(at, volume))
+        if (MeaningAt(next)?.Beside is not null)
         {
+            (_besideAmount, _besideText) = (volume, _words[at].Text);
             return Note(at, 1, "amount");
         }
 

@@ -175,7 +175,11 @@ internal sealed partial class Listening
     private bool GivesAmountToBeside(int at, Quantity amount)
     {
         var before = Before(at);
-        if (MeaningAt(before)?.Beside is null || _heard.Beside is not [.., { Amount: null, Count: null } last] || BesideAhead(at + 1))
+        if (
+            MeaningAt(before)?.Beside is null
+            || _heard.Beside is not [.., { Amount: null, Count: null } last]
+            || (BesideAhead(at + 1) && !EndsHere(at))
+        )
         {
             return false;
         }
@@ -183,6 +187,9 @@ internal sealed partial class Listening
         _heard.Beside[^1] = last with { Amount = amount, Text = $"{last.Text} {_words[at].Text}" };
         return true;
     }
+
+    // "rice 370 g, onions": a comma follows, and none stands before.
+    private bool EndsHere(int at) => !_words[at].IsApart && Word(at + 1) is { IsApart: true };
 
     // A meat noun that follows, over adjectives and a weight at most.
     private bool MeatAhead(int at)

@@ -104,7 +104,12 @@ public static class Together
             tried ? OutOfWindow(plan, stage) : null,
             .. under.Companions.Where(c => IsStillRaw(c, plan)).Select(c => BesideWarnings.NotBoiledThrough(c.Companion)),
         ];
-        return WithWarning(plan, [.. more.OfType<Warning>()]) with { RecommendedMinutes = stage.Minutes, Why = [stage.Why, .. plan.Why] };
+        return WithWarning(plan, [.. more.OfType<Warning>()]) with
+        {
+            RecommendedMinutes = stage.Minutes,
+            Why = [stage.Why, .. plan.Why],
+            Releases = [.. plan.Releases.Select(r => Suited(r, search, dish, stage))],
+        };
     }
 
     private static bool IsStillRaw(CompanionLoad load, Plan plan) =>
@@ -138,6 +143,25 @@ public static class Together
         var own = Planner.Compute(under with { Release = release, School = Schools.None }, cancellation);
         var suits = search.Minutes([.. dish.Items.Where(i => stage.Items.Contains(i.Key))], release);
         return own.RecommendedMinutes is { } least && suits is { } minutes ? Math.Max(least, minutes) : own.Minutes;
+    }
+
+    // A way to let the pressure go, with the minutes that suit all that is under the lid.
+    private static ReleaseOption Suited(ReleaseOption option, DishSolver.Search search, DishRequest dish, DishStage stage)
+    {
+        DishItem[] items = [.. dish.Items.Where(i => stage.Items.Contains(i.Key))];
+        var suits = option.Release == stage.Release ? (int)stage.Minutes : search.Minutes(items, option.Release);
+        if (option.Minutes is not { } alone || suits is not { } minutes || minutes <= alone && option.Release != stage.Release)
+        {
+            return option;
+        }
+
+        var loss = search.Meats.Of(items.OfType<MeatItem>().First(), option.Release).Loss;
+        return option with
+        {
+            Minutes = minutes,
+            TotalMinutes = Math.Round(option.TotalMinutes + minutes - alone, 2),
+            WaterLossPercent = Math.Round(option.WaterLossPercent + loss.At(minutes) - loss.At(alone), 2),
+        };
     }
 
     private static Plan WithWarning(Plan plan, params Warning[] more) =>

@@ -15,7 +15,8 @@ public static class Planner
         SharesBeyond = [0.15, 0.5, 1];
     private const double LeastBandMinutes = 10,
         BandBeyond = 0.7,
-        MostBandBeyondMinutes = 20;
+        MostBandBeyondMinutes = 20,
+        MoreBeside = 1.4;
 
     /// <summary>Computes a plan. Deterministic: the same request gives the same plan.</summary>
     /// <param name="request">The question, within the limits of its types.</param>
@@ -139,7 +140,9 @@ public static class Planner
     {
         var around = Around(best);
         var beyond = Math.Min(MostBandBeyondMinutes, around * BandBeyond);
-        var last = Math.Max(Math.Round(around + beyond), Math.Ceiling(request.Minutes ?? 0));
+        // With something beside the meat the minutes that are set are seldom the least: what a few more do is looked at as well.
+        var tried = Math.Ceiling((request.Minutes ?? 0) * (request.Companions.Any(c => c.Companion.Softens) ? MoreBeside : 1));
+        var last = Math.Max(Math.Round(around + beyond), tried);
         return
         [
             .. SharesUpTo

@@ -178,6 +178,14 @@ const dragRest = (at: number) => setRest(drawing.value.x.invert(at) - drawing.va
       <li>
         <svg width="14" height="12"><path d="M2,11l5,-8l5,8z" fill="currentColor" /></svg> other cooks
       </li>
+      <li v-if="beside.length > 0">
+        <svg width="40" height="12">
+          <rect y="4" width="12" height="6" :fill="`url(#${hatch})`" />
+          <rect x="12" y="4" width="28" height="6" class="beside-done" />
+          <path d="M26,1l4,6l-4,5l-4,-5z" fill="currentColor" />
+        </svg>
+        beside the meat: hard, done, at its best
+      </li>
       <li>measured: solid is ready at once, dotted after standing covered, hatched goes back</li>
     </ChartLegend>
     <details class="as-table" @toggle="tableOpen = ($event.target as HTMLDetailsElement).open">

@@ -203,6 +203,9 @@ const besideSummary = computed(() => props.beside.map((b) => `; ${b.name.toLower
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 2;
 }
+.ribbon text {
+  fill: currentColor;
+}
 .done {
   fill: rgb(var(--v-theme-primary));
   opacity: 0.45;
