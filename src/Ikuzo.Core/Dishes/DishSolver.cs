@@ -20,7 +20,7 @@ public static class DishSolver
     private const int MostStages = 3;
 
     // Arrangements that are computed in full at most, the best first: so many that one that cannot be made safe does not decide.
-    private const int MostInFull = 6;
+    private const int MostInFull = 4;
 
     private const double StirCost = 0.1; // to stand there and stir
 

@@ -94,9 +94,9 @@ internal static class Finishing
     private static Ended? WithMeat(StageDraft draft, List<PlanRequest> meats, DishSolver.Search search, CancellationToken cancellation)
     {
         var isAlone = draft.Items.All(i => i is MeatItem);
-        if (isAlone && meats.Count == 1)
+        if (draft.Items is [MeatItem meat])
         {
-            return AsPlanned(meats[0], cancellation);
+            return AsPlanned(meat, meats[0], search, cancellation);
         }
 
         int[] tried =
@@ -116,16 +116,10 @@ internal static class Finishing
     }
 
     // One meat alone is a plan, and has its minutes and its release.
-    private static Ended? AsPlanned(PlanRequest meat, CancellationToken cancellation)
-    {
-        if (Planner.Ending(meat, cancellation) is not { } ending)
-        {
-            return null;
-        }
-
-        var run = Ensemble.Run(ModelBuilder.Build(meat), ParticleSource.Ensemble, [ending], meat.IsForThermometer, cancellation);
-        return new((int)ending.HoldMinutes, ending.Release, [run], 0);
-    }
+    private static Ended? AsPlanned(MeatItem meat, PlanRequest request, DishSolver.Search search, CancellationToken cancellation) =>
+        search.Meats.Alone(meat, () => Planner.Ending(request, cancellation)) is { } run
+            ? new((int)run.Outcomes[0].Branch.HoldMinutes, run.Outcomes[0].Branch.Release, [run], 0)
+            : null;
 
     private static int Nearest(StageDraft draft, Ended ended, int from, DishSolver.Search search)
     {

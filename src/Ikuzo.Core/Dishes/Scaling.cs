@@ -25,7 +25,7 @@ public static class Scaling
     {
         ArgumentOutOfRangeException.ThrowIfLessThan(factor, 0.1);
         ArgumentOutOfRangeException.ThrowIfGreaterThan(factor, 20);
-        var stages = DishSolver.Arrange(dish, cancellation).Best?.Stages.Count ?? int.MaxValue;
+        var stages = new DishSolver.Search(dish).Quick?.Stages.Count ?? int.MaxValue;
         for (var batches = 1; batches <= MostBatches; batches++)
         {
             var scaled = dish with
@@ -34,9 +34,12 @@ public static class Scaling
                 Items = [.. dish.Items.Select(i => Scale(i, factor / batches))],
                 Liquids = [.. dish.Liquids.Select(l => l with { Ml = Math.Round(l.Ml * factor / batches), Measure = null })],
             };
+            // Only what would do is computed in full.
             if (
                 scaled.Items.All(IsWithinLimits)
-                && DishSolver.Arrange(scaled, cancellation).Best is { } order
+                && new DishSolver.Search(scaled) is var search
+                && search.Quick?.Stages.Count <= stages
+                && search.Solve(DishSolver.Orders.Best, cancellation).Best is { } order
                 && order.Stages.Count <= stages
             )
             {

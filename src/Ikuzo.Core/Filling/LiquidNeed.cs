@@ -9,13 +9,14 @@ namespace Ikuzo.Core.Filling;
 public static class LiquidNeed
 {
     // Left at opening beside what drinks: grain dry, pulses and pasta in a little sauce. Choices.
-    private const double GrainLeftMl = 50,
+    private const double GrainLeftMl = 60,
         SauceLeftMl = 120;
 
-    // Juice that is counted on beforehand: a quarter of the muscle, and of that and what vegetables give so much, since it comes late.
-    // Estimates.
-    private const double JuiceShare = 0.25,
-        CountedOn = 0.7;
+    // Juice that is counted on beforehand: what muscle has lost when it is safe, a third of its weight, and of that and what vegetables
+    // give so much, since it comes late and may be less: pulses and pasta must lie under liquid from the first. Estimates.
+    private const double JuiceShare = 0.33,
+        CountedOn = 0.8,
+        CountedOnUnderLiquid = 0.3;
 
     /// <summary>Liquid to put in, ml, rounded up to 10: never under the least of the pot.</summary>
     /// <param name="pot">The pot.</param>
@@ -37,7 +38,8 @@ public static class LiquidNeed
                 : SauceLeftMl;
         }
 
-        var needed = Math.Max(pot.MinimumLiquidMl, drunk + left + PurgeMl(pot) - CountedOn * given);
+        var countedOn = left == SauceLeftMl ? CountedOnUnderLiquid : CountedOn;
+        var needed = Math.Max(pot.MinimumLiquidMl, drunk + left + PurgeMl(pot) - countedOn * given);
         return Math.Ceiling((needed + brothMl) / 10 - 1e-9) * 10;
     }
 

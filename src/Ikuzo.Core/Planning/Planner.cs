@@ -69,10 +69,12 @@ public static class Planner
             : Answer(request, model, scouted, best ?? scouted[0], cancellation);
     }
 
-    /// <summary>Only the minutes and the release that keep the promise, as a plan says them; null when none do.</summary>
+    /// <summary>
+    /// Only the minutes and the release that keep the promise, as a plan says them, and what they give; null when none do.
+    /// </summary>
     /// <param name="request">The question, within the limits of its types.</param>
     /// <param name="cancellation">Stops the computation.</param>
-    internal static Branch? Ending(PlanRequest request, CancellationToken cancellation)
+    internal static EnsembleResult? Ending(PlanRequest request, CancellationToken cancellation)
     {
         var model = ModelBuilder.Build(request);
         if (Scouted(request, model) is not { } scouted || ReleaseChoice.Best(scouted) is not { Minutes: not null } best)
@@ -82,9 +84,13 @@ public static class Planner
 
         using var session = Start(request, model, best, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
-        return PromisedMinutes.Find(request, session, band, best.Release, cancellation).Of(request.Promise) is { } minutes
-            ? new(minutes, best.Release)
-            : null;
+        if (PromisedMinutes.Find(request, session, band, best.Release, cancellation).Of(request.Promise) is not { } minutes)
+        {
+            return null;
+        }
+
+        var ending = session.Try([new(minutes, best.Release)], request.IsForThermometer, cancellation)[0];
+        return new(session.ToPressureMinutes, true, [ending.Outcome]) { Measured = [ending.Measured] };
     }
 
     private static IReadOnlyList<ScoutedRelease>? Scouted(PlanRequest request, CookModel model) =>

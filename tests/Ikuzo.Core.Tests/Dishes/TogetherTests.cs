@@ -125,6 +125,34 @@ public class TogetherTests
         Assert.Equal(rice.BestMinutes!.Value, longer.BestMinutes!.Value, 0.6);
     }
 
+    // What the dish wants is left when the lid comes off: grain nearly dry, pulses in a little sauce, whatever the pot.
+    [Theory]
+    [InlineData("chicken-diced", 25, 0.5, "long-grain-white-rice", 370, 5.7, 20, 160)]
+    [InlineData("chicken-diced", 20, 0.4, "long-grain-white-rice", 250, 3, 20, 160)]
+    [InlineData("chicken-diced", 50, 1.0, "long-grain-white-rice", 550, 8, 20, 220)]
+    [InlineData("chicken-thigh-bone-in", 6, 1.1, "wild-rice-blend", 270, 5.7, 20, 200)]
+    [InlineData("chicken-thigh-bone-in", 4, 0.7, "wild-rice-blend", 200, 3, 20, 200)]
+    [InlineData("chicken-thigh-bone-in", 8, 1.5, "wild-rice-blend", 400, 8, 20, 250)]
+    [InlineData("chicken-thigh-bone-in", 6, 1.1, "pearl-barley", 250, 5.7, 20, 200)]
+    [InlineData("chicken-thigh-bone-in", 6, 1.1, "dry-navy-beans", 300, 5.7, 100, 350)]
+    [InlineData("chicken-thigh-bone-in", 4, 0.8, "dry-black-eyed-peas", 200, 3, 100, 350)]
+    public void Plan_LeavesAsMuchLiquidAsTheDishWants(
+        string cut,
+        int pieces,
+        double kg,
+        string id,
+        double grams,
+        double litres,
+        double from,
+        double to
+    )
+    {
+        var plan = Together.Compute(Ask(cut, pieces, kg, (id, grams)) with { Pot = PotDefaults.For(litres) });
+        Assert.Equal(0, plan.Liquid!.ShortMl);
+        Assert.InRange(plan.Liquid.AtEndMl.P50, from, to);
+        Assert.True(plan.Liquid.PutInMl >= PotDefaults.For(litres).MinimumLiquidMl);
+    }
+
     // 250 g of rice drink 325 ml; in a litre they drown, and that is said with what to do.
     [Fact]
     public void Plan_WithFarMoreLiquidThanIsDrunk_SaysThatTheGrainDrowns()

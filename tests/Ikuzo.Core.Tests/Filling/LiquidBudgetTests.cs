@@ -49,8 +49,8 @@ public class LiquidBudgetTests
     }
 
     [Theory]
-    [InlineData(5.7, 0.5, 370, 460)] // 481 drunk, 50 left, 12 of steam, less 70 % of a quarter of 0.5 kg of dice
-    [InlineData(3, 0.5, 370, 460)]
+    [InlineData(5.7, 0.5, 370, 430)] // 481 drunk, 60 left, 12 of steam, less 80 % of a third of 0.5 kg of dice
+    [InlineData(3, 0.5, 370, 420)]
     [InlineData(8, 0.5, 180, 380)] // no less than this pot asks for
     public void Need_IsWhatIsDrunkAndLeftLessWhatMeatGives(double litres, double kg, double grams, double ml)
     {
