@@ -13,7 +13,7 @@ namespace Ikuzo.Core.Tests.Dishes;
 [Trait("Campaign", "dishes")]
 public class DishCampaign(ITestOutputHelper output)
 {
-    private static int Dishes => int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_DISHES") ?? "40", CultureInfo.InvariantCulture);
+    private static int Dishes => int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_DISHES") ?? "25", CultureInfo.InvariantCulture);
 
     [Fact]
     public void DishesByChance_AreDoneSafeAndFitTheirPot()
