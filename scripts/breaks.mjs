@@ -58,13 +58,6 @@ export const breaks = [
   b('bones give juice', 'Filling/LiquidBudget.cs', '«filled.Load.MuscleKg» * 1000', 'filled.Load.TotalKg'),
   // Plan
   b('correction loop of the plan off', 'Planning/PromisedMinutes.cs', 'MostCorrections = «6»', '-1'),
-  b(
-    'correction loop of the dish off',
-    'Dishes/Finishing.cs',
-    'MostCorrections = «6»',
-    '0',
-    'the cautious scout behind the windows was never too short in 1,120 dishes; without the loop a dish would be refused, not unsafe',
-  ),
   b('band shows another quantile', 'Planning/MinuteBand.cs', 'Quantiles.Of(coldest, «SafetyRule.ShareBelow»)', '0.05'),
   b(
     'plan shows another quantile',
@@ -118,8 +111,8 @@ export const breaks = [
     '«filled.Companions.Where(c => !c.InBowl)».Sum(c => c.Grams) / 1000',
     'filled.Companions',
   ),
-  b('grain drinks nothing', 'Filling/LiquidBudget.cs', 'absorbed = «filled.Companions.Sum(c => c.AbsorbsMl)»', '0'),
-  b('steam lost is nothing', 'Filling/LiquidBudget.cs', 'Math.Max(0, filled.Liquid + given - absorbed - «steam»)', '0'),
+  b('grain drinks nothing', 'Filling/LiquidBudget.cs', 'var wanted = «drunkMl(minutes)»', '0.0'),
+  b('steam lost is nothing', 'Filling/LiquidBudget.cs', 'Math.Max(0, filled.Liquid + given - «steamMl»)', '0'),
   b(
     'pot holds half as much again',
     'Filling/Capacity.cs',
@@ -164,7 +157,7 @@ export const breaks = [
   b(
     'two hours start again',
     'Running/Journal/CookFold.cs',
-    'Now.OpenedAt = at;\n        «_firstOpenedAt ??= at»;',
+    '0;\n        «_firstOpenedAt ??= at»;',
     '_firstOpenedAt = at',
   ),
   b(
@@ -206,14 +199,14 @@ export const breaks = [
   ),
   b(
     'a stage without meat fills the pot',
-    'Dishes/DishSolver.cs',
-    '<= «dish.Pot.CapacityLitres / 2»',
-    'dish.Pot.CapacityLitres',
+    'Dishes/StageJudge.cs',
+    '<= «_dish.Pot.CapacityLitres / 2»',
+    '_dish.Pot.CapacityLitres',
   ),
   b(
     'soupy stage vented',
-    'Dishes/DishSolver.cs',
-    '«items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(dish, items), dish.Pot)»\n            ? Spurting',
+    'Dishes/StageJudge.cs',
+    '«items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(_dish, items), _dish.Pot)»\n            ? StageReleases.Spurting',
     'false',
   ),
   b(
@@ -270,7 +263,6 @@ export const breaks = [
   b('odd weight begins unasked', 'Poultry/Cut.cs', '«pieceKg < FarLeast * MinKg.Value» ||', 'false'),
   b('stops of dishes need no word', 'Planning/Plan.cs', 'CanBeSeenTo && «Level == WarningLevel.Stop»', 'false'),
   b('rice below its least', 'Dishes/Together.cs', ': «stage.Minutes»', 'stage.Minutes - 3'),
-  b('forced stage opens early', 'Dishes/DishSolver.cs', 'var wanted = «deciding.Max(r => r.Range.Wanted)»', '0'),
   b('a cup is any cup', 'Planning/PotWarnings.cs', 'OneCup = «0.945»', '0.5'),
   // Two promises, and the check
   b('ready in three of five', 'Planning/Readiness.cs', 'atFirst >= 1 - «mostReturns»', 'mostReturns * 2'),
@@ -319,4 +311,86 @@ export const breaks = [
   b('only half is missing', 'Running/Journal/PlannedCook.cs', 'Math.Max(0, «sure - Minutes»)', '(sure - Minutes) / 2'),
   b('going back costs no time', 'Planning/Continuation.cs', 'read + «_returnMinutes» + rest', '0'),
   b('covered rest not waited for', 'Dishes/Dish.cs', 'ReadyAtFirst < «Readiness.LeastAfterRest» ?', '0.0'),
+  // Beside the meat, and the dish at its best
+  b('rice speeds up above 110 °C', 'Companions/Softening.cs', 'new(79_500, «36_800», 110', '79_500'),
+  b('pectin hardly minds heat', 'Companions/Softening.cs', 'Pectin { get; } = Plain(«100_000»', '30_000'),
+  b(
+    'pieces have no middle',
+    'Companions/Softening.cs',
+    '«HalfThicknessMetres * HalfThicknessMetres» / SquareMetrePerSecond',
+    '1e-9',
+  ),
+  b('large is small', 'Companions/Softening.cs', 'PieceSize.Large => «LargeShare»', 'SmallShare'),
+  b(
+    'heat counted twice',
+    'Cooking/SofteningStates.cs',
+    'HeatSeconds += «Rate((before + _piece) * 0.5f)» * seconds',
+    'Rate(_piece) * 2f',
+  ),
+  b('bowl is as hot as the pot', 'Cooking/SofteningStates.cs', 'if («_perBowlLag > 0»)', 'false'),
+  b(
+    'kept state forgets what stands beside',
+    'Cooking/KeptStates.cs',
+    'beside.CopyFrom(«_slots[slot].Beside»)',
+    'beside',
+  ),
+  b(
+    'too far is never reached',
+    'Companions/SoftnessLevels.cs',
+    'over < 0 ? over * _perLogBelow : «over * _perLogAbove»',
+    '0.0',
+  ),
+  b('hard is done', 'Dishes/BesideCourses.cs', '(«distance < -1» ? NotDone', 'false'),
+  b(
+    'the stage is shorter than its meat',
+    'Dishes/StageJudge.cs',
+    'var least = windows.Length == 0 ? 0 : «windows.Max(w => w.Window.Least!.Value)»',
+    '0',
+  ),
+  b('a second lid costs nothing', 'Dishes/StageJudge.cs', 'StageCost = «0.7»', '0.0'),
+  b(
+    'a dish opens before its promise',
+    'Dishes/Finishing.cs',
+    'meats.Zip(runs).All(r => «IsKept(r.First, r.Second, Array.IndexOf(minutes, m))»)',
+    'true',
+  ),
+  b(
+    'kidney beans may stay hard',
+    'Dishes/Finishing.cs',
+    '«b.Companion.Is(CompanionTraits.BoilThrough)» && distances',
+    'false',
+    'the search holds on for up to two hours rather than leave anything hard; the stop stands behind it',
+  ),
+  b(
+    'kidney beans may stay hard on the Counter',
+    'Dishes/Together.cs',
+    '«load.Companion.Is(CompanionTraits.BoilThrough)» && plan.Beside',
+    'false',
+  ),
+  b(
+    'frozen meat beside takes no ice',
+    'Loads/MeatLoad.cs',
+    '(meat.Enthalpy(Boils) - «meat.Enthalpy(Celsius)»)',
+    'meat.Enthalpy(4)',
+  ),
+  b('juice is counted on in full', 'Filling/LiquidNeed.cs', 'CountedOn = «0.8»', '2.5'),
+  b(
+    'nothing is drunk before it is there',
+    'Filling/LiquidBudget.cs',
+    'var absorbed = «Math.Min(wanted, There(given))»',
+    'wanted',
+  ),
+  b(
+    'lump never comes apart',
+    'Conduction/ConductionBatch.cs',
+    'Vector512.GreaterThan(_memory.Span[_jointShell].Celsius, «Lanes.All(_meat.FreezingCelsius)»)',
+    'Lanes.All(500)',
+  ),
+  b(
+    'lump is a single piece',
+    'Planning/ModelBuilder.cs',
+    'LumpThickening = «Math.Max(1, LumpThickening(load) / thickening)»',
+    '1.0',
+  ),
+  b('waiting under the lid is shorter', 'Cooking/ClosedLid.cs', 'return sure < 0 ? null : «sure»', 'sure / 2'),
 ]
