@@ -115,6 +115,11 @@ const atThePot = async (page, until) => {
 }
 const shots = [
   { name: 'counter', act: (page) => ask(page, '6 frozen thighs 1.3 kg 36 mm to pull') },
+  {
+    name: 'counter-beside',
+    height: 900,
+    act: (page) => ask(page, '6 thighs 1.1 kg, wild rice 270 g, onions 100 g, peas 150 g'),
+  },
   { name: 'counter-night', dark: true, act: (page) => ask(page, '4 duck legs 1 kg to fall apart') },
   { name: 'counter-narrow', width: 390, height: 844, act: (page) => ask(page, 'turkey breast 1.2 kg') },
   {

@@ -34,7 +34,7 @@ public sealed record SoftnessLevels(double Just, double Best, double TooFar)
     public static string Word(double distance) =>
         distance < -1 ? "hard"
         : distance < -AboutBest ? "firm"
-        : distance <= AboutBest ? "at its best"
+        : distance <= AboutBest ? "just right"
         : distance <= 1 ? "soft"
         : "too soft";
 }

@@ -140,7 +140,7 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
       <b>Stir in at the end:</b> {{ solved.stirredIn.map((s) => `${nameOf(s.key)}${stirred(s)}`).join(', ') }}.
     </p>
     <section v-if="solved.suggestions.length > 0" class="fewer">
-      <h3>To fill the pot less often</h3>
+      <h3>What would help most</h3>
       <ul>
         <li v-for="s in solved.suggestions" :key="s.change">
           {{ s.change }}
