@@ -1,4 +1,4 @@
-// Takes the pictures in docs/screenshots from a fresh demo household. usage: ./ikuzo shots
+// Takes the pictures in docs/screenshots from a fresh demo household, all of them or those named. usage: ./ikuzo shots [NAME]...
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
 import { root, withServer } from './server.mjs'
@@ -113,6 +113,7 @@ const atThePot = async (page, until) => {
     await page.waitForTimeout(400)
   }
 }
+const isWanted = ({ name }) => process.argv.length === 2 || process.argv.slice(2).includes(name)
 const shots = [
   { name: 'counter', act: (page) => ask(page, '6 frozen thighs 1.3 kg 36 mm to pull') },
   {
@@ -160,7 +161,9 @@ await withServer({ address, env: { IKUZO_DEMO: 'true' } }, async () => {
       '--disable-sync',
     ],
   })
-  for (const { name, path = '/', width = 1280, height = 800, dark = false, act, store = {} } of shots) {
+  for (const { name, path = '/', width = 1280, height = 800, dark = false, act, store = {} } of shots.filter(
+    isWanted,
+  )) {
     const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light' })
     await page.addInitScript((kept) => {
       for (const [key, value] of Object.entries(kept)) localStorage.setItem(key, JSON.stringify(value))

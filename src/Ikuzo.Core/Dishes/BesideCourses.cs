@@ -63,7 +63,9 @@ internal sealed class BesideCourses
         return bowls.SelectMany(bowl => sizes.Select(size => new Place(size, bowl)));
     }
 
-    /// <summary>True for what may stand in a bowl of its own: grain, roots and what is eaten in pieces; pulses swim, and the rest makes the sauce.</summary>
+    /// <summary>
+    /// True for what may stand in a bowl of its own: grain, roots and what is eaten in pieces; pulses swim, and the rest makes the sauce.
+    /// </summary>
     private static bool MayStandInABowl(Companion companion) =>
         companion.Kind is CompanionKind.Grain or CompanionKind.Root or CompanionKind.Flesh;
 

@@ -112,6 +112,7 @@ useShortcuts({
       :unit-system="unitSystem"
       :pot-id="draft.potId"
       :thickness-mm="plan?.thicknessMm ?? null"
+      :poured-ml="plan?.liquid?.putInMl ?? null"
     />
     <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>

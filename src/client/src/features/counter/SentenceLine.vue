@@ -22,6 +22,8 @@ const props = defineProps<{
   unitSystem: UnitSystem
   potId: string | null
   thicknessMm: number | null
+  /** What the answer pours in, where nobody said how much. */
+  pouredMl: number | null
 }>()
 
 const request = computed(() => props.actions.untried.value)
@@ -31,7 +33,7 @@ const pot = computed(() => props.pots.find((p) => p.id === props.potId) ?? props
 const pieces = computed(() => load.value.pieces ?? 1)
 const name = computed(() => (pieces.value === 1 ? cut.value?.name : cut.value?.plural) ?? '…')
 const kg = computed(() => load.value.totalKg ?? 0)
-const ml = computed(() => request.value.liquidMl ?? pot.value?.minimumLiquidMl ?? 0)
+const ml = computed(() => request.value.liquidMl ?? props.pouredMl ?? pot.value?.minimumLiquidMl ?? 0)
 const aim = computed(() => aims.find((a) => a.value === (request.value.aim ?? cut.value?.usualAim)) ?? aims[0])
 const placement = computed(() => placements.find((p) => p.value === (load.value.placement ?? 'rack')) ?? placements[0])
 const browning = computed(() => brownings.find((b) => b.value === (request.value.browned ?? false)) ?? brownings[0])
