@@ -86,6 +86,7 @@ test('a file with a script in it is refused and says why', async ({ page }) => {
 test('a kept dish is lined up for more people, and its eating time moves with the arrow keys', async ({ page }) => {
   await page.goto('/dishes')
   await open(page, 'Two-act breasts and quills')
+  await expect(page.getByTestId('stage')).toHaveCount(2) // what follows moves down as they come
   await page.getByRole('link', { name: 'When must I start?' }).click()
   await page.getByLabel('Day').selectOption('tomorrow')
   await page.getByLabel('Eat at').fill('19:00')

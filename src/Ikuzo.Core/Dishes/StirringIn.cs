@@ -33,8 +33,8 @@ public static class StirringIn
         {
             (1, _) => ", the meat lifted out, and let it bubble for a minute",
             (2, _) => ", the heat off",
-            (_, { Simmers: true }) => FormattableString.Invariant($" and let it simmer for {stirred.Minutes:0} min, the lid off"),
-            (_, { Minutes: > 0 }) => FormattableString.Invariant($" and leave it for {stirred.Minutes:0} min in the heat that is left"),
+            (_, { Simmers: true }) => FormattableString.Invariant($", simmer for {stirred.Minutes:0} min, the lid off"),
+            (_, { Minutes: > 0 }) => FormattableString.Invariant($" and leave for {stirred.Minutes:0} min in the heat that is left"),
             _ => "",
         };
 }

@@ -56,13 +56,21 @@ const notches = sameWhileEqual(() =>
   [...new Set(props.plan.schools.map((s) => s.minutes))].filter((m) => m <= shownMost.value),
 )
 
+// What stands beside the meat may want more minutes than the meat: then they are not those from which it is sure.
+const isForAll = computed(
+  () => props.plan.beside.length > 0 && (props.plan.recommendedMinutes ?? 0) > (props.plan.safeMinimumMinutes ?? 0),
+)
+
 // Both ends: minutes to measure after, and minutes to be sure.
 const ends = sameWhileEqual(() => {
   const { recommendedMinutes: minutes, otherPromise } = props.plan
   const mine = { minutes, promise: otherPromise ? props.plan.promise : 'sure' }
   const both = [mine, props.plan.otherPromise].filter((p) => p !== null && p.minutes !== null)
   return both
-    .map((p) => ({ minutes: p!.minutes!, name: p!.promise === 'sure' ? 'sure' : 'measure' }))
+    .map((p) => ({
+      minutes: p!.minutes!,
+      name: p!.promise === 'measured' ? 'measure' : isForAll.value ? 'best' : 'sure',
+    }))
     .filter((p) => p.minutes <= shownMost.value)
     .sort((a, b) => a.minutes - b.minutes)
 })
