@@ -351,7 +351,7 @@ export const breaks = [
   b(
     'a dish opens before its promise',
     'Dishes/Finishing.cs',
-    'meats.Zip(runs).All(r => «IsKept(r.First, r.Second, Array.IndexOf(minutes, m))»)',
+    'meats.Zip(runs).All(r => «IsKept(r.First, r.Second, branch)»)',
     'true',
   ),
   b(

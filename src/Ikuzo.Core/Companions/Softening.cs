@@ -21,8 +21,8 @@ public sealed record SofteningLaw(double ActivationJoulePerMol, double Activatio
     public static SofteningLaw Grain { get; } = new(79_500, 36_800, 110, "Suzuki et al. 1976, J. Food Sci. 41:1180: rice");
 
     /// <summary>
-    /// Pasta is done when water has found its middle: the way of the water, as in hot grain (Suzuki et al. 1976 above 110 °C). Estimate for
-    /// pasta.
+    /// Pasta is done when water has found its middle: the way of the water, as in hot grain (Suzuki et al. 1976 above 110 °C). Estimate
+    /// for pasta.
     /// </summary>
     public static SofteningLaw Hydration { get; } = Plain(36_800, "estimate: hot grain, Suzuki et al. 1976");
 
@@ -97,8 +97,8 @@ public readonly record struct Piece(PieceForm Form, double HalfThicknessMetres)
         };
 
     /// <summary>
-    /// Time constant with which the piece follows what is around it, s: R² / (α β²) of the slowest term of the exact series at a surface
-    /// that is as hot as its surroundings. It begins at 1, between the middle (1.3 to 2.1) and the mean (0.5 to 0.8) of that term.
+    /// Time constant with which the piece follows what is around it, s: R² / (α β²) of the slowest term of the exact series at a
+    /// surface that is as hot as its surroundings. It begins at 1, between the middle (1.3 to 2.1) and the mean (0.5 to 0.8) of that term.
     /// </summary>
     public double LagSeconds => HalfThicknessMetres * HalfThicknessMetres / SquareMetrePerSecond / Slowest(Form);
 

@@ -18,7 +18,10 @@ internal sealed class CookBlock
     private const float RestGrowth = 2; // nothing jumps while the pot cools by itself: steps grow by this factor
     private const float RestStepFactor = 4; // up to this many ordinary ones
     private const double StandStepFactor = 2; // standing in the open or covered: steps are this much longer than settled ones
-    private const double OpenCooledKelvin = 6; // estimate: liquid that stood open for some minutes
+
+    /// <summary>Liquid that stood open for some minutes is so far below the boil, K. Estimate.</summary>
+    internal const double OpenCooledKelvin = 6;
+
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
 

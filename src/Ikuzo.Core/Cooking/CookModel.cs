@@ -3,6 +3,7 @@ using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -86,6 +87,33 @@ public sealed record CookModel
 
     /// <summary>Temperature of the pot and what is in it beside the meat at lid-on, °C; null for that of the kitchen.</summary>
     public double? PotCelsius { get; init; }
+
+    /// <summary>A pot in which no meat is, at high pressure, everything as warm as the kitchen.</summary>
+    /// <param name="pot">The pot.</param>
+    /// <param name="liquidKg">Liquid, kg.</param>
+    /// <param name="besideKg">What stands in it, kg.</param>
+    /// <param name="beside">What of it softens.</param>
+    /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
+    public static CookModel WithoutMeat(
+        PotModel pot,
+        double liquidKg,
+        double besideKg,
+        IReadOnlyList<BesideModel> beside,
+        double roomCelsius
+    ) =>
+        new()
+        {
+            Bodies = [],
+            Meat = Tissue.ChickenLeg.Material, // of no matter: there is none
+            MeatKg = 0,
+            StartCelsius = roomCelsius,
+            RoomCelsius = roomCelsius,
+            Pot = pot,
+            GaugeKpa = pot.HighGaugeKpa,
+            LiquidKg = liquidKg,
+            CompanionJoulePerKelvin = besideKg * Bulk.BesideJoulePerKgKelvin,
+            Beside = beside,
+        };
 
     /// <summary>Temperature of boiling water in this kitchen, °C.</summary>
     public double BoilingCelsius => Saturation.PotCelsius(AltitudeMetres, 0);

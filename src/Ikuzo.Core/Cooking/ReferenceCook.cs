@@ -1,9 +1,7 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
-using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -39,19 +37,7 @@ public static class ReferenceCook
     /// <summary>The pot with something in it.</summary>
     /// <param name="beside">What.</param>
     public static CookModel Pot(params BesideModel[] beside) =>
-        new()
-        {
-            Bodies = [],
-            Meat = Tissue.ChickenLeg.Material, // of no matter: there is none
-            MeatKg = 0,
-            StartCelsius = StartCelsius,
-            RoomCelsius = StartCelsius,
-            Pot = PotDefaults.For(5.7),
-            GaugeKpa = PotModel.UsualHighGaugeKpa,
-            LiquidKg = WaterMl / 1000,
-            CompanionJoulePerKelvin = Grams / 1000 * Bulk.BesideJoulePerKgKelvin,
-            Beside = beside,
-        };
+        CookModel.WithoutMeat(PotDefaults.For(5.7), WaterMl / 1000, Grams / 1000, beside, StartCelsius);
 
     /// <summary>Release of a way under pressure.</summary>
     public static Release ReleaseOf(ReferenceWay way) =>

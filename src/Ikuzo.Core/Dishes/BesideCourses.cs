@@ -2,6 +2,7 @@ using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -84,29 +85,7 @@ internal sealed class BesideCourses
     public BesideMinutes Minutes(BesideItem placed, Release release, double joulePerKelvin)
     {
         var (course, place) = (CourseOf(placed), PlaceOf(placed));
-        double? Where(double distance)
-        {
-            double from = 0,
-                to = MostMinutes;
-            if (Distance(course, place, release, 0, joulePerKelvin) >= distance)
-            {
-                return 0;
-            }
-
-            if (Distance(course, place, release, to, joulePerKelvin) < distance)
-            {
-                return null;
-            }
-
-            while (to - from > 0.05)
-            {
-                var middle = (from + to) / 2;
-                (from, to) = Distance(course, place, release, middle, joulePerKelvin) < distance ? (middle, to) : (from, middle);
-            }
-
-            return to;
-        }
-
+        double? Where(double distance) => Crossing.Of(m => Distance(course, place, release, m, joulePerKelvin), distance, MostMinutes);
         return new(Where(-1), Where(0), Where(1));
     }
 
@@ -138,7 +117,7 @@ internal sealed class BesideCourses
         return (below, at - below);
     }
 
-    /// <summary>What a distance from the best costs: a hundred and more where it is not done.</summary>
+    /// <summary>What a distance from the best costs: a thousand and more where it is not done.</summary>
     public static double Cost(double distance) => (distance < -1 ? NotDone : 0) + StageJudge.Off(distance);
 
     /// <summary>What it costs that something is not done: more than all else together.</summary>
@@ -163,7 +142,8 @@ internal sealed class BesideCourses
 
     private static double Read(float[] log, double minutes)
     {
-        var next = Math.Max(1, Array.FindIndex(Looked, m => m >= minutes));
+        var at = Array.BinarySearch(Looked, minutes);
+        var next = Math.Max(1, at < 0 ? ~at : at);
         var share = (minutes - Looked[next - 1]) / (Looked[next] - Looked[next - 1]);
         return log[next - 1] + share * (log[next] - log[next - 1]);
     }
@@ -221,12 +201,9 @@ internal sealed class BesideCourses
             Array.Fill(least, double.MaxValue);
             foreach (var p in places)
             {
-                var heat = course.Heat[p][lane];
-                for (int minute = 0, next = 1; minute <= MostMinutes; minute++)
+                for (var minute = 0; minute <= MostMinutes; minute++)
                 {
-                    next += minute > Looked[next] ? 1 : 0;
-                    var share = (minute - Looked[next - 1]) / (Looked[next] - Looked[next - 1]);
-                    var distance = levels.DistanceOfLog(heat[next - 1] + share * (heat[next] - heat[next - 1]));
+                    var distance = levels.DistanceOfLog(Read(course.Heat[p][lane], minute));
                     least[minute] = Math.Min(least[minute], Cost(course.Item, course.Places[p], distance));
                 }
             }

@@ -77,6 +77,7 @@ public static class DishSolver
         private readonly IReadOnlyList<StirredIn> _always;
         private readonly DishRequest _dish; // without what is always stirred in
         private readonly StageJudge _judge;
+        private readonly Dictionary<string, StirredIn> _stirrable; // what may be, by key
 
         /// <param name="whole">The dish.</param>
         public Search(DishRequest whole)
@@ -90,22 +91,31 @@ public static class DishSolver
             _dish = whole with { Items = [.. whole.Items.Where(i => _always.All(s => s.Key != i.Key))] };
             _beside = new BesideCourses(_dish);
             _judge = new StageJudge(_dish, _meats, _beside);
+            _stirrable = _dish
+                .Items.OfType<BesideItem>()
+                .Select(b => StirringHeat.Of(whole, b))
+                .OfType<StirredIn>()
+                .ToDictionary(s => s.Key);
         }
 
         // Another meat beside the same things: sets without it are known.
         private Search(Search like, MeatItem meat)
         {
-            DishRequest With(DishRequest dish) => dish with { Items = [.. dish.Items.Select(i => i.Key == meat.Key ? meat : i)] };
-            (_whole, _dish) = (With(like._whole), With(like._dish));
-            (_meats, _always, _beside) = (like._meats, like._always, like._beside);
+            (_whole, _dish) = (Changed(like._whole, meat), Changed(like._dish, meat));
+            (_meats, _always, _beside, _stirrable) = (like._meats, like._always, like._beside, like._stirrable);
             _judge = new StageJudge(_dish, _meats, _beside, like._judge, _dish.Items.ToList().FindIndex(i => i.Key == meat.Key));
         }
 
         /// <summary>The search for the same dish with another item in the place of one of the same key.</summary>
-        public Search With(DishItem item) =>
-            item is MeatItem meat
-                ? new(this, meat)
-                : new(_whole with { Wanted = null, Items = [.. _whole.Items.Select(i => i.Key == item.Key ? item : i)] }, _meats);
+        public Search With(DishItem item) => item is MeatItem meat ? new(this, meat) : new(Changed(_whole, item), _meats);
+
+        // Stages laid by hand were laid for the dish as it was.
+        private static DishRequest Changed(DishRequest dish, DishItem item) =>
+            dish with
+            {
+                Wanted = null,
+                Items = [.. dish.Items.Select(i => i.Key == item.Key ? item : i)],
+            };
 
         /// <summary>Windows of its meats, for who asks about another dish with the same.</summary>
         public MeatWindows Meats => _meats;
@@ -148,7 +158,7 @@ public static class DishSolver
         private IEnumerable<Draft> Drafts()
         {
             var stirrable = _dish
-                .Items.Select((item, i) => (Bit: 1 << i, Stirred: item is BesideItem b ? StirringHeat.Of(_whole, b) : null))
+                .Items.Select((item, i) => (Bit: 1 << i, Stirred: _stirrable.GetValueOrDefault(item.Key)))
                 .Where(s => s.Stirred is not null)
                 .ToList();
             var all = (1 << _dish.Items.Count) - 1;
@@ -222,16 +232,13 @@ public static class DishSolver
 
             // What goes under no lid is stirred in at the end, if it can be.
             var under = wanted.SelectMany(s => s).ToList();
-            var stirred = _dish
-                .Items.Where(i => !under.Contains(i.Key))
-                .Select(i => (i as BesideItem) is { } b ? StirringHeat.Of(_whole, b) : null);
-            if (stirred.Any(s => s is null) || under.Distinct().Count() != under.Count || under.Except(keys).Any())
+            var rest = keys.Except(under).ToList();
+            if (!rest.All(_stirrable.ContainsKey) || under.Distinct().Count() != under.Count || under.Except(keys).Any())
             {
                 return null;
             }
 
-            IReadOnlyList<StirredIn> said = [.. _always, .. stirred.Select(s => s!)];
-
+            IReadOnlyList<StirredIn> said = [.. _always, .. rest.Select(key => _stirrable[key])];
             var stages = wanted.Select(s => _judge.Forced(s.Sum(key => 1 << keys.IndexOf(key)))).OfType<StageDraft>().ToList();
             return stages.Count == wanted.Count
                 ? new(stages, said, stages.Sum(s => s.Cost) + said.Sum(Cost) + (stages.Count - 1) * StageJudge.StageCost)

@@ -59,13 +59,14 @@ internal static class Finishing
         }
 
         var stage = draft with { Release = ended.Release };
-        return Report(dish, search, stage, ended, laterMinutes) with
+        var distances = Distances(stage, ended);
+        return Report(dish, search, stage, ended, distances, laterMinutes) with
         {
             Warnings =
             [
                 .. meats
                     .SelectMany(Warnings.Of)
-                    .Concat(Raw(stage, ended))
+                    .Concat(Raw(stage, distances))
                     .Where(w => w.Level == WarningLevel.Caution || w.IsToConfirm || w.Code == BesideWarnings.BoilThroughCode)
                     .DistinctBy(w => w.Code),
             ],
@@ -137,7 +138,7 @@ internal static class Finishing
         double Cost(int m) =>
             StageJudge.Hours(m)
             + draft.Items.OfType<MeatItem>().Sum(meat => search.Meats.Of(meat, draft.Release).Cost(m, search.Meats.LeastLoss(meat)))
-            + beside.Select((b, i) => BesideCourses.Cost(b.Companion.Levels().Distance(Math.Exp(heat[i].At(m))))).Sum();
+            + beside.Select((b, i) => BesideCourses.Cost(b.Companion.Levels().DistanceOfLog(heat[i].At(m)))).Sum();
         return Enumerable.Range(from, (int)minutes[^1] - from + 1).MinBy(Cost);
     }
 
@@ -153,8 +154,15 @@ internal static class Finishing
             return null;
         }
 
-        var kept = Array.FindIndex(minutes, m => meats.Zip(runs).All(r => IsKept(r.First, r.Second, Array.IndexOf(minutes, m))));
-        return kept < 0 ? null : new(minutes[kept], draft.Release, runs, kept);
+        for (var branch = 0; branch < minutes.Length; branch++)
+        {
+            if (meats.Zip(runs).All(r => IsKept(r.First, r.Second, branch)))
+            {
+                return new(minutes[branch], draft.Release, runs, branch);
+            }
+        }
+
+        return null;
     }
 
     private static bool IsKept(PlanRequest request, EnsembleResult run, int branch)
@@ -172,10 +180,16 @@ internal static class Finishing
     // The scout's nominal cook finds when it is tender; the ensemble's median may lie a shade beside it.
     private const double AboutAsTender = 0.02;
 
-    private static DishStage Report(DishRequest dish, DishSolver.Search search, StageDraft draft, Ended ended, double laterMinutes)
+    private static DishStage Report(
+        DishRequest dish,
+        DishSolver.Search search,
+        StageDraft draft,
+        Ended ended,
+        Dictionary<string, double> distances,
+        double laterMinutes
+    )
     {
         var slowest = ended.Slowest;
-        var distances = Distances(draft, ended);
         var meats = draft.Items.OfType<MeatItem>().ToList();
         var outcomes = draft.Items.Select(item =>
         {
@@ -254,14 +268,11 @@ internal static class Finishing
                     ) <= 1
         );
 
-    private static IEnumerable<Warning> Raw(StageDraft draft, Ended ended)
-    {
-        var distances = Distances(draft, ended);
-        return draft
+    private static IEnumerable<Warning> Raw(StageDraft draft, Dictionary<string, double> distances) =>
+        draft
             .Items.OfType<BesideItem>()
             .Where(b => b.Companion.Is(CompanionTraits.BoilThrough) && distances[b.Key] < -1)
             .Select(b => BesideWarnings.NotBoiledThrough(b.Companion));
-    }
 
     private static ItemVerdict Verdict(double distance) =>
         distance < -1 ? ItemVerdict.Under

@@ -100,14 +100,13 @@ internal sealed class MeatWindows(DishRequest dish)
     private static Looks Look(CookBlock block)
     {
         var looks = new Looks();
+        Lane rest = Lanes.Each(lane => StageReleases.Of(lane % ParticleSource.FirstCautious).MostRestSeconds),
+            tau = Lanes.Each(lane => StageReleases.Of(lane % ParticleSource.FirstCautious).TauSeconds);
         for (var i = 0; i < Looked.Length; i++)
         {
             block.Hold(Looked[i] * 60);
             block.Keep(0);
-            block.Let(
-                Lanes.Each(lane => StageReleases.Of(lane % ParticleSource.FirstCautious).MostRestSeconds),
-                Lanes.Each(lane => StageReleases.Of(lane % ParticleSource.FirstCautious).TauSeconds)
-            );
+            block.Let(rest, tau);
             (looks.Coldest[i], looks.Tenderness[i], looks.Loss[i]) = (block.ColdestCelsius(), block.Tenderness(), block.WaterLossPercent());
             block.GoBack(0);
         }

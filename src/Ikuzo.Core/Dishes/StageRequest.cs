@@ -4,7 +4,6 @@ using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
-using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -38,19 +37,16 @@ internal static class StageRequest
     /// <summary>The stage as a pot in which no meat is. A later one starts hot, with what is put in at room temperature.</summary>
     public static CookModel WithoutMeat(DishRequest dish, IReadOnlyList<DishItem> items, bool isFirst)
     {
-        var model = new CookModel
+        var beside = items.OfType<BesideItem>().Select(b => b.Load).ToList();
+        var model = CookModel.WithoutMeat(
+            dish.Pot,
+            LiquidMl(dish, items) / 1000,
+            beside.Sum(b => b.Kg),
+            [.. beside.Select(b => b.Model).OfType<BesideModel>()],
+            dish.RoomCelsius
+        ) with
         {
-            Bodies = [],
-            Meat = Tissue.ChickenLeg.Material, // of no matter: there is none
-            MeatKg = 0,
-            StartCelsius = dish.RoomCelsius,
-            Pot = dish.Pot,
-            GaugeKpa = dish.Pot.HighGaugeKpa,
-            LiquidKg = LiquidMl(dish, items) / 1000,
-            CompanionJoulePerKelvin = items.OfType<BesideItem>().Sum(b => b.Load.Kg) * Bulk.BesideJoulePerKgKelvin,
-            Beside = [.. items.OfType<BesideItem>().Select(b => b.Load.Model).OfType<BesideModel>()],
             AltitudeMetres = dish.AltitudeMetres,
-            RoomCelsius = dish.RoomCelsius,
         };
         var hotShare = 1 - model.CompanionJoulePerKelvin / model.PotJoulePerKelvin;
         var hot = model.BoilingCelsius - EmptiedCooledKelvin - dish.RoomCelsius;

@@ -16,7 +16,6 @@ internal static class StirringHeat
 {
     // Nobody waits longer for it. Choice.
     private const int MostMinutes = 10;
-    private const double OpenedCooledKelvin = 6; // estimate: liquid that stood open for some minutes
     private const double StepSeconds = 5;
 
     /// <summary>Minutes until it is at its best; null for what would take too long, or is not stirred in.</summary>
@@ -35,10 +34,9 @@ internal static class StirringHeat
         }
 
         var levels = item.Companion.Levels();
-
         var pot = StageRequest.WithoutMeat(dish, [], isFirst: true);
         var taken = item.Load.Kg * Bulk.BesideJoulePerKgKelvin;
-        var start = pot.BoilingCelsius - OpenedCooledKelvin;
+        var start = pot.BoilingCelsius - CookBlock.OpenCooledKelvin;
         var mixed = start - taken / (taken + pot.PotJoulePerKelvin) * (start - dish.RoomCelsius);
         var cooling = dish.Pot.LossWattPerKelvin / (taken + pot.PotJoulePerKelvin);
         return Minutes(dish, item, levels, t => dish.RoomCelsius + (mixed - dish.RoomCelsius) * Math.Exp(-cooling * t)) is { } left

@@ -140,9 +140,9 @@ public static class Together
         CancellationToken cancellation
     )
     {
-        var own = Planner.Compute(under with { Release = release, School = Schools.None }, cancellation);
+        var alone = Planner.Ending(under with { Release = release }, cancellation)?.Outcomes[0].Branch.HoldMinutes;
         var suits = search.Minutes([.. dish.Items.Where(i => stage.Items.Contains(i.Key))], release);
-        return own.RecommendedMinutes is { } least && suits is { } minutes ? Math.Max(least, minutes) : own.Minutes;
+        return alone is { } least && suits is { } minutes ? Math.Max(least, minutes) : alone;
     }
 
     // A way to let the pressure go, with the minutes that suit all that is under the lid.

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Physics;
 
 namespace Ikuzo.Core.Planning;
 
@@ -37,7 +38,7 @@ internal sealed class BesideCurves
         _curves =
         [
             .. companions
-                .Where(c => c.Model is not null)
+                .Where(c => c.Companion.Softens)
                 .Select((c, i) => (c, new Curve(minutes, [.. nodes.Select(n => PlanReport.Median(n.HeatMinutes[i]))]))),
         ];
     }
@@ -64,7 +65,7 @@ internal sealed class BesideCurves
     /// <summary>What all of it has drunk, ml.</summary>
     public double DrunkMl(double minutes) =>
         _curves.Sum(c => c.Load.DrunkMl(c.Heat.At(minutes) / c.Load.Companion.Levels().Best))
-        + _all.Where(c => c.Model is null).Sum(c => c.AbsorbsMl);
+        + _all.Where(c => !c.Companion.Softens).Sum(c => c.AbsorbsMl);
 
     /// <summary>Heat by minutes: between the nodes a smooth curve, beyond the last a straight line, since the pot only holds on.</summary>
     private sealed class Curve(double[] minutes, double[] heat)
@@ -77,22 +78,6 @@ internal sealed class BesideCurves
         public double At(double at) => at <= minutes[^1] ? _within.At(at) : heat[^1] + _perMinute * (at - minutes[^1]);
 
         /// <summary>Minutes at which it has had so much; null beyond what anybody holds.</summary>
-        public double? Where(double level)
-        {
-            double from = 0,
-                to = MostMinutes;
-            if (At(to) < level)
-            {
-                return null;
-            }
-
-            while (to - from > 0.05)
-            {
-                var middle = (from + to) / 2;
-                (from, to) = At(middle) < level ? (middle, to) : (from, middle);
-            }
-
-            return Math.Round(to, 1);
-        }
+        public double? Where(double level) => Crossing.Of(At, level, MostMinutes) is { } minutes ? Math.Round(minutes, 1) : null;
     }
 }

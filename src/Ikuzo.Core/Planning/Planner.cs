@@ -63,21 +63,22 @@ public static class Planner
             return Refuse(request, model, [], [Warnings.NoPressure()]);
         }
 
-        var best = request.Release is null ? ReleaseChoice.Best(scouted) : scouted[0];
+        var best = Chosen(request, scouted);
         return best?.Minutes is null && request.Minutes is null
             ? Refuse(request, model, scouted, [Warnings.NeverSafe(request)])
             : Answer(request, model, scouted, best ?? scouted[0], cancellation);
     }
 
     /// <summary>
-    /// Only the minutes and the release that keep the promise, as a plan says them, and what they give; null when none do.
+    /// Only the minutes and the release that keep the promise, as a plan says them, and what they give; null when none do. The load goes
+    /// into the pot, and no minutes are asked for.
     /// </summary>
     /// <param name="request">The question, within the limits of its types.</param>
     /// <param name="cancellation">Stops the computation.</param>
     internal static EnsembleResult? Ending(PlanRequest request, CancellationToken cancellation)
     {
         var model = ModelBuilder.Build(request);
-        if (Scouted(request, model) is not { } scouted || ReleaseChoice.Best(scouted) is not { Minutes: not null } best)
+        if (Scouted(request, model) is not { } scouted || Chosen(request, scouted) is not { Minutes: not null } best)
         {
             return null;
         }
@@ -102,6 +103,10 @@ public static class Planner
             request.Load.Cut.Window.Least(request.WantedAim),
             request.IsForThermometer ? Scout.Caution(request.MostReturns) : null
         );
+
+    // The one that was asked for, which is scouted first, else the best.
+    private static ScoutedRelease? Chosen(PlanRequest request, IReadOnlyList<ScoutedRelease> scouted) =>
+        request.Release is null ? ReleaseChoice.Best(scouted) : scouted[0];
 
     private static EnsembleSession Start(PlanRequest request, CookModel model, ScoutedRelease best, CancellationToken cancellation) =>
         EnsembleSession.Start(model, ParticleSource.Ensemble, best.Release, Nodes(request, best), Stands(best), cancellation);

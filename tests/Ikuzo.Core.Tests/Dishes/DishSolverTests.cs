@@ -180,6 +180,24 @@ public class DishSolverTests(ITestOutputHelper output)
         Assert.Equal(best.Best.Stages.Count, apart.RunnerUp!.Stages.Count);
     }
 
+    // Another cut is another dish: it is not held to stages that were laid for this one.
+    [Fact]
+    public void Solve_StagesLaidByHand_AreNotThoseOfAChange()
+    {
+        var plan = DishSolver.Solve(
+            Dish(Meat("chicken-breast-boneless", 4, 0.7), Beside("wild-rice-blend", 270)) with
+            {
+                Wanted =
+                [
+                    ["wild-rice-blend"],
+                    ["bird"],
+                ],
+            }
+        );
+        Assert.True(plan.IsWanted);
+        Assert.Contains(plan.Suggestions, s => s.Change.Contains("thighs, bone in") && s.Stages == 1);
+    }
+
     [Theory]
     [InlineData("bird")] // the grain is left out
     [InlineData("bird|wild-rice-blend|peas")] // what is not in the dish
