@@ -36,7 +36,7 @@ const begin = () =>
 </script>
 
 <template>
-  <form class="already" @submit.prevent="showWrong($event) || begin()">
+  <form class="already" @submit.prevent="showWrong($event.currentTarget) || begin()">
     <h1>Is it open already?</h1>
     <p>
       {{ what }}, as on the <router-link to="/">Counter</router-link>. Say how long it was held, then what the

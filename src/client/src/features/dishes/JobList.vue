@@ -40,7 +40,7 @@ const drop = (index: number) =>
         <v-btn :icon="mdiClose" :aria-label="`Drop ${job.text}`" @click="drop(i)" />
       </li>
     </ul>
-    <form @submit.prevent="showWrong($event) || add()">
+    <form @submit.prevent="showWrong($event.currentTarget) || add()">
       <TextField
         v-model="said"
         class="what"

@@ -4,6 +4,7 @@ import { limits } from '@/api/limits'
 import type { Pot, PotBody, UnitSystem } from '@/api/types'
 import QuantityField from '@/shared/fields/QuantityField.vue'
 import { showWrong } from '@/shared/fields/limits'
+import { useReads } from '@/shared/fields/useReads'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TextField from '@/shared/fields/TextField.vue'
 import TickField from '@/shared/fields/TickField.vue'
@@ -50,11 +51,16 @@ const capacityLimit = (range: { least: number; most: number }) => ({
   least: tenth(props.units.capacityValue(range.least)),
   most: tenth(props.units.capacityValue(range.most)),
 })
+const whenRead = useReads()
+async function save(element: EventTarget | null) {
+  await whenRead()
+  if (!showWrong(element)) emit('save', { ...form })
+}
 const volumeWords = (ml: number) => text(props.units.volume(ml))
 </script>
 
 <template>
-  <form class="form" @submit.prevent="showWrong($event) || emit('save', { ...form })">
+  <form class="form" @submit.prevent="save($event.currentTarget)">
     <TextField v-model="form.name" label="What you call it" :limit="limit.name" needed autofocus />
     <NumberField
       v-for="field in capacities"

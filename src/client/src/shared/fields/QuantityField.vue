@@ -4,6 +4,7 @@ import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Limit } from '@/api/limits'
 import type { Dimension, UnitSystem } from '@/api/types'
+import { joinReads } from './useReads'
 import FieldFrame from './FieldFrame.vue'
 import { outside } from './limits'
 
@@ -64,6 +65,7 @@ async function read() {
   }
 }
 const readSoon = useDebounceFn(read, restMs)
+joinReads(read)
 function type(text: string) {
   newest++
   unread = true

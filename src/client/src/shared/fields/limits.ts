@@ -26,8 +26,8 @@ export function readText(text: string, limit: Limit | undefined, needed: boolean
 }
 
 /** Goes to the first field of a form that says what is wrong with it; false when there is none. */
-export function showWrong(event: Event) {
-  const wrong = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('[aria-invalid=true]')
+export function showWrong(form: EventTarget | null) {
+  const wrong = (form as HTMLElement).querySelector<HTMLElement>('[aria-invalid=true]')
   wrong?.focus()
   return wrong !== null
 }
