@@ -137,7 +137,6 @@ const shots = [
   { name: 'dishes', path: '/dishes', act: (page) => openDish(page, 'Hill bean drumsticks') },
   { name: 'dishes-narrow', path: '/dishes', width: 390, height: 844, act: (page) => openDish(page, 'Rain soup') },
   { name: 'pot-coming-up', act: (page) => atThePot(page, 'Coming up') },
-  { name: 'pot-hold', act: (page) => atThePot(page, 'Under pressure') },
   { name: 'pot-vent-narrow', width: 390, height: 844, act: (page) => atThePot(page, 'Vent now') },
   { name: 'check-short', act: (page) => atThePot(page, 'short') },
   { name: 'check-nearly', act: (page) => atThePot(page, 'nearly') },
