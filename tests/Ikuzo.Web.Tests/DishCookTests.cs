@@ -184,6 +184,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
             var (made, cook) = await Server.PostAsync("/api/cooks", new { dishId = dish, stage });
             Assert.Equal(201, made);
             cuts.Add((string)cook!["plan"]!["load"]!["cut"]!);
+            Assert.Equal(stage == 2, (bool)cook["plan"]!["startsHot"]!);
         }
 
         Assert.Equal(["chicken-breast-boneless", "duck-leg"], cuts.Order());

@@ -115,6 +115,17 @@ public sealed record CookModel
             Beside = beside,
         };
 
+    /// <summary>
+    /// The same with a part of the pot still hot from before: from browning, or from what was cooked in it a moment ago. It comes up
+    /// sooner, and the meat has had less heat by the time that the minutes begin.
+    /// </summary>
+    /// <param name="joulePerKelvin">Heat capacity of what is hot, J/K; the rest is as warm as the kitchen.</param>
+    public CookModel Hot(double joulePerKelvin)
+    {
+        const double CooledKelvin = 15; // below boiling, by the time that the lid is on again; estimate
+        return this with { PotCelsius = RoomCelsius + joulePerKelvin / PotJoulePerKelvin * (BoilingCelsius - CooledKelvin - RoomCelsius) };
+    }
+
     /// <summary>Temperature of boiling water in this kitchen, °C.</summary>
     public double BoilingCelsius => Saturation.PotCelsius(AltitudeMetres, 0);
 
@@ -122,7 +133,10 @@ public sealed record CookModel
     public double HeldCelsius => Saturation.PotCelsius(AltitudeMetres, GaugeKpa);
 
     /// <summary>Heat capacity of shell, liquid and companions, J/K.</summary>
-    public double PotJoulePerKelvin => Pot.ShellJoulePerKelvin + LiquidKg * Water.JoulePerKgKelvin + CompanionJoulePerKelvin;
+    public double PotJoulePerKelvin => ShellAndLiquidJoulePerKelvin + CompanionJoulePerKelvin;
+
+    /// <summary>Heat capacity of shell and liquid, J/K: what comes hot from the stage before.</summary>
+    public double ShellAndLiquidJoulePerKelvin => Pot.ShellJoulePerKelvin + LiquidKg * Water.JoulePerKgKelvin;
 
     /// <summary>Step of the simulation, s, set by the thinnest spot.</summary>
     public double StepSeconds => ConductionMesh.StepSeconds(ThinnestMetres, MeatDiffusivity);

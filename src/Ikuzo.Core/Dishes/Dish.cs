@@ -90,6 +90,12 @@ public sealed record DishRequest
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double BrothMl { get; init; }
 
+    /// <summary>True when the meat is browned in the pot first.</summary>
+    public bool Browned { get; init; }
+
+    /// <summary>True when pot and liquid are hot before the first stage, see <see cref="PlanRequest.StartsHot"/>.</summary>
+    public bool StartsHot { get; init; }
+
     /// <summary>Units of the words in the answer.</summary>
     public UnitSystem Units { get; init; }
 

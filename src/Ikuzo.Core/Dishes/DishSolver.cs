@@ -81,15 +81,15 @@ public static class DishSolver
 
         /// <param name="whole">The dish.</param>
         public Search(DishRequest whole)
-            : this(whole, new MeatWindows(whole)) { }
+            : this(whole, new MeatWindows(whole), new EndedStages()) { }
 
-        private Search(DishRequest whole, MeatWindows meats)
+        private Search(DishRequest whole, MeatWindows meats, EndedStages ended)
         {
             _whole = whole;
-            _meats = meats;
+            (_meats, Ended) = (meats, ended);
             _always = [.. whole.Items.OfType<BesideItem>().Where(b => b.IsStirredIn).Select(b => StirringHeat.Of(whole, b)!)];
             _dish = whole with { Items = [.. whole.Items.Where(i => _always.All(s => s.Key != i.Key))] };
-            _beside = new BesideCourses(_dish);
+            _beside = ScoutedBeside(_dish, meats);
             _judge = new StageJudge(_dish, _meats, _beside);
             _stirrable = _dish
                 .Items.OfType<BesideItem>()
@@ -98,16 +98,24 @@ public static class DishSolver
                 .ToDictionary(s => s.Key);
         }
 
+        // The scouts of the meats and the pots of what stands beside them have nothing to do with each other.
+        private static BesideCourses ScoutedBeside(DishRequest dish, MeatWindows meats)
+        {
+            BesideCourses? beside = null;
+            Parallel.Invoke([() => beside = new(dish), .. dish.Items.OfType<MeatItem>().Select(m => new Action(() => meats.All(m)))]);
+            return beside!;
+        }
+
         // Another meat beside the same things: sets without it are known.
         private Search(Search like, MeatItem meat)
         {
             (_whole, _dish) = (Changed(like._whole, meat), Changed(like._dish, meat));
-            (_meats, _always, _beside, _stirrable) = (like._meats, like._always, like._beside, like._stirrable);
+            (_meats, _always, _beside, _stirrable, Ended) = (like._meats, like._always, like._beside, like._stirrable, like.Ended);
             _judge = new StageJudge(_dish, _meats, _beside, like._judge, _dish.Items.ToList().FindIndex(i => i.Key == meat.Key));
         }
 
         /// <summary>The search for the same dish with another item in the place of one of the same key.</summary>
-        public Search With(DishItem item) => item is MeatItem meat ? new(this, meat) : new(Changed(_whole, item), _meats);
+        public Search With(DishItem item) => item is MeatItem meat ? new(this, meat) : new(Changed(_whole, item), _meats, Ended);
 
         // Stages laid by hand were laid for the dish as it was.
         private static DishRequest Changed(DishRequest dish, DishItem item) =>
@@ -119,6 +127,9 @@ public static class DishSolver
 
         /// <summary>Windows of its meats, for who asks about another dish with the same.</summary>
         public MeatWindows Meats => _meats;
+
+        /// <summary>Stages that were computed in full.</summary>
+        public EndedStages Ended { get; }
 
         /// <summary>What every minute does to what stands beside its meat.</summary>
         public BesideCourses Beside => _beside;

@@ -145,7 +145,7 @@ internal static class DishWords
         );
 
     private static Warning? Stop(DishRequest dish, MeatItem meat) =>
-        Warnings.Of(StageRequest.Of(dish, [meat], meat)).FirstOrDefault(DishRequest.Hinders);
+        Warnings.Of(StageRequest.Of(dish, [meat], meat, isFirst: true)).FirstOrDefault(DishRequest.Hinders);
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

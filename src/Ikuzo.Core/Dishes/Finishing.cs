@@ -10,10 +10,14 @@ namespace Ikuzo.Core.Dishes;
 /// <summary>Computes the stages of an arrangement in full.</summary>
 internal static class Finishing
 {
-    // Minutes that are tried around those of the draft; between the last that fails and the first that holds every one is tried. Fewer
-    // than the scout found only where nothing stands beside the meat.
-    private static readonly int[] Fewer = [-3],
-        More = [0, 2, 6, 14];
+    // Minutes that are tried around those of the draft, few at first, all where those do not reach; between the last that fails and the
+    // first that holds every one is tried. Fewer than the scout found only where nothing stands beside the meat.
+    private const int Fewer = -3;
+    private static readonly int[][] More =
+    [
+        [0, 2],
+        [0, 2, 6, 14],
+    ];
 
     /// <summary>The stages in order, each safe with everything in the pot; null when one cannot be made so.</summary>
     public static StageOrder? Order(
@@ -51,8 +55,12 @@ internal static class Finishing
         CancellationToken cancellation
     )
     {
-        var meats = draft.Items.OfType<MeatItem>().Select(m => StageRequest.Of(dish, draft.Items, m)).ToList();
-        var ended = meats.Count == 0 ? Alone(dish, draft, isFirst, cancellation) : WithMeat(draft, meats, search, cancellation);
+        var meats = draft.Items.OfType<MeatItem>().Select(m => StageRequest.Of(dish, draft.Items, m, isFirst)).ToList();
+        var ended = search.Ended.Of(
+            draft,
+            isFirst,
+            () => meats.Count == 0 ? Alone(dish, draft, isFirst, cancellation) : WithMeat(draft, meats, search, cancellation)
+        );
         if (ended is null)
         {
             return null;
@@ -73,13 +81,6 @@ internal static class Finishing
         };
     }
 
-    /// <summary>A stage that was computed: what each meat, or the pot without any, sees.</summary>
-    private sealed record Ended(int Minutes, Release Release, IReadOnlyList<EnsembleResult> Runs, int Branch)
-    {
-        /// <summary>The run whose pot comes up slowest.</summary>
-        public EnsembleResult Slowest => Runs.MaxBy(r => PlanReport.Ninety(r.ToPressureMinutes).P50)!;
-    }
-
     private static Ended? Alone(DishRequest dish, StageDraft draft, bool isFirst, CancellationToken cancellation)
     {
         var run = Ensemble.Run(
@@ -95,39 +96,45 @@ internal static class Finishing
     private static Ended? WithMeat(StageDraft draft, List<PlanRequest> meats, DishSolver.Search search, CancellationToken cancellation)
     {
         var isAlone = draft.Items.All(i => i is MeatItem);
-        if (draft.Items is [MeatItem meat])
+        if (draft.Items is [MeatItem])
         {
-            return AsPlanned(meat, meats[0], search, cancellation);
+            return AsPlanned(meats[0], cancellation);
         }
 
-        int[] tried =
-        [
-            .. (isAlone && draft.Minutes == draft.Least ? [.. Fewer, .. More] : More).Select(m => draft.Minutes + m).Where(m => m >= 0),
-        ];
-        if (Try(draft, meats, tried, cancellation) is not { } first)
+        var from = draft.Minutes + (isAlone && draft.Minutes == draft.Least ? Fewer : 0);
+        foreach (var more in More)
         {
-            return null;
+            int[] tried = [.. more.Select(m => draft.Minutes + m).Prepend(Math.Max(0, from)).Distinct().Order()];
+            if (Try(draft, meats, tried, cancellation) is not { } first)
+            {
+                continue;
+            }
+
+            // Between the last that failed and the first that held, each may be the first.
+            var best = Nearest(draft, first, first.Branch == 0 ? first.Minutes : tried[first.Branch - 1] + 1, search);
+            if (best.Cost < BesideCourses.NotDone && best.Minutes < tried[^1] || more == More[^1])
+            {
+                int[] wanted =
+                    best.Minutes >= first.Minutes ? [best.Minutes] : [.. Enumerable.Range(best.Minutes, first.Minutes - best.Minutes)];
+                return best.Minutes == first.Minutes ? first : Try(draft, meats, wanted, cancellation) ?? first;
+            }
         }
 
-        // Between the last that failed and the first that held, each may be the first.
-        var from = first.Branch == 0 ? first.Minutes : tried[first.Branch - 1] + 1;
-        var best = Nearest(draft, first, from, search);
-        int[] wanted = best >= first.Minutes ? [best] : [.. Enumerable.Range(best, first.Minutes - best)];
-        return best == first.Minutes ? first : Try(draft, meats, wanted, cancellation) ?? first;
+        return null;
     }
 
     // One meat alone is a plan, and has its minutes and its release.
-    private static Ended? AsPlanned(MeatItem meat, PlanRequest request, DishSolver.Search search, CancellationToken cancellation) =>
-        search.Meats.Alone(meat, () => Planner.Ending(request, cancellation)) is { } run
+    private static Ended? AsPlanned(PlanRequest request, CancellationToken cancellation) =>
+        Planner.Ending(request, cancellation) is { } run
             ? new((int)run.Outcomes[0].Branch.HoldMinutes, run.Outcomes[0].Branch.Release, [run], 0)
             : null;
 
-    private static int Nearest(StageDraft draft, Ended ended, int from, DishSolver.Search search)
+    private static (int Minutes, double Cost) Nearest(StageDraft draft, Ended ended, int from, DishSolver.Search search)
     {
         var beside = draft.Items.OfType<BesideItem>().Where(b => b.Companion.Softens).ToList();
         if (beside.Count == 0)
         {
-            return from;
+            return (from, 0);
         }
 
         var outcomes = ended.Slowest.Outcomes;
@@ -135,11 +142,12 @@ internal static class Finishing
         var heat = beside
             .Select((_, i) => new MonotoneCurve(minutes, [.. outcomes.Select(o => Math.Log(PlanReport.Median(o.HeatMinutes[i])))]))
             .ToList();
+        const double Shade = 0.02; // of a distance: the curve may lie so far beside what is computed, and what is not done is not allowed
         double Cost(int m) =>
             StageJudge.Hours(m)
             + draft.Items.OfType<MeatItem>().Sum(meat => search.Meats.Of(meat, draft.Release).Cost(m, search.Meats.LeastLoss(meat)))
-            + beside.Select((b, i) => BesideCourses.Cost(b.Companion.Levels().DistanceOfLog(heat[i].At(m)))).Sum();
-        return Enumerable.Range(from, (int)minutes[^1] - from + 1).MinBy(Cost);
+            + beside.Select((b, i) => BesideCourses.Cost(b.Companion.Levels().DistanceOfLog(heat[i].At(m)) - Shade)).Sum();
+        return Enumerable.Range(from, (int)minutes[^1] - from + 1).Select(m => (m, Cost(m))).MinBy(m => m.Item2);
     }
 
     // The first of some rising minutes at which every meat keeps its promise.

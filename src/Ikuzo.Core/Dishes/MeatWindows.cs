@@ -68,10 +68,6 @@ internal sealed class MeatWindows(DishRequest dish)
     ];
 
     private readonly ConcurrentDictionary<MeatItem, MeatWindow[]> _known = [];
-    private readonly ConcurrentDictionary<MeatItem, EnsembleResult?> _alone = [];
-
-    /// <summary>How a meat ends that is cooked alone, computed once.</summary>
-    public EnsembleResult? Alone(MeatItem meat, Func<EnsembleResult?> compute) => _alone.GetOrAdd(meat, _ => compute());
 
     /// <summary>Window of a meat with a release.</summary>
     public MeatWindow Of(MeatItem meat, Release release) => All(meat)[StageReleases.IndexOf(release)];
@@ -84,7 +80,7 @@ internal sealed class MeatWindows(DishRequest dish)
 
     private MeatWindow[] Scouted(MeatItem meat)
     {
-        var alone = StageRequest.Of(dish, [meat], meat);
+        var alone = StageRequest.Of(dish, [meat], meat, isFirst: true);
         var block = Ensemble.Rent();
         block.Load(ModelBuilder.Build(alone), ParticleSource.Scout, 0);
         var found = block.ComeUp() ? Look(block) : null;

@@ -200,6 +200,6 @@ internal sealed class StageJudge
 
     private bool Holds(IReadOnlyList<DishItem> items) =>
         items.OfType<MeatItem>().FirstOrDefault() is { } meat
-            ? Warnings.Of(StageRequest.Of(_dish, items, meat)).All(w => !DishRequest.Hinders(w) || w.Code == "spurts")
+            ? Warnings.Of(StageRequest.Of(_dish, items, meat, isFirst: true)).All(w => !DishRequest.Hinders(w) || w.Code == "spurts")
             : (StageRequest.LiquidMl(_dish, items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= _dish.Pot.CapacityLitres / 2;
 }

@@ -10,10 +10,8 @@ namespace Ikuzo.Core.Dishes;
 /// <summary>One stage as a question to the planner.</summary>
 internal static class StageRequest
 {
-    private const double EmptiedCooledKelvin = 15; // pot and liquid, while the stage before is taken out; estimate
-
-    /// <summary>The stage as one of its meats sees it: the others are a load of heat.</summary>
-    public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat)
+    /// <summary>The stage as one of its meats sees it: the others are a load of heat. A later stage starts hot.</summary>
+    public static PlanRequest Of(DishRequest dish, IReadOnlyList<DishItem> items, MeatItem meat, bool isFirst)
     {
         var whole = new PlanRequest
         {
@@ -29,6 +27,8 @@ internal static class StageRequest
             MostReturns = dish.MostReturns,
             Companions = [.. items.OfType<BesideItem>().Select(b => b.Load)],
             Confirmed = dish.SeenTo(meat.Load),
+            Browned = dish.Browned,
+            StartsHot = dish.StartsHot || !isFirst,
         };
         var others = items.OfType<MeatItem>().Where(m => m != meat).Select(m => m.Load).ToList();
         return whole.WithOtherMeat(others.Sum(o => o.TotalKg), others.Sum(o => o.HeatKg(dish.RoomCelsius)));
@@ -48,9 +48,7 @@ internal static class StageRequest
         {
             AltitudeMetres = dish.AltitudeMetres,
         };
-        var hotShare = 1 - model.CompanionJoulePerKelvin / model.PotJoulePerKelvin;
-        var hot = model.BoilingCelsius - EmptiedCooledKelvin - dish.RoomCelsius;
-        return isFirst ? model : model with { PotCelsius = dish.RoomCelsius + hotShare * hot };
+        return isFirst && !dish.StartsHot ? model : model.Hot(model.ShellAndLiquidJoulePerKelvin);
     }
 
     /// <summary>Liquid of a stage: what it needs; with the meat at least what is poured in.</summary>

@@ -52,6 +52,8 @@ public static class Together
             Promise = request.Promise,
             MostReturns = request.MostReturns,
             OtherPots = request.OtherPots,
+            Browned = request.Browned,
+            StartsHot = request.StartsHot,
             LidTried = request.Confirmed.Contains(Fit.TryTheLidCode)
                 ? new TriedLid(request.Load.TotalKg, request.Pot.CapacityLitres)
                 : null,
@@ -81,7 +83,10 @@ public static class Together
     {
         var dish = dishPlan.Arranged!;
         var stage = order.Stages.First(s => s.Items.Contains(Bird));
-        var under = Under(request, dish, [.. dishPlan.StirIn, .. Elsewhere(dish, stage)], stage);
+        var under = Under(request, dish, [.. dishPlan.StirIn, .. Elsewhere(dish, stage)], stage) with
+        {
+            StartsHot = request.StartsHot || stage != order.Stages[0],
+        };
         var tried = request.Minutes is not null || request.Release is not null;
         var minutes =
             request.Minutes

@@ -36,7 +36,7 @@ public static class ModelBuilder
     {
         var load = request.Load;
         BodyModel[] thickest = [.. load.Cut.Spots.Select((_, i) => Body(load, i, request.Pot))];
-        return new CookModel
+        var cold = new CookModel
         {
             Bodies = thickest,
             Average = load.Pieces == 1 ? [] : [.. thickest.Select(body => Average(body, load.Pieces))],
@@ -53,6 +53,9 @@ public static class ModelBuilder
             AltitudeMetres = request.AltitudeMetres,
             RoomCelsius = request.RoomCelsius,
         };
+        return request.StartsHot ? cold.Hot(cold.ShellAndLiquidJoulePerKelvin)
+            : request.Browned ? cold.Hot(request.Pot.ShellJoulePerKelvin)
+            : cold;
     }
 
     /// <summary>

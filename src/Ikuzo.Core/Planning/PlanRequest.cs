@@ -58,8 +58,11 @@ public sealed record PlanRequest : FilledPot
     /// <summary>When the lid goes on; null for a plan without a clock.</summary>
     public DateTimeOffset? LidOnAt { get; init; }
 
-    /// <summary>True when the meat was browned in the pot first.</summary>
+    /// <summary>True when the meat was browned in the pot first, which is still hot when the liquid goes in.</summary>
     public bool Browned { get; init; }
+
+    /// <summary>True when the pot and its liquid are still hot from what was cooked in it a moment ago.</summary>
+    public bool StartsHot { get; init; }
 
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
     public IReadOnlyList<string> Confirmed { get; init; } = [];

@@ -35,7 +35,7 @@ public class BesideCoursesTests
         var dish = Dish(meat, beside);
         Release release = new(kind);
         var read = new BesideCourses(dish).Distance(beside, release, minutes, StageRequest.JoulePerKelvin(dish, dish.Items));
-        var model = ModelBuilder.Build(StageRequest.Of(dish, dish.Items, meat));
+        var model = ModelBuilder.Build(StageRequest.Of(dish, dish.Items, meat, isFirst: true));
         var heat = Ensemble.Run(model, ParticleSource.Nominal, [new(minutes, release)]).Outcomes[0].HeatMinutes[0][0];
         var levels = beside.Companion.Levels();
         var unit = read < 0 ? Math.Log(levels.Best / levels.Just) : Math.Log(levels.TooFar / levels.Best);
@@ -68,7 +68,12 @@ public class BesideCoursesTests
         MeatWindow Of(Aim aim, MeatState state = MeatState.Chilled) =>
             new MeatWindows(Dish()).Of(new MeatItem("bird", Thighs with { State = state }, aim), Release.Natural);
         var slice = Of(Aim.Slice);
-        var plan = Planner.Compute(StageRequest.Of(Dish(), [], new MeatItem("bird", Thighs, Aim.Slice)) with { Release = Release.Natural });
+        var plan = Planner.Compute(
+            StageRequest.Of(Dish(), [], new MeatItem("bird", Thighs, Aim.Slice), isFirst: true) with
+            {
+                Release = Release.Natural,
+            }
+        );
         Assert.InRange(slice.Least!.Value, plan.SafeMinimumMinutes!.Value - 3, plan.SafeMinimumMinutes.Value + 3);
         Assert.True(Of(Aim.FallApart).Least > slice.Least);
         Assert.True(Of(Aim.Slice, MeatState.Frozen).Least > slice.Least);

@@ -3,6 +3,7 @@ using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 
@@ -282,4 +283,47 @@ public class DishSolverTests(ITestOutputHelper output)
     [InlineData("red-lentils", 200)]
     public void Solve_AStageThatFoams_IsNeverVentedAtOnce(string beside, double grams) =>
         Assert.Equal(ReleaseKind.Pulsed, DishSolver.Solve(Dish(Beside(beside, grams))).Best!.Stages[0].Release.Kind);
+
+    // The pot that comes hot out of a stage is up sooner: at the same minutes the meat has had a little less.
+    [Theory]
+    [InlineData("chicken-breast-bone-in", 4, 1.4)]
+    [InlineData("chicken-whole", 1, 1.8)]
+    public void StageWithMeatAfterAnother_IsComputedInAHotPot(string cut, int pieces, double kg)
+    {
+        var dish = Dish(Beside("broccoli", 300), Meat(cut, pieces, kg)) with
+        {
+            Wanted =
+            [
+                ["broccoli"],
+                ["bird"],
+            ],
+        };
+        var after = DishSolver.Solve(dish).Best!.Stages[1];
+        var alone = DishSolver.Solve(Dish(Meat(cut, pieces, kg))).Best!.Stages[0];
+        Assert.True(after.ToPressureMinutes.P50 < alone.ToPressureMinutes.P50 - 2);
+        Assert.True(after.Minutes >= alone.Minutes);
+
+        var hot = Planner.Compute(
+            StageRequest.Of(dish, [dish.Items[1]], (MeatItem)dish.Items[1], isFirst: false) with
+            {
+                Minutes = after.Minutes,
+                Release = after.Release,
+            }
+        );
+        Assert.True(hot.ChanceSafe >= 0.99, $"{hot.ChanceSafe}");
+    }
+
+    [Fact]
+    public void PotThatIsHot_ComesUpSooner_AndMeatHasHadLessAtTheSameMinutes()
+    {
+        PlanRequest request = new() { Pot = PotDefaults.For(5.7), Load = Meat("chicken-whole", 1, 1.8).Load };
+        var (cold, browned) = (Planner.Compute(request), Planner.Compute(request with { Browned = true }));
+        var hot = Planner.Compute(request with { Browned = true, StartsHot = true });
+        Assert.InRange(cold.ToPressureMinutes!.Value.P50 - browned.ToPressureMinutes!.Value.P50, 1, 5);
+        Assert.True(hot.ToPressureMinutes!.Value.P50 < browned.ToPressureMinutes!.Value.P50);
+        double Core(PlanRequest asked) => Planner.Compute(asked with { Minutes = 20, Release = Release.Vent }).Spots[0].AtOpening.P50;
+        var cores = new[] { request, request with { Browned = true }, request with { StartsHot = true } }.Select(Core).ToList();
+        Assert.True(cores[0] > cores[1] + 0.05 && cores[1] > cores[2] + 0.05);
+        Assert.True(hot.SafeMinimumMinutes >= browned.SafeMinimumMinutes && browned.SafeMinimumMinutes >= cold.SafeMinimumMinutes);
+    }
 }

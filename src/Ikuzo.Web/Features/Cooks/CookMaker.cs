@@ -92,7 +92,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         [
             .. together.Select(m => new Meat(
                 m.Key,
-                Whole(StagePlan(dish, stages[chosen], m), usual),
+                Whole(StagePlan(dish, chosen, m), usual),
                 together.Where(o => o != m).Sum(o => o.Load.TotalKg),
                 together.Where(o => o != m).Sum(o => o.Load.HeatKg(request.RoomCelsius))
             )),
@@ -189,9 +189,12 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         dish.Items.OfType<MeatItem>().Where(m => stage.Items.Contains(m.Key));
 
     // Minutes, release and liquid that the cook asked for win over those of the stage.
-    private static PreviewBody StagePlan(Dish dish, DishStage stage, MeatItem meat) =>
-        dish.Asked with
+    private static PreviewBody StagePlan(Dish dish, int chosen, MeatItem meat)
+    {
+        var stage = dish.Stages[chosen];
+        return dish.Asked with
         {
+            StartsHot = chosen > 0 || dish.Asked.StartsHot == true,
             Load = LoadBody.Of(meat.Load),
             Aim = meat.WantedAim,
             LiquidMl = dish.Asked.LiquidMl ?? stage.LiquidMl,
@@ -206,6 +209,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             Release = dish.Asked.Release ?? ReleaseBody.Of(stage.Release),
             Confirmed = [.. dish.Request.SeenTo(meat.Load), .. dish.Asked.Confirmed ?? []],
         };
+    }
 
     private static Made Of(Meat meat, UsualKitchen usual, Func<PlanRequest, IReadOnlyList<CookStep>> after, CancellationToken cancellation)
     {

@@ -192,6 +192,9 @@ public record DishBody : IValidatableObject
     /// <summary>What the minutes of meat promise; the household's unless given.</summary>
     public Core.Planning.Promise? Promise { get; init; }
 
+    /// <summary>True to brown the meat first.</summary>
+    public bool? Brown { get; init; }
+
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     [Limits(0, 10_000, "ml")]
     public double? BrothMl { get; init; }
@@ -245,6 +248,7 @@ public record DishBody : IValidatableObject
             Promise = Promise ?? kitchen.Settings.Usual,
             MostReturns = kitchen.Settings.Returns,
             BrothMl = BrothMl ?? 0,
+            Browned = Brown ?? false,
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,
             OtherPots = kitchen.Others(Pot?.ToModel()),

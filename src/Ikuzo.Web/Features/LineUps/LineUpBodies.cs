@@ -9,9 +9,6 @@ namespace Ikuzo.Web.Features.LineUps;
 /// <summary>A dish with what happens before and after the pot.</summary>
 public record MealBody : DishBody
 {
-    /// <summary>True to brown the meat first.</summary>
-    public bool? Brown { get; init; }
-
     /// <summary>Minutes under the grill at the end, 0 to 60.</summary>
     [Limits(0, 60, "min")]
     public double? CrispMinutes { get; init; }

@@ -200,6 +200,9 @@ public sealed record PreviewBody
     /// <summary>True when the meat is browned in the pot first.</summary>
     public bool? Browned { get; init; }
 
+    /// <summary>True when pot and liquid are still hot from what was cooked in it a moment ago.</summary>
+    public bool? StartsHot { get; init; }
+
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
     [Entries(0, 20)]
     [Lines(60)]
@@ -246,6 +249,7 @@ public sealed record PreviewBody
             School = School ?? kitchen.Settings.DefaultSchool,
             LidOnAt = LidOnAt,
             Browned = Browned ?? false,
+            StartsHot = StartsHot ?? false,
             OtherPots = kitchen.Others(Pot?.ToModel()),
             Confirmed = Confirmed ?? [],
             Units = Units ?? kitchen.Settings.Units,

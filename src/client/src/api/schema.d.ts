@@ -1516,6 +1516,8 @@ export interface components {
              */
             altitudeMetres?: null | number;
             promise?: null | components["schemas"]["Promise"];
+            /** @description True to brown the meat first. */
+            brown?: null | boolean;
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
@@ -1562,8 +1564,6 @@ export interface components {
             finish?: null | string[];
             /** @description Whatever else is worth remembering, in lines; at most 30. */
             notes?: null | string[];
-            /** @description True to brown the meat first. */
-            brown?: null | boolean;
             /**
              * Format: double
              * @description Minutes under the grill at the end, 0 to 60.
@@ -1587,6 +1587,8 @@ export interface components {
              */
             altitudeMetres?: null | number;
             promise?: null | components["schemas"]["Promise"];
+            /** @description True to brown the meat first. */
+            brown?: null | boolean;
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
@@ -2185,8 +2187,6 @@ export interface components {
         };
         /** @description A dish with what happens before and after the pot. */
         MealBody: {
-            /** @description True to brown the meat first. */
-            brown?: null | boolean;
             /**
              * Format: double
              * @description Minutes under the grill at the end, 0 to 60.
@@ -2210,6 +2210,8 @@ export interface components {
              */
             altitudeMetres?: null | number;
             promise?: null | components["schemas"]["Promise"];
+            /** @description True to brown the meat first. */
+            brown?: null | boolean;
             /**
              * Format: double
              * @description Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.
@@ -2671,6 +2673,8 @@ export interface components {
             lidOnAt?: null | string;
             /** @description True when the meat is browned in the pot first. */
             browned?: null | boolean;
+            /** @description True when pot and liquid are still hot from what was cooked in it a moment ago. */
+            startsHot?: null | boolean;
             /** @description Codes of stops that the cook has seen to, such as "giblets". */
             confirmed?: null | string[];
             units?: null | components["schemas"]["UnitSystem"];
