@@ -19,7 +19,7 @@ public partial class FloorsTests
         ["Cooking"],
         ["Filling", "Planning"],
         ["Dishes", "LineUps", "Asking"],
-        ["Running.Aftercare", "Running.Rescue", "Running.Journal", "Running.Rehearsal", "Trust"],
+        ["Running.Aftercare", "Running.Rescue", "Running.Journal", "Running.Rehearsal", "Trust", "Book", "Store"],
     ];
 
     private static readonly string[] Order = [.. Floors.SelectMany(f => f)];

@@ -81,8 +81,9 @@ internal sealed class CookBlock
     /// <summary>What softens beside the meat.</summary>
     public SofteningStates Beside => _beside;
 
-    public void Load(CookModel model, ParticleSource particles, int first)
+    public void Load(CookModel model, ParticleSource source, int first)
     {
+        var particles = source.Knowing(model.Learned);
         _model = model;
         Spots = model.Bodies.Count;
         _bodies.Use(Spots, model.Average.Count);

@@ -88,6 +88,9 @@ public sealed record CookModel
     /// <summary>Temperature of the pot and what is in it beside the meat at lid-on, °C; null for that of the kitchen.</summary>
     public double? PotCelsius { get; init; }
 
+    /// <summary>What the household has learned of its pot and this cut.</summary>
+    public LearnedDraws Learned { get; init; } = LearnedDraws.Nothing;
+
     /// <summary>A pot in which no meat is, at high pressure, everything as warm as the kitchen.</summary>
     /// <param name="pot">The pot.</param>
     /// <param name="liquidKg">Liquid, kg.</param>

@@ -56,6 +56,11 @@ public sealed class ParticleSource
         return new ParticleSource(Lanes.Width, (q, i) => draws[(int)q * Lanes.Width + i]);
     }
 
+    /// <summary>The same particles in a household that has learned something.</summary>
+    /// <param name="learned">What it has learned.</param>
+    public ParticleSource Knowing(LearnedDraws learned) =>
+        learned.Moved.Count == 0 ? this : new(Count, (q, i) => learned.Of(q, _draw(q, i)));
+
     /// <summary>Number of particles, a multiple of the lane width.</summary>
     public int Count { get; }
 

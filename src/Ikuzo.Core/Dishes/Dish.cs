@@ -96,6 +96,9 @@ public sealed record DishRequest
     /// <summary>True when pot and liquid are hot before the first stage, see <see cref="PlanRequest.StartsHot"/>.</summary>
     public bool StartsHot { get; init; }
 
+    /// <summary>What the household has learned, by id of the cut; what is missing is unknown.</summary>
+    public IReadOnlyDictionary<string, LearnedDraws> Learned { get; init; } = new Dictionary<string, LearnedDraws>();
+
     /// <summary>Units of the words in the answer.</summary>
     public UnitSystem Units { get; init; }
 

@@ -155,6 +155,7 @@ internal static class Finishing
     {
         Branch[] endings = [.. minutes.Select(m => new Branch(m, draft.Release))];
         var runs = meats
+            .Select(m => m with { Learned = m.Learned.Cautious })
             .Select(m => Ensemble.Run(ModelBuilder.Build(m), ParticleSource.Ensemble, endings, m.IsForThermometer, cancellation))
             .ToList();
         if (!runs.All(r => r.ReachesPressure))
@@ -176,7 +177,7 @@ internal static class Finishing
     private static bool IsKept(PlanRequest request, EnsembleResult run, int branch)
     {
         var outcome = run.Outcomes[branch];
-        if (PlanReport.Median(outcome.Tenderness) < request.Load.Cut.Window.Least(request.WantedAim) - AboutAsTender)
+        if (PlanReport.Median(outcome.Tenderness) < request.LeastTenderness - AboutAsTender)
         {
             return false;
         }

@@ -80,7 +80,8 @@ internal sealed class MeatWindows(DishRequest dish)
 
     private MeatWindow[] Scouted(MeatItem meat)
     {
-        var alone = StageRequest.Of(dish, [meat], meat, isFirst: true);
+        var asked = StageRequest.Of(dish, [meat], meat, isFirst: true);
+        var alone = asked with { Learned = asked.Learned.Cautious };
         var block = Ensemble.Rent();
         block.Load(ModelBuilder.Build(alone), ParticleSource.Scout, 0);
         var found = block.ComeUp() ? Look(block) : null;
@@ -120,12 +121,13 @@ internal sealed class MeatWindows(DishRequest dish)
         );
         var tender = Curve(i => looks.Tenderness[i][release]);
         var window = meat.Load.Cut.Window;
+        var wanted = alone.LeastTenderness;
         int? least = null,
             most = -1;
         for (var m = 0; m <= MostMinutes; m++)
         {
             var now = tender.At(m);
-            least ??= SafetyRule.IsReached(coldest.At(m)) && now >= window.Least(meat.WantedAim) ? m : null;
+            least ??= SafetyRule.IsReached(coldest.At(m)) && now >= wanted ? m : null;
             most = now <= window.Greatest(meat.WantedAim) ? m : most;
         }
 

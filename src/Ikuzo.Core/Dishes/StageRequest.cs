@@ -27,6 +27,7 @@ internal static class StageRequest
             MostReturns = dish.MostReturns,
             Companions = [.. items.OfType<BesideItem>().Select(b => b.Load)],
             Confirmed = dish.SeenTo(meat.Load),
+            Learned = dish.Learned.GetValueOrDefault(meat.Load.Cut.Id, LearnedDraws.Nothing),
             Browned = dish.Browned,
             StartsHot = dish.StartsHot || !isFirst,
         };

@@ -54,6 +54,7 @@ public static class Together
             OtherPots = request.OtherPots,
             Browned = request.Browned,
             StartsHot = request.StartsHot,
+            Learned = new Dictionary<string, LearnedDraws> { [request.Load.Cut.Id] = request.Learned },
             LidTried = request.Confirmed.Contains(Fit.TryTheLidCode)
                 ? new TriedLid(request.Load.TotalKg, request.Pot.CapacityLitres)
                 : null,

@@ -12,7 +12,9 @@ public sealed record MeatYield(double CookedGrams, double SkinGrams, double Port
     private const double PortionGrams = 125; // cooked meat of a helping; choice
     private const double RenderingMinutes = 15; // time constant at pressure; estimate
     private const double ComeUpMinutes = 8; // that the skin is hot before the minutes count; estimate
-    private const double FatGramsPerMl = 0.91; // rendered poultry fat: USDA FoodData Central, 205 g to the cup, rounded
+
+    /// <summary>Grams of rendered fat to the ml.</summary>
+    internal const double FatGramsPerMl = 0.91; // rendered poultry fat: USDA FoodData Central, 205 g to the cup, rounded
 
     // Share of skin and separable fat that melts out in the end. Estimates: a duck of 2.2 kg gives about a quarter of a litre.
     private const double LeanRenders = 0.25,

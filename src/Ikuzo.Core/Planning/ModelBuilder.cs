@@ -52,6 +52,7 @@ public static class ModelBuilder
             Beside = [.. request.Companions.Select(c => c.Model).OfType<BesideModel>()],
             AltitudeMetres = request.AltitudeMetres,
             RoomCelsius = request.RoomCelsius,
+            Learned = request.Learned,
         };
         return request.StartsHot ? cold.Hot(cold.ShellAndLiquidJoulePerKelvin)
             : request.Browned ? cold.Hot(request.Pot.ShellJoulePerKelvin)

@@ -128,6 +128,9 @@ public sealed record Plan
     /// <summary>Minutes that Ikuzo would set; differs from <see cref="Minutes"/> when the cook tries others.</summary>
     public required double? RecommendedMinutes { get; init; }
 
+    /// <summary>Minutes of who has learned nothing; null where nothing was learned.</summary>
+    public double? UnlearnedMinutes { get; init; }
+
     /// <summary>Share of the ensemble with the coldest spot at 74 °C or more at opening.</summary>
     public double? ChanceSafe { get; init; }
 

@@ -46,6 +46,14 @@ public sealed record PlanRequest : FilledPot
     /// <summary>Share of cooks that may need more than the first reading, 0.01 to 0.5.</summary>
     public double MostReturns { get; init; } = Readiness.UsualMostReturns;
 
+    /// <summary>
+    /// What the household has learned. Until enough measured cooks agree its minutes are never fewer than without it.
+    /// </summary>
+    public LearnedDraws Learned { get; init; } = LearnedDraws.Nothing;
+
+    /// <summary>Least tenderness that is wanted: of the cut and the aim, and as this household likes it.</summary>
+    public double LeastTenderness => Load.Cut.Window.Least(WantedAim) is > 0 and var least ? least + Learned.Softer : 0;
+
     /// <summary>Minutes that the cook wants to try; null for the computed ones.</summary>
     public double? Minutes { get; init; }
 

@@ -57,7 +57,7 @@ public static class Planner
             return Refuse(request, model, [], []);
         }
 
-        var scouted = Scouted(request, model);
+        var scouted = Scouted(request);
         if (scouted is null)
         {
             return Refuse(request, model, [], [Warnings.NoPressure()]);
@@ -78,14 +78,14 @@ public static class Planner
     internal static EnsembleResult? Ending(PlanRequest request, CancellationToken cancellation)
     {
         var model = ModelBuilder.Build(request);
-        if (Scouted(request, model) is not { } scouted || Chosen(request, scouted) is not { Minutes: not null } best)
+        if (Scouted(request) is not { } scouted || Chosen(request, scouted) is not { Minutes: not null } best)
         {
             return null;
         }
 
         using var session = Start(request, model, best, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
-        if (PromisedMinutes.Find(request, session, band, best.Release, cancellation).Of(request.Promise) is not { } minutes)
+        if (Promised(request, session, band, best, cancellation).Now.Of(request.Promise) is not { } minutes)
         {
             return null;
         }
@@ -94,15 +94,43 @@ public static class Planner
         return new(session.ToPressureMinutes, true, [ending.Outcome]) { Measured = [ending.Measured] };
     }
 
-    private static IReadOnlyList<ScoutedRelease>? Scouted(PlanRequest request, CookModel model) =>
-        Scout.Run(
-            model,
+    // What was learned may lengthen at once, but shortens only when enough measured cooks agree: till then the release is that of who has
+    // learned nothing, and so are the least minutes.
+    private static PlanRequest Licensed(PlanRequest request) =>
+        request.Learned.MayShorten ? request : request with { Learned = LearnedDraws.Nothing };
+
+    private static (PromisedMinutes Now, PromisedMinutes? Unlearned) Promised(
+        PlanRequest request,
+        EnsembleSession session,
+        MinuteBand band,
+        ScoutedRelease best,
+        CancellationToken cancellation
+    )
+    {
+        var promised = PromisedMinutes.Find(request, session, band, best.Release, cancellation);
+        if (request.Learned == LearnedDraws.Nothing)
+        {
+            return (promised, null);
+        }
+
+        var plain = request with { Learned = LearnedDraws.Nothing };
+        using var without = Start(plain, ModelBuilder.Build(plain), best, cancellation);
+        var unlearned = PromisedMinutes.Find(plain, without, new(without.Nodes, without.Measured), best.Release, cancellation);
+        return (request.Learned.MayShorten ? promised : promised.NotBelow(unlearned), unlearned);
+    }
+
+    private static IReadOnlyList<ScoutedRelease>? Scouted(PlanRequest request)
+    {
+        var licensed = Licensed(request);
+        return Scout.Run(
+            ModelBuilder.Build(licensed),
             request.Release is { } wanted
                 ? [wanted, .. ReleaseChoice.Open(request).Where(r => r != wanted).Take(3)]
                 : ReleaseChoice.Open(request),
-            request.Load.Cut.Window.Least(request.WantedAim),
+            licensed.LeastTenderness,
             request.IsForThermometer ? Scout.Caution(request.MostReturns) : null
         );
+    }
 
     // The one that was asked for, which is scouted first, else the best.
     private static ScoutedRelease? Chosen(PlanRequest request, IReadOnlyList<ScoutedRelease> scouted) =>
@@ -126,7 +154,7 @@ public static class Planner
         var sayings = Schools.Of(request);
         using var session = Start(request, model, best, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
-        var minutes = PromisedMinutes.Find(request, session, band, best.Release, cancellation);
+        var (minutes, unlearned) = Promised(request, session, band, best, cancellation);
         if ((request.Minutes ?? minutes.Of(request.Promise)) is not { } held)
         {
             return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);
@@ -143,6 +171,7 @@ public static class Planner
         {
             Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
             WorthKnowing = WorthKnowing.Of(request, session.Nodes, band, own.HoldMinutes),
+            UnlearnedMinutes = unlearned?.Of(request.Promise),
         };
     }
 

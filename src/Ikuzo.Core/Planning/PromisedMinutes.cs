@@ -13,6 +13,13 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
     /// <summary>Minutes of a promise.</summary>
     public double? Of(Promise promise) => promise == Promise.Sure ? Sure : Measured;
 
+    /// <summary>The same, none fewer than others; null where either has none.</summary>
+    public PromisedMinutes NotBelow(PromisedMinutes least)
+    {
+        double? More(double? mine, double? others) => mine is { } m && others is { } o ? Math.Max(m, o) : null;
+        return new(More(Safe, least.Safe), More(Sure, least.Sure), More(Measured, least.Measured));
+    }
+
     /// <summary>Finds them.</summary>
     /// <param name="request">The question.</param>
     /// <param name="session">The ensemble with the release that was chosen.</param>
@@ -27,7 +34,7 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
         CancellationToken cancellation
     )
     {
-        var aim = request.Load.Cut.Window.Least(request.WantedAim);
+        var aim = request.LeastTenderness;
         var safe = band.SafeMinimum;
         var wanted = band.Least(aim) ?? safe;
         var sure = Confirm(wanted, (wanted ?? 0) + MostCorrections, withThermometer: false, e => e.Outcome.IsSafe);

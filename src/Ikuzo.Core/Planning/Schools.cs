@@ -186,7 +186,7 @@ public static class Schools
         {
             Load = request.Load with { State = MeatState.Chilled, StartCelsius = null, Arrangement = Arrangement.Single },
         };
-        var aim = request.Load.Cut.Window.Least(request.WantedAim);
+        var aim = request.LeastTenderness;
         return Scout.Run(ModelBuilder.Build(thawed), [Release.Natural], aim)?[0].Minutes;
     }
 }

@@ -27,7 +27,7 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
     {
         var at = nodes.Select(n => n.Branch.HoldMinutes).ToArray();
         var loss = new MonotoneCurve([.. band.Points.Select(p => p.Minutes)], [.. band.Points.Select(p => p.WaterLossP50)]);
-        var aim = request.Load.Cut.Window.Least(request.WantedAim);
+        var aim = request.LeastTenderness;
         var tender = band.Points.FirstOrDefault(p => p.Tenderness >= aim)?.Minutes ?? 0;
         var share = 1 - band.At(minutes).ChanceSafe;
         share = Math.Clamp(share, SafetyRule.ShareBelow, 0.5);

@@ -53,6 +53,9 @@ public enum CookEventKind
     /// <summary>On the table.</summary>
     Finished,
 
+    /// <summary>How it ate, what it weighed, what to do next time: whatever of it is said.</summary>
+    Tasted,
+
     /// <summary>Given up; nothing is said about the meat.</summary>
     Abandoned,
 
@@ -104,6 +107,21 @@ public sealed record CookEventData
 
     /// <summary>Id of a step that is done.</summary>
     public string? Step { get; init; }
+
+    /// <summary>How juicy it was, -2 (dry) to 2 (very juicy); 0 is right.</summary>
+    public int? Juicy { get; init; }
+
+    /// <summary>How tender it was, -2 (tough) to 2 (too soft); 0 is right.</summary>
+    public int? Tender { get; init; }
+
+    /// <summary>What to do next time; at most 500 characters.</summary>
+    public string? NextTime { get; init; }
+
+    /// <summary>Weight before, g.</summary>
+    public double? RawGrams { get; init; }
+
+    /// <summary>Weight out of the pot, bone and skin with it, g.</summary>
+    public double? CookedGrams { get; init; }
 
     /// <summary>How many times faster than the wall the clock of a rehearsal runs, 1 to 120.</summary>
     public double? Speed { get; init; }

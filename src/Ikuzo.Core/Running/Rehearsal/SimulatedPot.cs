@@ -26,6 +26,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
     private const double CurveSeconds = 15;
 
     private readonly PlannedCook _cook;
+    private readonly LearnedDraws _truth;
     private readonly HashSet<SimulatedFault> _faults;
     private readonly CookBlock[] _blocks; // one for each meat; the pot itself is that of the first
     private readonly ulong _seed;
@@ -46,9 +47,11 @@ public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
     /// <param name="cook">What is cooked.</param>
     /// <param name="seed">Same seed, same truth.</param>
     /// <param name="faults">What goes wrong.</param>
-    public SimulatedPot(PlannedCook cook, long seed, IReadOnlyList<SimulatedFault> faults)
+    /// <param name="truth">What is true of this household's pot and meat every day; nothing in particular unless given.</param>
+    public SimulatedPot(PlannedCook cook, long seed, IReadOnlyList<SimulatedFault> faults, LearnedDraws? truth = null)
     {
         _cook = cook;
+        _truth = truth ?? LearnedDraws.Nothing;
         _faults = [.. faults];
         _seed = (ulong)seed;
         _random = new SplitMix64(_seed);
@@ -178,7 +181,7 @@ public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
 
     private CookBlock Block(CookBlock block, CookModel model)
     {
-        block.Load(model, ParticleSource.Chance(_seed), 0);
+        block.Load(model with { Learned = _truth }, ParticleSource.Chance(_seed), 0);
         return block;
     }
 

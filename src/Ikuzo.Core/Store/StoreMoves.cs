@@ -1,0 +1,56 @@
+namespace Ikuzo.Core.Store;
+
+/// <summary>Where an item may go next, and what to do with it.</summary>
+public static class StoreMoves
+{
+    /// <summary>Longest that a move may lie in the past.</summary>
+    public static readonly TimeSpan MostBehind = TimeSpan.FromDays(366);
+
+    /// <summary>Places that make sense next. What was thawed in cold water is not frozen raw; what is past goes nowhere but out.</summary>
+    /// <param name="item">The item.</param>
+    /// <param name="useBy">Until when it is good.</param>
+    /// <param name="now">The present moment.</param>
+    public static IReadOnlyList<StorePlace> Of(StoreItem item, UseBy useBy, DateTimeOffset now)
+    {
+        if (item.Place == StorePlace.Gone)
+        {
+            return [];
+        }
+
+        var isPast = now > useBy.At && !useBy.IsQuality;
+        var wasInWater = item.Moves.Any(m => m.To == StorePlace.ColdWater);
+        IEnumerable<StorePlace> next =
+            isPast ? []
+            : item.Place == StorePlace.Freezer ? [StorePlace.Thawing, .. item.Kind == StoreKind.Raw ? new[] { StorePlace.ColdWater } : []]
+            : wasInWater ? []
+            : [StorePlace.Fridge, StorePlace.Freezer];
+        return [.. next.Where(p => p != item.Place), StorePlace.Gone];
+    }
+
+    /// <summary>Why a move is refused; null when it may be made.</summary>
+    /// <param name="item">The item before it.</param>
+    /// <param name="move">The move.</param>
+    /// <param name="now">The present moment.</param>
+    public static string? Refusal(StoreItem item, Move move, DateTimeOffset now) =>
+        item.Moves.Count >= StoreItem.MostMoves ? $"It has been moved {StoreItem.MostMoves} times already. Write it in as something new."
+        : move.At > now.AddMinutes(1) ? "This time is in the future."
+        : move.At < now - MostBehind ? "This time is more than a year ago."
+        : move.At < item.Since ? "It has been moved again since. Undo that first."
+        : item.Place == StorePlace.Gone ? "It is no longer there. Undo that first."
+        : null;
+
+    /// <summary>What to do with it, in one sentence.</summary>
+    /// <param name="item">The item.</param>
+    /// <param name="useBy">Until when it is good.</param>
+    /// <param name="urgency">How soon.</param>
+    public static string ToDo(StoreItem item, UseBy useBy, Urgency urgency) =>
+        (urgency, item.Kind) switch
+        {
+            (Urgency.Past, _) => $"{item.Name}: past its time. Throw it away; do not taste it.",
+            (Urgency.Today, StoreKind.Raw) when !useBy.IsQuality => $"{item.Name} must be cooked today.",
+            (Urgency.Today, _) when !useBy.IsQuality => $"{item.Name} must be eaten today, warmed to 74 °C.",
+            (_, StoreKind.Raw) when useBy.IsQuality => $"{item.Name}: frozen.",
+            (_, StoreKind.Raw) => $"{item.Name}: cook it in time, or freeze it.",
+            _ => $"{item.Name}: warm it to 74 °C.",
+        };
+}
