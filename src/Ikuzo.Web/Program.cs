@@ -8,6 +8,7 @@ using Ikuzo.Web.Demo;
 using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Asking;
+using Ikuzo.Web.Features.Book;
 using Ikuzo.Web.Features.Catalogue;
 using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Dishes;
@@ -16,6 +17,7 @@ using Ikuzo.Web.Features.Health;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.LineUps;
 using Ikuzo.Web.Features.Plans;
+using Ikuzo.Web.Features.Store;
 using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
 using Serilog.Formatting.Compact;
@@ -55,6 +57,7 @@ builder.Services.AddResponseCompression(); // what is shipped is packed already;
 builder.Services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(_ => new Database(configuration["IKUZO_DATA"] ?? Path.Combine(Directory.GetCurrentDirectory(), "data")));
+builder.Services.AddSingleton<LearnedNow>();
 builder.Services.AddSingleton<KitchenStore>();
 builder.Services.AddSingleton<PlanStore>();
 builder.Services.AddSingleton<DishStore>();
@@ -67,6 +70,10 @@ builder.Services.AddSingleton<CookMaker>();
 builder.Services.AddSingleton<AdviceCache>();
 builder.Services.AddSingleton<CookService>();
 builder.Services.AddSingleton<CookRecord>();
+builder.Services.AddSingleton<BookStore>();
+builder.Services.AddSingleton<BookKeeper>();
+builder.Services.AddSingleton<BookService>();
+builder.Services.AddSingleton<ColdStore>();
 builder.Services.AddSingleton<IDeviceMaker, SimulatedDevices>();
 builder.Services.AddSingleton<DeviceRunner>();
 builder
@@ -75,6 +82,7 @@ builder
 if (!describing)
 {
     builder.Services.AddHostedService(services => services.GetRequiredService<DeviceRunner>());
+    builder.Services.AddHostedService(services => services.GetRequiredService<BookKeeper>());
 }
 
 var app = builder.Build();
@@ -105,6 +113,8 @@ app.MapEngine();
 app.MapDishes();
 app.MapLineUps();
 app.MapCooks();
+app.MapBook();
+app.MapStore();
 app.MapStaticAssets();
 app.Map("/api/{**rest}", () => Problems.Missing("This address")).ExcludeFromDescription();
 app.MapFallbackToFile("index.html");

@@ -4,7 +4,11 @@ namespace Ikuzo.Core.Asking;
 /// <param name="Text">As typed.</param>
 /// <param name="Reading">How it was read.</param>
 /// <param name="Or">How else it could be read; empty when it can only be right or wrong.</param>
-public sealed record Doubt(string Text, string Reading, IReadOnlyList<string> Or);
+public sealed record Doubt(string Text, string Reading, IReadOnlyList<string> Or)
+{
+    /// <summary>Reading of a temperature of meat that is cooked.</summary>
+    public const string OfThermometer = "what a thermometer says";
+}
 
 /// <summary>What the cook answered to a doubt.</summary>
 /// <param name="Text">What was typed.</param>

@@ -182,7 +182,7 @@ internal sealed partial class Listening
 
             _doubts.Ask(
                 _words[at].Text,
-                ("what a thermometer says", () => HearReading(at, temperature.Value, scale)),
+                (Doubt.OfThermometer, () => HearReading(at, temperature.Value, scale)),
                 (Doubts.LeftOut, () => { })
             );
             return 1;

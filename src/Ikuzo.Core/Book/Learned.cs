@@ -21,7 +21,7 @@ public sealed record Foretold(string CookId, string Cut, double Seen, Quantities
 
 /// <summary>What a household has learned, after its cooks in the order in which they were cooked.</summary>
 /// <remarks>
-/// Every quantity is a sum: of a pot, what pots of its size share and its own; of a cut, what all meat shares, its species and its own. A new
+/// Every quantity is a sum: of a pot, what its size shares and its own; of a cut, what all meat shares, its species and its own. A new
 /// pot learns from its size, a new cut from its species and the others. Cook after cook is taken by <see cref="Gaussian"/>; what is far
 /// from what was foreseen weighs little (a Student-like tail) and is asked about.
 /// </remarks>

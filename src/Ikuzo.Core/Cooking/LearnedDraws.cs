@@ -24,7 +24,7 @@ public sealed record LearnedDraws
     /// <summary>
     /// Of what was learned only what makes minutes more: for a dish until enough measured cooks agree, where no plan without it is at hand.
     /// </summary>
-    public LearnedDraws Cautious =>
+    public LearnedDraws Cautiously() =>
         MayShorten
             ? this
             : Nothing with

@@ -155,7 +155,7 @@ internal static class Finishing
     {
         Branch[] endings = [.. minutes.Select(m => new Branch(m, draft.Release))];
         var runs = meats
-            .Select(m => m with { Learned = m.Learned.Cautious })
+            .Select(m => m with { Learned = m.Learned.Cautiously() })
             .Select(m => Ensemble.Run(ModelBuilder.Build(m), ParticleSource.Ensemble, endings, m.IsForThermometer, cancellation))
             .ToList();
         if (!runs.All(r => r.ReachesPressure))

@@ -81,7 +81,7 @@ internal sealed class MeatWindows(DishRequest dish)
     private MeatWindow[] Scouted(MeatItem meat)
     {
         var asked = StageRequest.Of(dish, [meat], meat, isFirst: true);
-        var alone = asked with { Learned = asked.Learned.Cautious };
+        var alone = asked with { Learned = asked.Learned.Cautiously() };
         var block = Ensemble.Rent();
         block.Load(ModelBuilder.Build(alone), ParticleSource.Scout, 0);
         var found = block.ComeUp() ? Look(block) : null;

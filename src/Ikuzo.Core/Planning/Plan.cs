@@ -131,6 +131,9 @@ public sealed record Plan
     /// <summary>Minutes of who has learned nothing; null where nothing was learned.</summary>
     public double? UnlearnedMinutes { get; init; }
 
+    /// <summary>What was learned in this household; null where nothing was.</summary>
+    public LearnedWord? Learned { get; init; }
+
     /// <summary>Share of the ensemble with the coldest spot at 74 °C or more at opening.</summary>
     public double? ChanceSafe { get; init; }
 
@@ -234,3 +237,8 @@ public sealed record Plan
     /// <summary>Warnings, stops first.</summary>
     public required IReadOnlyList<Warning> Warnings { get; init; }
 }
+
+/// <summary>What was learned in this household and went into a plan.</summary>
+/// <param name="Cooks">Cooks of this cut that were learned from.</param>
+/// <param name="Text">In kitchen words, what it changed first.</param>
+public sealed record LearnedWord(int Cooks, IReadOnlyList<string> Text);

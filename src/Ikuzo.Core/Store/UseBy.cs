@@ -52,7 +52,7 @@ public sealed record UseBy(DateTimeOffset? At, ColdRule? Rule, bool IsQuality)
                 return new(null, null, false);
             }
 
-            ice = (to == StorePlace.Freezer || i == 0) && !hasThawed ? Ice(item) : ice;
+            ice = (to == StorePlace.Freezer || i == 0) && !hasThawed ? ThawHours(item) : ice;
             var left = to switch
             {
                 StorePlace.Freezer => rule.Hours - frozen,
@@ -98,7 +98,7 @@ public sealed record UseBy(DateTimeOffset? At, ColdRule? Rule, bool IsQuality)
     }
 
     /// <summary>Hours that the ice takes in the fridge, by the official rule of thumb.</summary>
-    internal static double Ice(StoreItem item) => Thawing.FridgeRuleHoursPerKg * (item.TotalKg ?? UsualKg);
+    public static double ThawHours(StoreItem item) => Thawing.FridgeRuleHoursPerKg * (item.TotalKg ?? UsualKg);
 
     private static double WaterHours(StoreItem item) => Math.Max(LeastWaterHours, Thawing.WaterRuleHoursPerKg * (item.TotalKg ?? UsualKg));
 

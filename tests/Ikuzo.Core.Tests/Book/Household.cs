@@ -24,7 +24,7 @@ internal sealed class Household
     private readonly PotModel _model;
     private readonly int _sign;
 
-    /// <param name="seed">Same seed, same household; an odd one is the mirror of the even one before it, so that many are as the catalogue.</param>
+    /// <param name="seed">Same seed, same household; an odd one mirrors the even one before it, so that many are as the catalogue.</param>
     public Household(ulong seed)
     {
         _random = new(seed / 2);

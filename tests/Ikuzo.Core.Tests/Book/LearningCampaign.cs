@@ -6,7 +6,7 @@ using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Tests.Book;
 
-/// <summary>Households with hidden truths: what they learn from twelve cooks brings what is foreseen nearer to what happens, and stays safe.</summary>
+/// <summary>Households with hidden truths: what they learn brings what is foreseen nearer to what happens, and stays safe.</summary>
 [Trait("Campaign", "learning")]
 public class LearningCampaign(ITestOutputHelper output)
 {
@@ -168,7 +168,8 @@ public class LearningCampaign(ITestOutputHelper output)
     private void Say(string what, Error before, Error after) =>
         output.WriteLine(
             $"{Households} households, {what}: come-up {before.ComeUpSeconds:0} to {after.ComeUpSeconds:0} s, "
-                + $"release {before.ReleaseSeconds:0} to {after.ReleaseSeconds:0} s, core {before.CoreKelvin:0.0} to {after.CoreKelvin:0.0} K "
+                + $"release {before.ReleaseSeconds:0} to {after.ReleaseSeconds:0} s, "
+                + $"core {before.CoreKelvin:0.0} to {after.CoreKelvin:0.0} K "
                 + $"({before.ThisCoreKelvin:0.0} to {after.ThisCoreKelvin:0.0} from that day's)"
         );
 }

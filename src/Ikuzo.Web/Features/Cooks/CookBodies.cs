@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
@@ -37,6 +38,10 @@ public sealed record StartBody : IValidatableObject
     [PlainText]
     public string? Name { get; init; }
 
+    /// <summary>What of the cold store goes into it.</summary>
+    [Longest(60)]
+    public string? StoreId { get; init; }
+
     /// <summary>Codes of stops that were seen to, such as "giblets"; those of the plan count too.</summary>
     [Entries(0, 20)]
     [Lines(60)]
@@ -68,6 +73,9 @@ public sealed record OtherMeatBody(string Key, PreviewBody Request, double Other
 {
     /// <summary>Heat that this takes, as kilograms of what is as warm as the kitchen; that of its weight for cooks from before.</summary>
     public double? OtherHeatKg { get; init; }
+
+    /// <summary>What the household had learned that day; nothing for cooks from before.</summary>
+    public LearnedDraws? Learned { get; init; }
 }
 
 /// <summary>What a cook set out to do, as it is kept with it.</summary>
@@ -75,6 +83,12 @@ public sealed record PlannedBody
 {
     /// <summary>The question, with the pot, the kitchen, the minutes and the release of that day.</summary>
     public required PreviewBody Request { get; init; }
+
+    /// <summary>The pot, as the household names it; null for one that it does not keep, and for cooks from before.</summary>
+    public string? PotId { get; init; }
+
+    /// <summary>What the household had learned that day; nothing for cooks from before.</summary>
+    public LearnedDraws? Learned { get; init; }
 
     /// <summary>Meat beside that of the question, kg.</summary>
     public double OtherMeatKg { get; init; }
@@ -124,11 +138,8 @@ public sealed record PlannedBody
     internal PlannedCook ToCook(UsualKitchen kitchen) =>
         new()
         {
-            Request = Request.ToRequest(kitchen).WithOtherMeat(OtherMeatKg, OtherHeatKg),
-            Others =
-            [
-                .. Others.Select(o => new PlannedMeat(o.Key, o.Request.ToRequest(kitchen).WithOtherMeat(o.OtherMeatKg, o.OtherHeatKg))),
-            ],
+            Request = Then(Request, kitchen, OtherMeatKg, OtherHeatKg, Learned),
+            Others = [.. Others.Select(o => new PlannedMeat(o.Key, Then(o.Request, kitchen, o.OtherMeatKg, o.OtherHeatKg, o.Learned)))],
             Before = Before,
             Liquids = Liquids,
             Aromatics = Aromatics,
@@ -142,6 +153,13 @@ public sealed record PlannedBody
             AsGoodMinutes = AsGoodMinutes,
             After = After,
             Meanwhile = [.. Meanwhile.Select(j => j.ToCore())],
+        };
+
+    // The question as it was that day, whatever was learned since.
+    private static PlanRequest Then(PreviewBody body, UsualKitchen kitchen, double otherKg, double? otherHeatKg, LearnedDraws? learned) =>
+        body.ToRequest(kitchen).WithOtherMeat(otherKg, otherHeatKg) with
+        {
+            Learned = learned ?? LearnedDraws.Nothing,
         };
 }
 
@@ -170,6 +188,37 @@ public sealed record EventDataBody
     /// <summary>Id of a step that is done.</summary>
     [Longest(40)]
     public string? Step { get; init; }
+
+    /// <summary>How juicy it was, -2 (dry) to 2 (very juicy); 0 is right.</summary>
+    [Limits(-2, 2)]
+    public int? Juicy { get; init; }
+
+    /// <summary>How tender it was, -2 (tough) to 2 (too soft); 0 is right.</summary>
+    [Limits(-2, 2)]
+    public int? Tender { get; init; }
+
+    /// <summary>What to do next time.</summary>
+    [Longest(500)]
+    [PlainText]
+    public string? NextTime { get; init; }
+
+    /// <summary>Weight before, g.</summary>
+    [Limits(1, 20_000, "g")]
+    public double? RawGrams { get; init; }
+
+    /// <summary>Weight out of the pot, bone and skin with it, g.</summary>
+    [Limits(1, 20_000, "g")]
+    public double? CookedGrams { get; init; }
+
+    internal CookEventData Tasted() =>
+        new()
+        {
+            Juicy = Juicy,
+            Tender = Tender,
+            NextTime = NextTime?.Trim(),
+            RawGrams = RawGrams,
+            CookedGrams = CookedGrams,
+        };
 }
 
 /// <summary>Something that happened.</summary>
@@ -224,6 +273,7 @@ public sealed record EventBody : IValidatableObject
                 Separate = Data?.Separate,
             },
             CookEventKind.StepDone => new() { Step = Data!.Step },
+            CookEventKind.Tasted => Data?.Tasted() ?? CookEventData.None,
             _ => new() { Text = Data?.Text },
         };
 }

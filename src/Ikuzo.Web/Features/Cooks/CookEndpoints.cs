@@ -9,6 +9,7 @@ using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.LineUps;
+using Ikuzo.Web.Features.Store;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -49,6 +50,7 @@ internal static class CookEndpoints
         CookStore store,
         CookService cooks,
         KitchenStore kitchen,
+        ColdStore shelf,
         TimeProvider clock,
         CancellationToken cancellation
     )
@@ -77,6 +79,11 @@ internal static class CookEndpoints
             ? BackDated.Journal(planned.ToCook(await kitchen.UsualAsync(cancellation)), clock.GetUtcNow().AddMinutes(-ago))
             : [];
         var cook = await store.AddAsync(string.IsNullOrWhiteSpace(body.Name) ? made.Name : body.Name, planned, journal, cancellation);
+        if (body.StoreId is { } taken)
+        {
+            await shelf.MoveAsync(taken, cook.Id, Core.Store.StorePlace.Gone, null, cook.Id, null, cancellation);
+        }
+
         return TypedResults.Created($"/api/cooks/{cook.Id}", await cooks.FindAsync(cook.Id, cancellation));
     }
 

@@ -144,6 +144,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                             )
                             {
                                 OtherHeatKg = m.OtherHeatKg,
+                                Learned = Question(m, usual).Learned,
                             }),
                     ],
                     Meanwhile = dish.Document?.Meanwhile ?? [],
@@ -227,6 +228,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             new PlannedBody
             {
                 Request = Settled(meat.Plan, minutes, ReleaseBody.Of(release)),
+                PotId = usual.Own(request.Pot)?.Id,
+                Learned = request.Learned,
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,
                 SureMinutes = plan.SureMinutes,

@@ -127,5 +127,6 @@ internal sealed class CookRecord(CookService cooks, CookStore store, DeviceRunne
             ];
 
     // A spreadsheet must not take a note for a formula.
-    private static string? Safe(string? text) => text is ['=' or '+' or '-' or '@', ..] ? $"'{text}" : text;
+    /// <summary>A text that no spreadsheet takes for a formula.</summary>
+    public static string? Safe(string? text) => text is ['=' or '+' or '-' or '@', ..] ? $"'{text}" : text;
 }

@@ -79,6 +79,56 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         return cook;
     }
 
+    /// <summary>Keeps a cook that is over, with all that happened; its id, or null when it is there already.</summary>
+    /// <param name="id">Its id where it comes from; a new one unless given.</param>
+    /// <param name="name">What the household calls it.</param>
+    /// <param name="planned">What it set out to do.</param>
+    /// <param name="journal">What happened, each entry with its name; what undoes or corrects another names that by its name.</param>
+    /// <param name="verdict">What was known about the meat at the end.</param>
+    /// <param name="cancellation">Stops it before anything is kept.</param>
+    public async Task<string?> AddEndedAsync(
+        string? id,
+        string name,
+        PlannedBody planned,
+        IReadOnlyList<(string ClientId, CookEvent Event)> journal,
+        CookVerdict verdict,
+        CancellationToken cancellation
+    )
+    {
+        id ??= Guid.CreateVersion7().ToString("N");
+        await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
+        var isNew = await db.ExecuteAsync(
+            """
+            INSERT INTO cooks (id, name, planned, created_at, ended, verdict) VALUES (@id, @name, @Planned, @CreatedAt, 1, @Verdict)
+            ON CONFLICT (id) DO NOTHING
+            """,
+            new
+            {
+                id,
+                name,
+                Planned = JsonSerializer.Serialize(planned, _json),
+                CreatedAt = Text(journal[0].Event.At),
+                Verdict = verdict.ToString(),
+            },
+            transaction
+        );
+        if (isNew == 0)
+        {
+            return null;
+        }
+
+        Dictionary<string, string> kept = [];
+        foreach (var (clientId, entry) in journal.DistinctBy(e => e.ClientId))
+        {
+            var data = entry.Data.Of is { } of ? entry.Data with { Of = kept.GetValueOrDefault(of, of) } : entry.Data;
+            kept[clientId] = Name(await InsertAsync(transaction, id, clientId, entry with { Data = data }, clock.GetUtcNow()));
+        }
+
+        await transaction.CommitAsync(cancellation);
+        return id;
+    }
+
     /// <summary>Cooks, newest first; of one state, or all.</summary>
     public async Task<IReadOnlyList<KeptCook>> AllAsync(bool? ended, CancellationToken cancellation)
     {
@@ -133,7 +183,7 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         await using var transaction = await db.BeginTransactionAsync(cancellation);
         var id = await InsertAsync(transaction, cookId, clientId, entry, now);
         await db.ExecuteAsync(
-            "UPDATE cooks SET ended = @ended, verdict = @verdict, simulated = max(simulated, @simulated) WHERE id = @cookId",
+            "UPDATE cooks SET ended = @ended, verdict = @verdict, simulated = max(simulated, @simulated), to_book = 1 WHERE id = @cookId",
             new
             {
                 cookId,

@@ -249,6 +249,10 @@ public record DishBody : IValidatableObject
             MostReturns = kitchen.Settings.Returns,
             BrothMl = BrothMl ?? 0,
             Browned = Brown ?? false,
+            Learned = all.OfType<MeatItem>()
+                .Select(m => m.Load.Cut.Id)
+                .Distinct()
+                .ToDictionary(cut => cut, cut => kitchen.LearnedOf(Pot?.ToModel() ?? kitchen.Pot, cut)),
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,
             OtherPots = kitchen.Others(Pot?.ToModel()),

@@ -1,8 +1,11 @@
 using System.ComponentModel.DataAnnotations;
+using Ikuzo.Core.Book;
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Core.Store;
 using Ikuzo.Web.Errors;
 
 namespace Ikuzo.Web.Features.Kitchen;
@@ -250,6 +253,17 @@ public sealed record KitchenSettings
     [Limits(LeastReturns, MostReturnsAsked)]
     public double? MostReturns { get; init; }
 
+    /// <summary>Days that raw poultry is kept in the fridge, 0.5 to 2; 2 unless given.</summary>
+    [Limits(0.5, 2, "days")]
+    public double? RawDays { get; init; }
+
+    /// <summary>Days that cooked food is kept in the fridge, 1 to 4; 4 unless given.</summary>
+    [Limits(1, 4, "days")]
+    public double? CookedDays { get; init; }
+
+    /// <summary>How strict the household is with what is in the cold: stricter than the rules, or as they are.</summary>
+    internal StoreHabits Habits => new(RawDays ?? 2, CookedDays ?? 4, RoomCelsius);
+
     /// <summary>The usual promise: never one that needs a thermometer before the household has said that it has one.</summary>
     internal Promise Usual => HasThermometer == true ? UsualPromise ?? Promise.Measured : Promise.Sure;
 
@@ -266,8 +280,15 @@ public sealed record KitchenSettings
 /// <summary>What a question is computed with when it does not say otherwise.</summary>
 /// <param name="Settings">Settings.</param>
 /// <param name="Kept">All pots of the household, the default first.</param>
-internal sealed record UsualKitchen(KitchenSettings Settings, IReadOnlyList<Pot> Kept)
+/// <param name="Learned">What the household has learned.</param>
+internal sealed record UsualKitchen(KitchenSettings Settings, IReadOnlyList<Pot> Kept, Learned Learned)
 {
+    /// <summary>The pot of the household that a pot is; null for another.</summary>
+    public Pot? Own(PotModel pot) => Kept.FirstOrDefault(p => p.ToModel() == pot);
+
+    /// <summary>What was learned of a pot and a cut.</summary>
+    public LearnedDraws LearnedOf(PotModel pot, string cut) => Learned.Draws(Own(pot)?.Id, pot.CapacityLitres, cut);
+
     /// <summary>All pots by name.</summary>
     public IReadOnlyList<NamedPot> Pots { get; } = [.. Kept.Select(p => new NamedPot(p.Name, p.ToModel()))];
 

@@ -7,7 +7,7 @@ using Ikuzo.Web.Data;
 namespace Ikuzo.Web.Features.Kitchen;
 
 /// <summary>Reads and writes the kitchen and its pots.</summary>
-public sealed class KitchenStore(Database database, TimeProvider clock)
+public sealed class KitchenStore(Database database, TimeProvider clock, LearnedNow learned)
 {
     private const string PotColumns = """
         id AS Id, name AS Name, capacity_litres AS CapacityLitres, heater_watts AS HeaterWatts, minimum_liquid_ml AS MinimumLiquidMl,
@@ -31,11 +31,13 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             double? Boiling,
             long? HasThermometer,
             string? UsualPromise,
-            double? MostReturns
+            double? MostReturns,
+            double? RawDays,
+            double? CookedDays
         )>(
             """
             SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius, has_thermometer,
-              usual_promise, most_returns
+              usual_promise, most_returns, raw_days, cooked_days
             FROM kitchen WHERE id = 1
             """
         );
@@ -51,6 +53,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             HasThermometer = row.HasThermometer is { } has ? has != 0 : null,
             UsualPromise = row.UsualPromise is { } promise ? Enum.Parse<Promise>(promise, ignoreCase: true) : null,
             MostReturns = row.MostReturns,
+            RawDays = row.RawDays,
+            CookedDays = row.CookedDays,
         };
     }
 
@@ -63,7 +67,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
             UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units,
               default_school = @DefaultSchool,
               ice_celsius = @IceCelsius, boiling_celsius = @BoilingCelsius, has_thermometer = @HasThermometer,
-              usual_promise = @UsualPromise, most_returns = @MostReturns WHERE id = 1
+              usual_promise = @UsualPromise, most_returns = @MostReturns, raw_days = @RawDays, cooked_days = @CookedDays
+            WHERE id = 1
             """,
             new
             {
@@ -77,6 +82,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
                 settings.HasThermometer,
                 UsualPromise = settings.UsualPromise?.ToString().ToLowerInvariant(),
                 settings.MostReturns,
+                settings.RawDays,
+                settings.CookedDays,
             }
         );
     }
@@ -95,7 +102,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock)
 
     /// <summary>What a question is computed with when it does not say otherwise.</summary>
     internal async Task<UsualKitchen> UsualAsync(CancellationToken cancellation) =>
-        new(await SettingsAsync(cancellation), await PotsAsync(cancellation));
+        new(await SettingsAsync(cancellation), await PotsAsync(cancellation), learned.Learned);
 
     /// <summary>True for a pot that is or ever was here.</summary>
     public async Task<bool> HasKnownAsync(string potId, CancellationToken cancellation)

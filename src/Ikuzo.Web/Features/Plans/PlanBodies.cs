@@ -203,6 +203,9 @@ public sealed record PreviewBody
     /// <summary>True when pot and liquid are still hot from what was cooked in it a moment ago.</summary>
     public bool? StartsHot { get; init; }
 
+    /// <summary>False for an answer without what the household has learned.</summary>
+    public bool? Learned { get; init; }
+
     /// <summary>Codes of stops that the cook has seen to, such as "giblets".</summary>
     [Entries(0, 20)]
     [Lines(60)]
@@ -250,6 +253,7 @@ public sealed record PreviewBody
             LidOnAt = LidOnAt,
             Browned = Browned ?? false,
             StartsHot = StartsHot ?? false,
+            Learned = Learned == false ? LearnedDraws.Nothing : kitchen.LearnedOf(Pot?.ToModel() ?? kitchen.Pot, Load.ToLoad().Cut.Id),
             OtherPots = kitchen.Others(Pot?.ToModel()),
             Confirmed = Confirmed ?? [],
             Units = Units ?? kitchen.Settings.Units,

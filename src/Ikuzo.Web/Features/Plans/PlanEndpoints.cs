@@ -87,6 +87,11 @@ internal static class PlanEndpoints
         CancellationToken cancellation
     ) => await store.RestoreAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This plan");
 
-    private static async Task<Plan> ComputeAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation) =>
-        Together.Compute(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation);
+    private static async Task<Plan> ComputeAsync(PreviewBody body, KitchenStore kitchen, CancellationToken cancellation)
+    {
+        var usual = await kitchen.UsualAsync(cancellation);
+        var request = body.ToRequest(usual);
+        var plan = Together.Compute(request, cancellation);
+        return plan with { Learned = LearnedSaying.Of(usual.Learned, usual.Own(request.Pot), request, plan) };
+    }
 }

@@ -1,0 +1,169 @@
+using System.Text;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Cooks;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Ikuzo.Web.Features.Book;
+
+internal static class BookEndpoints
+{
+    public static void MapBook(this IEndpointRouteBuilder routes)
+    {
+        var book = routes.MapGroup("/api/book").WithTags("Book");
+        book.MapGet("", ListAsync).WithName("listBook");
+        book.MapPost("", WriteInAsync).WithName("writeIn");
+        book.MapGet("/export", ExportAsync).WithName("exportBook").Produces<BookFile>();
+        book.MapPost("/import", ImportAsync)
+            .WithName("importBook")
+            .Accepts<System.Text.Json.Nodes.JsonNode>("application/json", "text/csv")
+            .WithMetadata(new RequestSizeLimitAttribute(3 * BookFile.MostBytes));
+        book.MapGet("/{cookId}", PageAsync).WithName("getBookPage");
+        book.MapPut("/{cookId}/tasting", TasteAsync).WithName("putTasting");
+        book.MapDelete("/{cookId}", RemoveAsync).WithName("removeFromBook");
+        book.MapPost("/{cookId}/restore", RestoreAsync).WithName("restoreToBook");
+        var learned = routes.MapGroup("/api/learned").WithTags("Learned");
+        learned.MapGet("", LearnedAsync).WithName("getLearned");
+        learned.MapGet("/calibration", CalibrationAsync).WithName("getCalibration");
+        learned.MapPost("/exclude", ExcludeAsync).WithName("excludeCook");
+        learned.MapPost("/include", IncludeAsync).WithName("includeCook");
+        learned.MapPost("/forget", ForgetAsync).WithName("forgetLearned");
+    }
+
+    private static async Task<Results<Ok<BookList>, BadRequest<HttpValidationProblemDetails>>> ListAsync(
+        BookService book,
+        CancellationToken cancellation,
+        [Longest(100)] string? query = null,
+        [Longest(60), CutId] string? cut = null,
+        [Moment] DateTimeOffset? from = null,
+        [Moment] DateTimeOffset? to = null,
+        [Limits(1, 100_000)] int page = 1,
+        [Limits(1, 100)] int pageSize = 50
+    ) => TypedResults.Ok(await book.ListAsync(new(query, cut, from, to, page, pageSize), cancellation));
+
+    private static async Task<Results<Created<BookPage>, BadRequest<HttpValidationProblemDetails>>> WriteInAsync(
+        WriteInBody body,
+        BookService book,
+        CancellationToken cancellation
+    )
+    {
+        var (page, problem) = await book.WriteInAsync(body, cancellation);
+        return page is null
+            ? TypedResults.BadRequest(Problems.Invalid("text", problem!))
+            : TypedResults.Created($"/api/book/{page.Item.Id}", page);
+    }
+
+    private static async Task<IResult> ExportAsync(
+        BookService book,
+        CancellationToken cancellation,
+        [Longest(10)] string format = "json"
+    ) =>
+        format == "csv"
+            ? TypedResults.File(await book.TableAsync(cancellation), "text/csv; charset=utf-8", "book.csv")
+            : TypedResults.Ok(await book.FileAsync(cancellation));
+
+    private static async Task<Results<Ok<BookImported>, UnprocessableEntity<ProblemDetails>>> ImportAsync(
+        HttpRequest request,
+        BookService book,
+        CancellationToken cancellation
+    )
+    {
+        try
+        {
+            using var bytes = new MemoryStream();
+            await request.Body.CopyToAsync(bytes, cancellation);
+            if (bytes.Length > BookFile.MostBytes)
+            {
+                throw new FormatException($"The file is larger than {BookFile.MostBytes / (1024 * 1024)} MB. Divide it.");
+            }
+
+            var file = bytes.ToArray();
+            var isTable = request.ContentType?.StartsWith("text/csv", StringComparison.OrdinalIgnoreCase) == true;
+            return TypedResults.Ok(
+                isTable
+                    ? await book.TakeTableAsync(new UTF8Encoding(false, true).GetString(file), Mapping(request.Query), cancellation)
+                    : await book.TakeFileAsync(file, cancellation)
+            );
+        }
+        catch (Exception error) when (error is FormatException or CsvHelper.CsvHelperException or DecoderFallbackException)
+        {
+            return TypedResults.UnprocessableEntity(
+                Problems.Of(
+                    Problems.UnusableFile,
+                    error is FormatException ? error.Message : "The file is not readable as a table in UTF-8."
+                )
+            );
+        }
+    }
+
+    // Columns with other names: ?map.Kerntemperatur=celsius.
+    private static Dictionary<string, string> Mapping(IQueryCollection query)
+    {
+        const string Prefix = "map.";
+        return query
+            .Where(q => q.Key.StartsWith(Prefix, StringComparison.Ordinal))
+            .ToDictionary(q => q.Key[Prefix.Length..], q => q.Value.ToString());
+    }
+
+    private static async Task<Results<Ok<BookPage>, NotFound<ProblemDetails>>> PageAsync(
+        string cookId,
+        BookService book,
+        CancellationToken cancellation
+    ) => await book.PageAsync(cookId, cancellation) is { } page ? TypedResults.Ok(page) : Missing();
+
+    private static async Task<
+        Results<Ok<BookPage>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
+    > TasteAsync(string cookId, TastingBody body, CookService cooks, BookService book, CancellationToken cancellation)
+    {
+        var clientId = body.ClientId ?? Guid.CreateVersion7().ToString();
+        return await cooks.AppendAsync(cookId, clientId, CookEventKind.Tasted, null, body.ToData(), cancellation) switch
+        {
+            { Cook: null } => Missing(),
+            { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),
+            _ => await book.PageAsync(cookId, cancellation) is { } page ? TypedResults.Ok(page) : Missing(),
+        };
+    }
+
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(
+        string cookId,
+        BookService book,
+        CancellationToken cancellation
+    ) => await book.RemoveAsync(cookId, back: false, cancellation) ? TypedResults.NoContent() : Missing();
+
+    private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestoreAsync(
+        string cookId,
+        BookService book,
+        CancellationToken cancellation
+    ) => await book.RemoveAsync(cookId, back: true, cancellation) ? TypedResults.NoContent() : Missing();
+
+    private static async Task<Ok<LearnedView>> LearnedAsync(BookService book, CancellationToken cancellation) =>
+        TypedResults.Ok(await book.LearnedAsync(cancellation));
+
+    private static async Task<Ok<Calibration>> CalibrationAsync(BookService book, CancellationToken cancellation) =>
+        TypedResults.Ok(await book.CalibrationAsync(cancellation));
+
+    private static async Task<Results<NoContent, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> ExcludeAsync(
+        CookIdBody body,
+        BookService book,
+        CancellationToken cancellation
+    ) => await book.LeaveOutAsync(body.CookId!, leaveOut: true, cancellation) ? TypedResults.NoContent() : Missing();
+
+    private static async Task<Results<NoContent, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> IncludeAsync(
+        CookIdBody body,
+        BookService book,
+        CancellationToken cancellation
+    ) => await book.LeaveOutAsync(body.CookId!, leaveOut: false, cancellation) ? TypedResults.NoContent() : Missing();
+
+    private static async Task<Results<NoContent, BadRequest<HttpValidationProblemDetails>>> ForgetAsync(
+        ForgetBody body,
+        BookService book,
+        CancellationToken cancellation
+    )
+    {
+        await book.ForgetAsync(body, cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static NotFound<ProblemDetails> Missing() => Problems.Missing("This cook");
+}

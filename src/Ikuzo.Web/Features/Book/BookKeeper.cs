@@ -1,0 +1,155 @@
+using Ikuzo.Core.Book;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Web.Features.Cooks;
+using Ikuzo.Web.Features.Kitchen;
+
+namespace Ikuzo.Web.Features.Book;
+
+/// <summary>
+/// Reads finished cooks into the book and learns from them: lines at once, lessons after one another beside all else. What it keeps is a
+/// cache of the journals; what it has not read yet it reads at the next start.
+/// </summary>
+internal sealed partial class BookKeeper(
+    BookStore store,
+    CookStore cookStore,
+    CookService cooks,
+    KitchenStore kitchen,
+    LearnedNow now,
+    ILogger<BookKeeper> log
+) : BackgroundService
+{
+    private const int AtOnce = 20; // lessons between two looks at what was learned
+
+    private readonly SemaphoreSlim _turn = new(1);
+    private readonly SemaphoreSlim _wake = new(0);
+    private (DateTimeOffset At, string Id) _last;
+
+    /// <summary>Writes the lines that are missing.</summary>
+    public async Task WriteAsync(CancellationToken cancellation)
+    {
+        if ((await store.ToWriteAsync(cancellation)).Count == 0)
+        {
+            return;
+        }
+
+        await _turn.WaitAsync(cancellation);
+        try
+        {
+            while (await store.ToWriteAsync(cancellation) is { Count: > 0 } missing)
+            {
+                foreach (var id in missing)
+                {
+                    await WriteAsync(id, cancellation);
+                }
+            }
+        }
+        finally
+        {
+            _turn.Release();
+        }
+    }
+
+    /// <summary>Learns from the cooks that were not learned from yet, a few at a time; false when there were none.</summary>
+    public async Task<bool> LearnAsync(CancellationToken cancellation)
+    {
+        await WriteAsync(cancellation);
+        var missing = await store.ToTeachAsync(AtOnce, cancellation);
+        var isLater = true;
+        foreach (var id in missing)
+        {
+            var live = (await cooks.LoadAsync(id, cancellation))!;
+            var potId = live.Cook.Planned.PotId ?? (await kitchen.UsualAsync(cancellation)).Own(live.Planned.Request.Pot)?.Id;
+            var lesson = Teaching.Of(id, potId, live.Planned, live.Events, cancellation);
+            await store.TeachAsync(lesson, cancellation);
+            isLater &= IsAfter((lesson.At, lesson.CookId), _last);
+        }
+
+        if (missing.Count > 0)
+        {
+            await (isLater ? GoOnAsync(cancellation) : RefreshAsync(cancellation));
+        }
+
+        return missing.Count > 0;
+    }
+
+    /// <summary>Learns anew from all lessons: after one was left out, taken in again, or read anew.</summary>
+    public Task RefreshAsync(CancellationToken cancellation) => LearnFromAsync(Learned.Nothing, default, cancellation);
+
+    private Task GoOnAsync(CancellationToken cancellation) => LearnFromAsync(now.Learned, _last, cancellation);
+
+    private async Task LearnFromAsync(Learned learned, (DateTimeOffset At, string Id) after, CancellationToken cancellation)
+    {
+        await _turn.WaitAsync(cancellation);
+        try
+        {
+            var lessons = Learned
+                .InOrder(await store.LessonsAsync(after.At, cancellation))
+                .Where(l => IsAfter((l.At, l.CookId), after))
+                .ToList();
+            now.Learned = after == default ? Learned.Of(lessons) : lessons.Aggregate(learned, (all, lesson) => all.After(lesson));
+            _last = lessons.Count > 0 ? (lessons[^1].At, lessons[^1].CookId) : after;
+        }
+        finally
+        {
+            _turn.Release();
+        }
+    }
+
+    /// <inheritdoc/>
+    public override async Task StartAsync(CancellationToken cancellationToken)
+    {
+        cooks.Taken += Woken;
+        await RefreshAsync(cancellationToken);
+        await base.StartAsync(cancellationToken);
+    }
+
+    /// <inheritdoc/>
+    public override Task StopAsync(CancellationToken cancellationToken)
+    {
+        cooks.Taken -= Woken;
+        return base.StopAsync(cancellationToken);
+    }
+
+    /// <summary>Looks for work: after cooks were added otherwise than by their journals.</summary>
+    public void Wake() => _wake.Release();
+
+    /// <inheritdoc/>
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        while (!stoppingToken.IsCancellationRequested)
+        {
+            try
+            {
+                while (await LearnAsync(stoppingToken)) { }
+            }
+            catch (Exception error) when (error is not OperationCanceledException)
+            {
+                NotWritten(log, error);
+            }
+
+            await _wake.WaitAsync(stoppingToken);
+        }
+    }
+
+    private void Woken(LiveCook cook, CookEvent entry)
+    {
+        if (cook.Cook.Ended || entry.Kind is CookEventKind.Finished or CookEventKind.Abandoned)
+        {
+            Wake();
+        }
+    }
+
+    [LoggerMessage(LogLevel.Error, "The book could not be written; it is tried again with the next cook.")]
+    private static partial void NotWritten(ILogger log, Exception error);
+
+    private async Task WriteAsync(string id, CancellationToken cancellation)
+    {
+        var live = (await cooks.LoadAsync(id, cancellation))!;
+        var kept = (await cookStore.FindAsync(id, cancellation))!;
+        await store.WriteAsync(id, kept.Name, BookEntry.Of(kept.Name, live.Planned, live.Events, kept.Verdict), cancellation);
+    }
+
+    // The order of Learned.InOrder.
+    private static bool IsAfter((DateTimeOffset At, string Id) one, (DateTimeOffset At, string Id) other) =>
+        one.At > other.At || (one.At == other.At && string.CompareOrdinal(one.Id, other.Id) > 0);
+}

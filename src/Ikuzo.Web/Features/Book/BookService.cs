@@ -1,0 +1,459 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using CsvHelper;
+using Ikuzo.Core.Asking;
+using Ikuzo.Core.Book;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Cooks;
+using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Features.Plans;
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.Extensions.Options;
+
+namespace Ikuzo.Web.Features.Book;
+
+/// <summary>Pages, files and answers of the book.</summary>
+internal sealed class BookService(
+    BookStore store,
+    BookKeeper keeper,
+    CookStore cookStore,
+    CookService cooks,
+    CookMaker maker,
+    KitchenStore kitchen,
+    LearnedNow now,
+    BodyCheck check,
+    TimeProvider clock,
+    IOptions<JsonOptions> json
+)
+{
+    private const int MostRefused = 100;
+
+    /// <summary>The list.</summary>
+    public async Task<BookList> ListAsync(BookQuery query, CancellationToken cancellation)
+    {
+        await keeper.WriteAsync(cancellation);
+        return await store.ListAsync(query, cancellation);
+    }
+
+    /// <summary>A cook's page; null when it is not in the book.</summary>
+    public async Task<BookPage?> PageAsync(string id, CancellationToken cancellation)
+    {
+        await keeper.WriteAsync(cancellation);
+        if (await store.FindAsync(id, cancellation) is not { } item || await cooks.LoadAsync(id, cancellation) is not { } live)
+        {
+            return null;
+        }
+
+        var happened = Happened.Of(live.Planned, live.Events);
+        var request = live.Cook.Planned.Request;
+        return new()
+        {
+            Item = item,
+            Tasting = happened.Tasting,
+            Proposed = NextTimes.Propose(live.Planned, happened, live.Cook.Verdict),
+            Beside = [.. Beside(live.Planned, happened)],
+            Odd = [.. now.Learned.OddCooks.Where(o => o.CookId == id).Select(o => o.Question)],
+            Returns = happened.Returns,
+            Again = request with { Minutes = null, Release = null, Confirmed = null },
+        };
+    }
+
+    private static IEnumerable<Beside> Beside(PlannedCook cook, Happened happened)
+    {
+        yield return new("come-up", "min", cook.ToPressureMinutes, happened.ComeUpMinutes);
+        yield return new("hold", "min", new(cook.Minutes, cook.Minutes, cook.Minutes), happened.HeldMinutes);
+        yield return new("release", "min", cook.ReleaseMinutes, happened.ReleaseMinutes);
+        yield return new("to the table", "min", null, happened.TotalMinutes);
+        yield return new("lowest core", "celsius", null, happened.LowestCelsius);
+    }
+
+    /// <summary>Writes in a cook that nobody followed; what is wrong with the line, if it is not one.</summary>
+    public async Task<(BookPage? Page, string? Problem)> WriteInAsync(WriteInBody body, CancellationToken cancellation)
+    {
+        var usual = await kitchen.UsualAsync(cancellation);
+        var zone = TimeZoneInfo.FindSystemTimeZoneById(body.TimeZone ?? "UTC");
+        var here = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), zone);
+        var (day, _, rest) = DayWords.Take(body.Text!, DateOnly.FromDateTime(here.DateTime));
+        var question = Over(rest, usual.Settings.Units);
+        if (question is not { Meat: { } meat, Minutes: { } minutes } || question.Doubts.Count > 0)
+        {
+            return (
+                null,
+                question.Problem
+                    ?? (
+                        question.Meat is null ? "Say what was cooked, as in: yesterday, 8 drumsticks, 12 min, vented, 85 °C."
+                        : question.Doubts.Count > 0 ? $"Is \"{question.Doubts[0].Text}\" {question.Doubts[0].Reading}? Write it out."
+                        : "Say for how many minutes, as in: 12 min."
+                    )
+            );
+        }
+
+        var plan = new PreviewBody
+        {
+            Load = LoadBody.Of(
+                new()
+                {
+                    Cut = meat.Cut,
+                    Pieces = meat.Pieces,
+                    TotalKg = Math.Round(meat.TotalKg, 3),
+                    State = question.State ?? Core.Loads.MeatState.Chilled,
+                    ThicknessMm = question.ThicknessMm,
+                }
+            ),
+            Aim = question.Aim,
+            Minutes = minutes,
+            Release = ReleaseBody.Of(question.Release ?? Core.Cooking.Release.Natural),
+        };
+        var made = await maker.OfAsync(plan, [], cancellation);
+        if (made.Planned is not { } planned)
+        {
+            return (null, made.Stop);
+        }
+
+        var cook = planned.ToCook(usual);
+        var at = WhenOn(day, here);
+        var journal = WrittenIn.Journal(cook, at, question.ReadingCelsius, null);
+        var kept = await cookStore.AddEndedAsync(
+            null,
+            made.Name,
+            planned,
+            [.. journal.Select(e => (Guid.CreateVersion7().ToString(), e))],
+            WrittenIn.Verdict(question.ReadingCelsius),
+            cancellation
+        );
+        keeper.Wake();
+        return (await PageAsync(kept!, cancellation), null);
+    }
+
+    // A temperature that is said of a cook that is over is what its thermometer said; in a question it is doubtful.
+    private static Question Over(string text, Core.Quantities.UnitSystem units)
+    {
+        var question = QuestionParser.Parse(text, units);
+        Settled[] readings = [.. question.Doubts.Where(d => d.Reading == Doubt.OfThermometer).Select(d => new Settled(d.Text, d.Reading))];
+        return readings.Length == 0 ? question : QuestionParser.Parse(text, units, readings);
+    }
+
+    // Dinner of that day, where it is over; else a moment ago.
+    private static DateTimeOffset WhenOn(DateOnly day, DateTimeOffset here)
+    {
+        var dinner = new DateTimeOffset(day.ToDateTime(new TimeOnly(18, 30)), here.Offset);
+        return dinner < here.AddMinutes(-10) ? dinner : here.AddMinutes(-10);
+    }
+
+    /// <summary>The whole book as JSON.</summary>
+    public async Task<BookFile> FileAsync(CancellationToken cancellation)
+    {
+        await keeper.WriteAsync(cancellation);
+        List<FiledCook> all = [];
+        foreach (var id in await store.IdsAsync(cancellation))
+        {
+            var cook = (await cookStore.FindAsync(id, cancellation))!;
+            var journal = await cookStore.JournalAsync(id, cancellation);
+            var names = journal.ToDictionary(e => e.Event.Id, e => e.ClientId);
+            all.Add(
+                new(
+                    id,
+                    cook.Name,
+                    cook.CreatedAt,
+                    cook.Verdict,
+                    cook.Planned,
+                    [.. journal.Select(e => new FiledEvent(e.ClientId, e.Event.Kind, e.Event.At, Named(e.Event.Data, names)))]
+                )
+            );
+        }
+
+        return new(BookFile.FormatName, 1, all);
+    }
+
+    // What undoes or corrects an entry names it by the name that goes with the file.
+    private static CookEventData Named(CookEventData data, Dictionary<string, string> names) =>
+        data.Of is { } of ? data with { Of = names.GetValueOrDefault(of, of) } : data;
+
+    /// <summary>The whole book as a table.</summary>
+    public async Task<byte[]> TableAsync(CancellationToken cancellation)
+    {
+        await keeper.WriteAsync(cancellation);
+        using var bytes = new MemoryStream();
+        await using (
+            var csv = new CsvWriter(new StreamWriter(bytes, new UTF8Encoding(true), leaveOpen: true), CultureInfo.InvariantCulture)
+        )
+        {
+            string[] names =
+            [
+                "date",
+                "name",
+                "meat",
+                "pieces",
+                "kg",
+                "state",
+                "minutes",
+                "release",
+                "celsius",
+                "verdict",
+                "juicy",
+                "tender",
+                "notes",
+            ];
+            Array.ForEach(names, csv.WriteField);
+            await csv.NextRecordAsync();
+            for (var page = 1; ; page++)
+            {
+                var list = await store.ListAsync(new(null, null, null, null, page, 500), cancellation);
+                foreach (var item in list.Items)
+                {
+                    string?[] fields =
+                    [
+                        item.CookedAt.ToString("O"),
+                        CookRecord.Safe(item.Name),
+                        CutCatalogue.Find(item.Cut)?.Name ?? item.Cut,
+                        $"{item.Pieces}",
+                        FormattableString.Invariant($"{item.TotalKg}"),
+                        $"{item.State}".ToLowerInvariant(),
+                        FormattableString.Invariant($"{item.Minutes}"),
+                        item.Release is { } release ? WrittenIn.Words(release) : null,
+                        item.LowestCelsius is { } lowest ? FormattableString.Invariant($"{lowest}") : null,
+                        $"{item.Verdict}",
+                        $"{item.Juicy}",
+                        $"{item.Tender}",
+                        CookRecord.Safe(item.NextTime),
+                    ];
+                    Array.ForEach(fields, csv.WriteField);
+                    await csv.NextRecordAsync();
+                }
+
+                if (list.Items.Count < 500)
+                {
+                    break;
+                }
+            }
+        }
+
+        return bytes.ToArray();
+    }
+
+    /// <summary>Takes in a book that was written out here.</summary>
+    /// <exception cref="FormatException">It is none.</exception>
+    public async Task<BookImported> TakeFileAsync(ReadOnlyMemory<byte> file, CancellationToken cancellation)
+    {
+        var book = ReadFile(file);
+        var usual = await kitchen.UsualAsync(cancellation);
+        List<string> refused = [];
+        int taken = 0,
+            known = 0;
+        foreach (var (cook, number) in book.Cooks!.Select((c, i) => (c, i + 1)))
+        {
+            if (await WrongAsync(cook, usual, cancellation) is { } why)
+            {
+                refused.Add($"Cook {number}: {why}");
+                continue;
+            }
+
+            var kept = await cookStore.AddEndedAsync(
+                cook.Id,
+                cook.Name!,
+                cook.Planned!,
+                [.. cook.Journal!.Select(e => (e.ClientId!, new CookEvent(e.ClientId!, e.Kind, e.At, e.Data ?? CookEventData.None)))],
+                cook.Verdict,
+                cancellation
+            );
+            (taken, known) = kept is null ? (taken, known + 1) : (taken + 1, known);
+        }
+
+        keeper.Wake();
+        return new(taken, known, [.. refused.Take(MostRefused)], new Dictionary<string, string>());
+    }
+
+    private BookFile ReadFile(ReadOnlyMemory<byte> file)
+    {
+        try
+        {
+            var book = JsonSerializer.Deserialize<BookFile>(file.Span, json.Value.SerializerOptions);
+            return book switch
+            {
+                { Format: BookFile.FormatName, Cooks.Count: <= BookFile.MostCooks } => book,
+                { Format: BookFile.FormatName, Cooks: not null } => throw new FormatException(
+                    $"It has more than {BookFile.MostCooks} cooks. Divide it."
+                ),
+                _ => throw new FormatException("It is not a book that was written out here: its format is not \"ikuzo-book\"."),
+            };
+        }
+        catch (JsonException error)
+        {
+            throw new FormatException($"The file is not readable as a book: look at line {error.LineNumber + 1}.", error);
+        }
+    }
+
+    // What is wrong with a cook of a file; null when it can be kept.
+    private async Task<string?> WrongAsync(FiledCook cook, UsualKitchen usual, CancellationToken cancellation)
+    {
+        if (
+            cook
+                is not {
+                    Id.Length: > 0 and <= 60,
+                    Name.Length: > 0 and <= 80,
+                    Planned.Request: { } request,
+                    Journal.Count: > 0 and <= BookFile.MostEntries
+                }
+            || !new PlainTextAttribute().IsValid(cook.Name)
+        )
+        {
+            return "it has no name, no plan, or no journal of a usual length.";
+        }
+
+        if (await check.ErrorsOfAsync(request, cancellation) is { } errors)
+        {
+            return $"its plan is not right ({string.Join(", ", errors.Keys.Take(3))}).";
+        }
+
+        if (request.Minutes is null || request.Release?.Kind is null)
+        {
+            return "its plan has no minutes or no release.";
+        }
+
+        var text = new PlainTextAttribute();
+        if (
+            cook.Journal.Any(e =>
+                e.ClientId is not { Length: > 0 and <= 60 }
+                || e.At.Year is < 2000 or > 2200
+                || e.Data?.Text?.Length > 500
+                || !text.IsValid(e.Data?.Text)
+                || !text.IsValid(e.Data?.NextTime)
+            )
+        )
+        {
+            return "an entry of its journal has no name, no moment, or a text that is not plain.";
+        }
+
+        try
+        {
+            BookEntry.Of(
+                cook.Name!,
+                cook.Planned!.ToCook(usual),
+                [.. cook.Journal.Select(e => new CookEvent(e.ClientId!, e.Kind, e.At, e.Data ?? CookEventData.None))],
+                cook.Verdict
+            );
+            return null;
+        }
+        catch (Exception error) when (error is ArgumentException or InvalidOperationException or NullReferenceException or FormatException)
+        {
+            return "its plan or journal does not fit together.";
+        }
+    }
+
+    /// <summary>Takes in a table that was kept elsewhere.</summary>
+    /// <exception cref="FormatException">It is none.</exception>
+    public async Task<BookImported> TakeTableAsync(string text, IReadOnlyDictionary<string, string> mapping, CancellationToken cancellation)
+    {
+        List<string> refused = [];
+        Dictionary<string, string> columns = [];
+        var usual = await kitchen.UsualAsync(cancellation);
+        var rows = BookTable.Read(text, mapping, usual, clock.GetUtcNow(), refused, columns).ToList();
+        var taken = 0;
+        foreach (var (name, planned, journal, verdict) in rows)
+        {
+            // The same row has the same name, so that a file that is taken in twice is there once.
+            var id = Hash($"{name}|{journal[0].At:O}|{planned.Request.Load!.Cut}|{planned.Request.Minutes}");
+            var kept = await cookStore.AddEndedAsync(
+                id,
+                name,
+                planned,
+                [.. journal.Select(e => ($"{id}-{e.Id}", e))],
+                verdict,
+                cancellation
+            );
+            taken += kept is null ? 0 : 1;
+        }
+
+        keeper.Wake();
+        return new(taken, rows.Count - taken, [.. refused.Take(MostRefused)], columns);
+    }
+
+    private static string Hash(string text) =>
+        Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..32];
+
+    /// <summary>What was learned.</summary>
+    public async Task<LearnedView> LearnedAsync(CancellationToken cancellation)
+    {
+        while (await keeper.LearnAsync(cancellation)) { }
+        var (learned, pots) = (now.Learned, await kitchen.PotsAsync(cancellation));
+        List<OddView> odd = [];
+        foreach (var cook in learned.OddCooks.DistinctBy(o => (o.CookId, o.What)).Reverse().Take(20))
+        {
+            if (await store.FindAsync(cook.CookId, cancellation) is { } item)
+            {
+                odd.Add(new(item.Id, item.Name, item.CookedAt, cook.Question, item.LeftOut));
+            }
+        }
+
+        return new(
+            [
+                .. pots.Where(p => learned.CooksOfPot(p.Id) > 0)
+                    .Select(p => new LearnedPot(
+                        p.Id,
+                        p.Name,
+                        learned.CooksOfPot(p.Id),
+                        LearnedWords.OfPot(learned, p.Id, p.Name, p.CapacityLitres)
+                    )),
+            ],
+            [
+                .. learned
+                    .Cuts.Select(id => CutCatalogue.Find(id)!)
+                    .Select(c => new LearnedCut(c.Id, c.Plural, learned.CooksOfCut(c.Id), LearnedWords.OfCut(learned, c)))
+                    .OrderByDescending(c => c.Cooks),
+            ],
+            LearnedWords.OfTaste(learned),
+            odd
+        );
+    }
+
+    /// <summary>How well what is foretold agrees with the household's thermometer.</summary>
+    public async Task<Calibration> CalibrationAsync(CancellationToken cancellation)
+    {
+        while (await keeper.LearnAsync(cancellation)) { }
+        CalibrationPoint[] points =
+        [
+            .. now.Learned.Readings.Select(r => new CalibrationPoint(
+                r.CookId,
+                r.Cut,
+                Math.Round(r.Seen, 1),
+                Math.Round(r.Band.P01, 1),
+                Math.Round(r.Band.P50, 1),
+                Math.Round(r.Band.P99, 1),
+                Math.Round(r.Foreseen, 1),
+                r.Seen >= r.Band.P01 && r.Seen <= r.Band.P99
+            )),
+        ];
+        var inside = points.Count(p => p.Inside);
+        var off = points.Length == 0 ? 0 : points.Average(p => p.Seen - p.Foreseen);
+        return new(points.Length, inside, Math.Round(off, 1), CalibrationWords.Of(points.Length, inside, off), points);
+    }
+
+    /// <summary>Leaves a cook out of what is learned, or takes it in again; false when it is not in the book.</summary>
+    public Task<bool> LeaveOutAsync(string id, bool leaveOut, CancellationToken cancellation) =>
+        ThenLearnAsync(store.LeaveOutAsync(id, leaveOut, cancellation), cancellation);
+
+    /// <summary>Removes a cook, or brings it back; false when it is not in the book.</summary>
+    public Task<bool> RemoveAsync(string id, bool back, CancellationToken cancellation) =>
+        ThenLearnAsync(store.RemoveAsync(id, back, cancellation), cancellation);
+
+    /// <summary>Forgets what was learned until now.</summary>
+    public async Task ForgetAsync(ForgetBody body, CancellationToken cancellation)
+    {
+        await store.ForgetAsync(body.PotId, body.Cut, cancellation);
+        await keeper.RefreshAsync(cancellation);
+    }
+
+    private async Task<bool> ThenLearnAsync(Task<bool> change, CancellationToken cancellation)
+    {
+        var changed = await change;
+        if (changed)
+        {
+            await keeper.RefreshAsync(cancellation);
+        }
+
+        return changed;
+    }
+}

@@ -1,0 +1,27 @@
+using Ikuzo.Core.Book;
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
+using Ikuzo.Web.Features.Kitchen;
+
+namespace Ikuzo.Web.Features.Plans;
+
+/// <summary>Says in a plan what the household has learned, and what it changed.</summary>
+internal static class LearnedSaying
+{
+    /// <summary>The words; null where nothing was learned, or nothing is wanted of it.</summary>
+    public static LearnedWord? Of(Learned learned, Pot? pot, PlanRequest request, Plan plan)
+    {
+        if (request.Learned == LearnedDraws.Nothing)
+        {
+            return null;
+        }
+
+        var (cut, litres) = (request.Load.Cut, request.Pot.CapacityLitres);
+        var change = plan is { RecommendedMinutes: { } minutes, UnlearnedMinutes: { } before }
+            ? LearnedWords.Change(learned, pot?.Name ?? "this pot", pot?.Id, litres, cut, minutes - before)
+            : null;
+        var known = LearnedWords.OfCut(learned, cut).Concat(pot is null ? [] : LearnedWords.OfPot(learned, pot.Id, pot.Name, litres));
+        string?[] text = [change, .. known.Select(t => t.Text)];
+        return new(learned.CooksOfCut(cut.Id), [.. text.OfType<string>()]);
+    }
+}

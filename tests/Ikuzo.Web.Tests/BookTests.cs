@@ -1,0 +1,217 @@
+using System.Diagnostics;
+using System.Text;
+using System.Text.Json.Nodes;
+
+namespace Ikuzo.Web.Tests;
+
+public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFixture<IkuzoServer>
+{
+    private async Task<string> CookAsync(double celsius = 89)
+    {
+        var id = await StartAsync();
+        (string Kind, double Ago)[] entries = [("lid-on", 58), ("pressure-reached", 46), ("vented", 34), ("pin-down", 32), ("opened", 31)];
+        foreach (var (kind, ago) in entries)
+        {
+            Assert.Equal(200, (await DoAsync(id, kind, Ago(ago))).Status);
+        }
+
+        object reading = new
+        {
+            clientId = $"{Guid.NewGuid()}",
+            spot = "centre",
+            celsius,
+            at = Ago(30),
+        };
+        Assert.Equal(200, (await Server.PostAsync($"/api/cooks/{id}/readings", reading)).Status);
+        var (status, cook) = await DoAsync(id, "finished");
+        Assert.True(status == 200, $"{cook}");
+        return id;
+    }
+
+    private async Task<(int Status, JsonNode? Body)> ImportAsync(string file, string type, string query = "")
+    {
+        using var content = new StringContent(file, Encoding.UTF8, type);
+        using var response = await Server.Http.PostAsync($"/api/book/import{query}", content, TestContext.Current.CancellationToken);
+        var text = await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+        return ((int)response.StatusCode, text.Length > 0 ? JsonNode.Parse(text) : null);
+    }
+
+    private async Task<JsonArray> ListAsync(string query = "") => (await Server.GetAsync($"/api/book{query}")).Body!["items"]!.AsArray();
+
+    [Fact]
+    public async Task FinishedCook_StandsInTheBook_IsFoundAndTasted()
+    {
+        var id = await CookAsync(92);
+        var item = (await ListAsync("?query=tues bone")).Single(i => (string)i!["id"]! == id)!;
+        Assert.Equal(92, (double)item["lowestCelsius"]!);
+        Assert.True((bool)item["measured"]!);
+        Assert.Equal("done", (string)item["verdict"]!);
+        Assert.Empty(await ListAsync("?query=tues xylophone"));
+        Assert.Empty(await ListAsync("?cut=turkey-wing"));
+
+        object tasting = new
+        {
+            clientId = "t1",
+            juicy = -2,
+            nextTime = "Fewer minutes, and brown it.",
+        };
+        Assert.Equal(200, (await Server.SendAsync(HttpMethod.Put, $"/api/book/{id}/tasting", tasting)).Status);
+        await Server.SendAsync(HttpMethod.Put, $"/api/book/{id}/tasting", tasting);
+        await Server.SendAsync(HttpMethod.Put, $"/api/book/{id}/tasting", new { clientId = "t2", tender = 1 });
+        var page = (await Server.GetAsync($"/api/book/{id}")).Body!;
+        Assert.Equal(-2, (int)page["tasting"]!["juicy"]!);
+        Assert.Equal(1, (int)page["tasting"]!["tender"]!);
+        Assert.Contains("92", (string)page["proposed"]!);
+        Assert.Equal(12, (double)page["beside"]!.AsArray().Single(b => (string)b!["what"]! == "hold")!["happened"]!, 0.2);
+        Assert.Contains(await ListAsync("?query=brown it"), i => (string)i!["id"]! == id);
+        var entries = (await Server.GetAsync($"/api/cooks/{id}")).Body!["events"]!.AsArray();
+        Assert.Equal(2, entries.Count(e => (string)e!["kind"]! == "tasted"));
+    }
+
+    [Fact]
+    public async Task RemovedCook_IsGone_AndComesBack()
+    {
+        var id = await CookAsync();
+        Assert.Equal(204, (await Server.SendAsync(HttpMethod.Delete, $"/api/book/{id}")).Status);
+        Assert.DoesNotContain(await ListAsync(), i => (string)i!["id"]! == id);
+        Assert.Equal(404, (await Server.GetAsync($"/api/book/{id}")).Status);
+        Assert.Equal(204, (await Server.PostAsync($"/api/book/{id}/restore", "")).Status);
+        Assert.Contains(await ListAsync(), i => (string)i!["id"]! == id);
+        Assert.Equal(404, (await Server.SendAsync(HttpMethod.Delete, "/api/book/nobody")).Status);
+    }
+
+    [Fact]
+    public async Task LeftOutAndTakenInAgain_LearnsTheSameBytesAsBefore()
+    {
+        await CookAsync();
+        var odd = await CookAsync(95);
+        async Task<string> LearnedAsync() => (await Server.GetAsync("/api/learned")).Body!.ToJsonString();
+        var before = await LearnedAsync();
+        Assert.Equal(204, (await Server.PostAsync("/api/learned/exclude", new { cookId = odd })).Status);
+        Assert.NotEqual(before, await LearnedAsync());
+        Assert.Equal(204, (await Server.PostAsync("/api/learned/include", new { cookId = odd })).Status);
+        Assert.Equal(before, await LearnedAsync());
+        var calibration = (await Server.GetAsync("/api/learned/calibration")).Body!;
+        Assert.True((int)calibration["readings"]! >= 2);
+        Assert.Equal(204, (await Server.PostAsync("/api/learned/forget", new { cut = "chicken-breast-boneless" })).Status);
+        Assert.DoesNotContain(
+            (await Server.GetAsync("/api/learned")).Body!["cuts"]!.AsArray(),
+            c => (string)c!["cut"]! == "chicken-breast-boneless"
+        );
+    }
+
+    [Theory]
+    [InlineData("yesterday, 8 drumsticks, 12 min, vented, 85 °C", "chicken-drumstick", 8, 12, "vent", 85.0)]
+    [InlineData("3 days ago 4 duck legs 1 kg 45 minutes natural release", "duck-leg", 4, 45, "natural", null)]
+    public async Task CookThatNobodyFollowed_IsWrittenInByOneLine(
+        string text,
+        string cut,
+        int pieces,
+        double minutes,
+        string release,
+        double? celsius
+    )
+    {
+        var (status, page) = await Server.PostAsync("/api/book", new { text, timeZone = "Europe/Vienna" });
+        Assert.Equal(201, status);
+        var item = page!["item"]!;
+        Assert.Equal((cut, pieces, minutes), ((string)item["cut"]!, (int)item["pieces"]!, (double)item["minutes"]!));
+        Assert.Equal(release, (string)item["release"]!["kind"]!);
+        Assert.Equal(celsius, (double?)item["lowestCelsius"]);
+        Assert.True(DateTimeOffset.Parse((string)item["cookedAt"]!, null) < DateTimeOffset.UtcNow.AddHours(-2));
+        Assert.NotEqual("done", (string)item["verdict"]!);
+    }
+
+    [Theory]
+    [InlineData("yesterday something nice")]
+    [InlineData("8 drumsticks yesterday")]
+    public async Task LineThatSaysTooLittle_IsRefusedWithWhatIsMissing(string text)
+    {
+        var (status, problem) = await Server.PostAsync("/api/book", new { text });
+        Assert.Equal(400, status);
+        Assert.NotEmpty(problem!["errors"]!["text"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task Book_WrittenOutAndTakenIn_IsTheSame_AndNothingTwice()
+    {
+        var id = await CookAsync();
+        var file = (await Server.GetAsync("/api/book/export")).Body!.ToJsonString();
+        var (status, again) = await ImportAsync(file, "application/json");
+        Assert.Equal(200, status);
+        Assert.Equal(0, (int)again!["taken"]!);
+
+        await using var other = new IkuzoServer();
+        using var content = new StringContent(file, Encoding.UTF8, "application/json");
+        using var taken = await other.Http.PostAsync("/api/book/import", content, TestContext.Current.CancellationToken);
+        Assert.Equal(200, (int)taken.StatusCode);
+        var there = (await other.GetAsync("/api/book")).Body!["items"]!.AsArray().Single(i => (string)i!["id"]! == id);
+        var here = (await ListAsync()).Single(i => (string)i!["id"]! == id);
+        Assert.True(JsonNode.DeepEquals(here, there), $"{here} {there}");
+    }
+
+    [Fact]
+    public async Task TableKeptElsewhere_IsTakenIn_AndWhatCouldNotBeIsSaid()
+    {
+        const string Table = """
+            Datum;Was;Stück;min;Kern;Bemerkung
+            2026-03-01;chicken thighs bone in 1.2 kg;6;14;81;salt more
+            2026-03-02;a nice salad;1;10;;
+            2026-03-03;drumsticks;8;often;;
+            soon;drumsticks;8;12;;
+            """;
+        var (status, body) = await ImportAsync(
+            Table,
+            "text/csv",
+            "?map.Datum=date&map.Was=meat&map.Stück=pieces&map.Kern=celsius&map.Bemerkung=notes"
+        );
+        Assert.Equal(200, status);
+        Assert.Equal(1, (int)body!["taken"]!);
+        Assert.Equal(["Row 3:", "Row 4:", "Row 5:"], body["refused"]!.AsArray().Select(r => ((string)r!)[..6]));
+        var item = (await ListAsync("?query=salt more"))[0]!;
+        Assert.Equal(
+            ("chicken-thigh-bone-in", 6, 14, 81),
+            ((string)item["cut"]!, (int)item["pieces"]!, (double)item["minutes"]!, (double)item["lowestCelsius"]!)
+        );
+        Assert.Equal(
+            1,
+            (int)
+                (
+                    await ImportAsync(
+                        Table,
+                        "text/csv",
+                        "?map.Datum=date&map.Was=meat&map.Stück=pieces&map.Kern=celsius&map.Bemerkung=notes"
+                    )
+                ).Body!["known"]!
+        );
+    }
+
+    public static TheoryData<string, string, int> Hostile() =>
+        new()
+        {
+            { new string('x', 10 * 1024 * 1024), "text/csv", 422 },
+            { "date,meat,minutes\n" + string.Concat(Enumerable.Repeat("2026-01-01,thighs,12\n", 100_000)), "text/csv", 422 },
+            { "[1,2,3]", "application/json", 422 },
+            { """{"format":"ikuzo-book","version":1,"cooks":[{"id":7}]}""", "application/json", 422 },
+            {
+                """{"format":"ikuzo-book","version":1,"cooks":[{"id":"a","createdAt":"2026-01-01T00:00:00Z","verdict":"done"}]}""",
+                "application/json",
+                200
+            },
+            { new string('[', 5000), "application/json", 422 },
+            { "a;b\n1;2", "text/csv", 422 },
+        };
+
+    [Theory]
+    [MemberData(nameof(Hostile))]
+    public async Task HostileFile_IsRefusedWithAReason_InASecond(string file, string type, int status)
+    {
+        var watch = Stopwatch.StartNew();
+        var (answered, body) = await ImportAsync(file, type);
+        Assert.Equal(status, answered);
+        Assert.True(
+            status == 200 ? body!["refused"]!.AsArray().Count == 1 : ((string?)body!["detail"] ?? (string)body["title"]!).Length > 20
+        );
+        Assert.True(watch.Elapsed < TimeSpan.FromSeconds(5), $"{watch.Elapsed}"); // a busy machine; measured by the campaign
+    }
+}
