@@ -2,7 +2,7 @@ using BenchmarkDotNet.Running;
 using Ikuzo.Bench;
 
 // baseline FOLDER: against the programs of bench/baseline in that folder · scaling: how cost grows · voxel: equivalent shapes
-// against bodies · otherwise BenchmarkDotNet with its own
+// against bodies · year FILE: a year of cooks of the demo household, which src/Ikuzo.Web/Demo/year.json is · otherwise BenchmarkDotNet with its own
 // options.
 switch (args)
 {
@@ -11,6 +11,9 @@ switch (args)
         break;
     case ["scaling"]:
         Scaling.Show();
+        break;
+    case ["year", var file]:
+        Year.Write(file);
         break;
     case ["voxel"]:
         Voxel.Show();

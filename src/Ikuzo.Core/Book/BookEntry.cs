@@ -107,11 +107,12 @@ public static class NextTimes
         {
             { IsGivenUp: true } => "It was given up: begin with what went wrong.",
             { Returns: > 0 } => "It had to go back: measure the thickest piece, or give it a few minutes more.",
-            _ when tasted.Tender <= -1 => "It was tougher than wanted: give it longer, or take a cut that forgives.",
             { LowestCelsius: { } hot } when tasted.Juicy <= -1 && hot > Safety.SafetyRule.CoreCelsius + SlowKelvin => Say(
                 $"It was at {hot:0} °C and dry: fewer minutes, and measure."
             ),
             _ when tasted.Juicy <= -1 => "It was dry: let the pressure go more slowly.",
+            _ when tasted.Tender <= -1 && cook.Request.WantedAim == Aim.Slice => "It was tough: fewer minutes, it toughens as it dries.",
+            _ when tasted.Tender <= -1 => "It was tougher than wanted: a few minutes more.",
             _ when tasted.Tender >= 1 => "It was softer than wanted: fewer minutes.",
             _ when verdict != CookVerdict.Done && happened.LowestCelsius is null => "Nobody measured: read the thermometer next time.",
             { Stood: true } => "It had to stand covered: a minute or two more saves the second reading.",

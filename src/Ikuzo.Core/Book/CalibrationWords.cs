@@ -26,7 +26,7 @@ public static class CalibrationWords
         var off = string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(offKelvin):0.0} K {(offKelvin > 0 ? "hotter" : "colder")}");
         return readings < Few ? $"{fell}. That is too few to say much."
             : inside < LeastShare(readings) * readings
-                ? $"Only {fell}, which should hold 98 of 100. Do not rely on it here: measure, and check the thermometer in ice and boiling "
+                ? $"Only {fell}, which should hold 98 of 100. Do not rely on it: measure, and check the thermometer in ice and boiling "
                     + "water."
             : Math.Abs(offKelvin) > MuchKelvin ? $"{fell}, but on average they are {off} than foretold."
             : $"{fell}, as they should.";

@@ -14,10 +14,15 @@ public sealed record OddCook(string CookId, Sight What, double Deviations, strin
 /// <param name="CookId">The cook.</param>
 /// <param name="Cut">Its cut.</param>
 /// <param name="Seen">The reading, less what readings are usually too hot, °C.</param>
-/// <param name="Band">What a plan expects that has learned nothing, °C.</param>
 /// <param name="Foreseen">What was expected with all that was learned before it, °C.</param>
 /// <param name="Deviation">Its standard deviation, K.</param>
-public sealed record Foretold(string CookId, string Cut, double Seen, Quantities.Spread98 Band, double Foreseen, double Deviation);
+public sealed record Foretold(string CookId, string Cut, double Seen, double Foreseen, double Deviation)
+{
+    private const double NormalAt99 = 2.3263; // 99th percentile of the standard normal
+
+    /// <summary>Half of the band that holds 98 of 100 readings, K.</summary>
+    public double HalfBand => NormalAt99 * Deviation;
+}
 
 /// <summary>What a household has learned, after its cooks in the order in which they were cooked.</summary>
 /// <remarks>
@@ -42,6 +47,7 @@ public sealed class Learned
 
     // How unlike the usual taste of households is, in marks. Estimate.
     private const double TasteMarks = 0.8;
+    private const double MostMarks = 1; // further no taste moves a plan
     private const string Taste = "taste/tender";
 
     private readonly Gaussian _belief;
@@ -119,7 +125,7 @@ public sealed class Learned
         get
         {
             var (mean, deviation) = _belief.Of([(Taste, TasteMarks)]);
-            return (-mean, deviation);
+            return (Math.Clamp(-mean, -MostMarks, MostMarks), deviation);
         }
     }
 
@@ -167,9 +173,9 @@ public sealed class Learned
             var sum = Sum(lesson, sighting);
             var foreseen = _belief.Foresee(sum, sighting.Noise);
             var surprise = (sighting.Seen - sighting.Expected - foreseen.Mean) / foreseen.Deviation;
-            if (sighting is { What: Sight.Reading, Band: { } band })
+            if (sighting.What == Sight.Reading)
             {
-                _foretold.Add(new(lesson.CookId, lesson.Cut, sighting.Seen, band, sighting.Expected + foreseen.Mean, foreseen.Deviation));
+                _foretold.Add(new(lesson.CookId, lesson.Cut, sighting.Seen, sighting.Expected + foreseen.Mean, foreseen.Deviation));
                 agrees &= Math.Abs(surprise) <= Surprising;
             }
 

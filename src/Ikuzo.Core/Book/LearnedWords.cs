@@ -74,7 +74,7 @@ public static class LearnedWords
     public static IReadOnlyList<LearnedThing> OfCut(Learned learned, Cut cut)
     {
         var cooks = Cooks(learned.CooksOfCut(cut.Id));
-        var ours = cut.Plural;
+        var ours = char.ToUpperInvariant(cut.Plural[0]) + cut.Plural[1..];
         return
         [
             Thing(
@@ -84,7 +84,7 @@ public static class LearnedWords
                 null,
                 0,
                 cut.Id,
-                p => $"Your {ours} are {Percent(p, "thicker", "thinner")} for their weight than usual, {cooks}.",
+                p => $"{ours}: {Percent(p, "thicker", "thinner")} for their weight than usual, {cooks}.",
                 cut.Spread.Ours
             ),
             Thing(
@@ -94,7 +94,7 @@ public static class LearnedWords
                 null,
                 0,
                 cut.Id,
-                p => $"Your {ours} lose {Percent(p, "more", "less")} juice than usual, {cooks}."
+                p => $"{ours}: {Percent(p, "more", "less")} juice lost than usual, {cooks}."
             ),
             Thing(
                 learned,
@@ -103,7 +103,7 @@ public static class LearnedWords
                 null,
                 0,
                 cut.Id,
-                p => $"Your {ours} turn tender {Percent(p, "sooner", "later")} than usual, {cooks}."
+                p => $"{ours}: tender {Percent(p, "sooner", "later")} than usual, {cooks}."
             ),
         ];
     }
@@ -161,14 +161,14 @@ public static class LearnedWords
         var power = learned.Of(Uncertain.HeaterPower, potId, litres, cut.Id).Mean;
         return longer
             ? thick > Worth
-                ? $"your {cut.Plural} are thicker than usual"
+                ? "yours are thicker than usual"
                 : soft > Worth
                     ? "you like it softer"
                     : power > Worth
                         ? $"{potName} comes up fast, and the meat has less time on the way"
-                        : $"so your last {cut.Plural} say"
+                        : "so your last ones say"
             : thick < -Worth
-                ? $"your {cut.Plural} are thinner than usual"
+                ? "yours are thinner than usual"
                 : soft < -Worth
                     ? "you like it firmer"
                     : $"your thermometer has agreed {learned.AgreeingLike(cut.Id)} times, so less has to be left to doubt";

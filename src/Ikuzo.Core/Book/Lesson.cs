@@ -12,9 +12,6 @@ public sealed record Sighting(Sight What, double Seen, double Expected, IReadOnl
 {
     /// <summary>Which spot, for a reading; else null.</summary>
     public string? Spot { get; init; }
-
-    /// <summary>1st, 50th and 99th percentile that were expected of what is there to be read, for a reading; else null.</summary>
-    public Quantities.Spread98? Band { get; init; }
 }
 
 /// <summary>What can be seen of a cook.</summary>

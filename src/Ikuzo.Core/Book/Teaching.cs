@@ -107,11 +107,9 @@ public static class Teaching
                 ? ProbeError.ThickestTaken * at.Thickest[p] + (1 - ProbeError.ThickestTaken) * average[p]
                 : at.Thickest[p];
         double[] expected = [.. Enumerable.Range(0, at.Thickest.Length).Select(Expected)];
-        var sorted = Quantiles.Sorted(at.Thickest);
         return Fit(Sight.Reading, reading.Celsius - ProbeBias, expected, [.. OfPot, Uncertain.OwnThickness], ProbeOff) with
         {
             Spot = reading.SpotId,
-            Band = new(Quantiles.Of(sorted, 0.01), Quantiles.Of(sorted, 0.5), Quantiles.Of(sorted, 0.99)),
         };
     }
 
@@ -129,7 +127,7 @@ public static class Teaching
 
         if (onlyOnce && request.WantedAim != Aim.Slice && said.Tender is { } tender)
         {
-            var right = request.Load.Cut.Window.Right(request.WantedAim);
+            var right = request.LeastTenderness; // where plans end, which most people call right
             double[] marks = [.. outcome.Tenderness.Select(t => (t - right) / TenderPerMark)];
             yield return Fit(Sight.Tender, tender, marks, [Uncertain.Collagen], TasteOff);
         }

@@ -63,9 +63,6 @@ public sealed record TendernessWindow(double SliceMost, double PullLeast, double
             _ => 0,
         };
 
-    /// <summary>Index at which most people call it right: the middle of its window. Estimate.</summary>
-    public double Right(Aim aim) => (Least(aim) + Greatest(aim)) / 2;
-
     /// <summary>Highest index of the window of an aim.</summary>
     public double Greatest(Aim aim) => aim == Aim.Slice ? SliceMost : Most;
 }

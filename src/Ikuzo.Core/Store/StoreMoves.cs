@@ -46,11 +46,11 @@ public static class StoreMoves
     public static string ToDo(StoreItem item, UseBy useBy, Urgency urgency) =>
         (urgency, item.Kind) switch
         {
-            (Urgency.Past, _) => $"{item.Name}: past its time. Throw it away; do not taste it.",
-            (Urgency.Today, StoreKind.Raw) when !useBy.IsQuality => $"{item.Name} must be cooked today.",
-            (Urgency.Today, _) when !useBy.IsQuality => $"{item.Name} must be eaten today, warmed to 74 °C.",
-            (_, StoreKind.Raw) when useBy.IsQuality => $"{item.Name}: frozen.",
-            (_, StoreKind.Raw) => $"{item.Name}: cook it in time, or freeze it.",
-            _ => $"{item.Name}: warm it to 74 °C.",
+            (Urgency.Past, _) => $"Past its time: {item.Name}. Throw it away; do not taste it.",
+            (Urgency.Today, StoreKind.Raw) when !useBy.IsQuality => $"Must be cooked today: {item.Name}.",
+            (Urgency.Today, _) when !useBy.IsQuality => $"Must be eaten today, warmed to 74 °C: {item.Name}.",
+            (_, StoreKind.Raw) when useBy.IsQuality => "Cook it from frozen, or thaw it first.",
+            (_, StoreKind.Raw) => "Cook it in time, or freeze it.",
+            _ => "Warm it to 74 °C.",
         };
 }

@@ -2,9 +2,11 @@ using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Dishes;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;
+using Ikuzo.Web.Features.Store;
 
 namespace Ikuzo.Web.Demo;
 
@@ -149,5 +151,9 @@ internal static class DemoData
         {
             await dishes.AddAsync(dish, cancellation);
         }
+
+        var now = services.GetRequiredService<TimeProvider>().GetUtcNow();
+        await DemoYear.FillAsync(services.GetRequiredService<CookStore>(), usual, now, cancellation);
+        await DemoStore.FillAsync(services.GetRequiredService<ColdStore>(), now, cancellation);
     }
 }

@@ -177,21 +177,11 @@ public sealed record LearnedView(IReadOnlyList<LearnedPot> Pots, IReadOnlyList<L
 /// <param name="CookId">The cook.</param>
 /// <param name="Cut">Its cut.</param>
 /// <param name="Seen">Reading, less what readings are usually too hot, °C.</param>
-/// <param name="P01">1st percentile of what a plan expects that has learned nothing, °C.</param>
+/// <param name="P01">1st percentile of what was foretold with all that was learned before it, °C.</param>
 /// <param name="P50">The middle.</param>
 /// <param name="P99">99th percentile.</param>
-/// <param name="Foreseen">What was expected with all that was learned before it, °C.</param>
 /// <param name="Inside">True within the band.</param>
-public sealed record CalibrationPoint(
-    string CookId,
-    string Cut,
-    double Seen,
-    double P01,
-    double P50,
-    double P99,
-    double Foreseen,
-    bool Inside
-);
+public sealed record CalibrationPoint(string CookId, string Cut, double Seen, double P01, double P50, double P99, bool Inside);
 
 /// <summary>How well what is foretold agrees with the household's thermometer.</summary>
 /// <param name="Readings">How many readings.</param>

@@ -419,15 +419,14 @@ internal sealed class BookService(
                 r.CookId,
                 r.Cut,
                 Math.Round(r.Seen, 1),
-                Math.Round(r.Band.P01, 1),
-                Math.Round(r.Band.P50, 1),
-                Math.Round(r.Band.P99, 1),
+                Math.Round(r.Foreseen - r.HalfBand, 1),
                 Math.Round(r.Foreseen, 1),
-                r.Seen >= r.Band.P01 && r.Seen <= r.Band.P99
+                Math.Round(r.Foreseen + r.HalfBand, 1),
+                Math.Abs(r.Seen - r.Foreseen) <= r.HalfBand
             )),
         ];
         var inside = points.Count(p => p.Inside);
-        var off = points.Length == 0 ? 0 : points.Average(p => p.Seen - p.Foreseen);
+        var off = points.Length == 0 ? 0 : points.Average(p => p.Seen - p.P50);
         return new(points.Length, inside, Math.Round(off, 1), CalibrationWords.Of(points.Length, inside, off), points);
     }
 

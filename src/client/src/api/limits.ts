@@ -12,6 +12,9 @@ export const limits = {
     grams: { least: 1, most: 5000 },
     measure: { longest: 40 },
   },
+  CookIdBody: {
+    cookId: { longest: 60 },
+  },
   CookReadingBody: {
     clientId: { longest: 60 },
     spot: { longest: 100 },
@@ -56,6 +59,15 @@ export const limits = {
     text: { longest: 500 },
     minutes: { least: 0, most: 240 },
     step: { longest: 40 },
+    juicy: { least: -2, most: 2 },
+    tender: { least: -2, most: 2 },
+    nextTime: { longest: 500 },
+    rawGrams: { least: 1, most: 20000 },
+    cookedGrams: { least: 1, most: 20000 },
+  },
+  ForgetBody: {
+    potId: { longest: 60 },
+    cut: { longest: 60 },
   },
   IngredientBody: {
     text: { longest: 300 },
@@ -73,6 +85,8 @@ export const limits = {
     iceCelsius: { least: -10, most: 10 },
     boilingCelsius: { least: 70, most: 115 },
     mostReturns: { least: 0.01, most: 0.5 },
+    rawDays: { least: 0.5, most: 2 },
+    cookedDays: { least: 1, most: 4 },
   },
   LineUpBody: {
     dishId: { longest: 60 },
@@ -95,6 +109,9 @@ export const limits = {
     restMinutes: { least: 0, most: 60 },
     altitudeMetres: { least: -100, most: 4500 },
     brothMl: { least: 0, most: 10000 },
+  },
+  MoveBody: {
+    clientId: { longest: 60 },
   },
   PotBody: {
     name: { longest: 60 },
@@ -149,15 +166,48 @@ export const limits = {
     stage: { least: 1, most: 3 },
     openedMinutesAgo: { least: 0, most: 60 },
     name: { longest: 80 },
+    storeId: { longest: 60 },
+  },
+  StoreBody: {
+    clientId: { longest: 60 },
+    text: { longest: 200 },
+    timeZone: { longest: 60 },
+    name: { longest: 80 },
+    cut: { longest: 60 },
+    totalKg: { least: 0.005, most: 15 },
+    pieces: { least: 1, most: 200 },
+    portions: { least: 0.5, most: 100 },
+    ml: { least: 1, most: 15000 },
+    cookId: { longest: 60 },
+  },
+  TastingBody: {
+    clientId: { longest: 60 },
+    juicy: { least: -2, most: 2 },
+    tender: { least: -2, most: 2 },
+    nextTime: { longest: 500 },
+    rawGrams: { least: 1, most: 20000 },
+    cookedGrams: { least: 1, most: 20000 },
   },
   TriedLidBody: {
     kg: { least: 0, most: 15 },
     potLitres: { least: 2, most: 15 },
   },
+  UndoBody: {
+    clientId: { longest: 60 },
+  },
+  UsedBody: {
+    cookId: { longest: 60 },
+    portions: { least: 0.5, most: 200 },
+    clientId: { longest: 60 },
+  },
   VerifyBody: {
     shapeDimensionality: { least: 1, most: 3 },
     biot: { least: 0.001, most: 10000 },
     fourier: { least: 0.0001, most: 20 },
+  },
+  WriteInBody: {
+    text: { longest: 300 },
+    timeZone: { longest: 60 },
   },
 } as const
 

@@ -756,6 +756,310 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/book": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBook"];
+        put?: never;
+        post: operations["writeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exportBook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importBook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/{cookId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getBookPage"];
+        put?: never;
+        post?: never;
+        delete: operations["removeFromBook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/{cookId}/tasting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putTasting"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/{cookId}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreToBook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLearned"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getCalibration"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned/exclude": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["excludeCook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned/include": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["includeCook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learned/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forgetLearned"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listStore"];
+        put?: never;
+        post: operations["addToStore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getStoreCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getStoreItem"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/{id}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moveStoreItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/{id}/used": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["useStoreItem"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undoStoreMove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/store/{id}/code.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getStoreCode"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -919,6 +1223,19 @@ export interface components {
              */
             keeps: boolean;
         };
+        /** @description Something planned beside what happened. */
+        Beside: {
+            /** @description What. */
+            what: string;
+            /** @description Unit of the numbers. */
+            unit: string;
+            planned: null | components["schemas"]["Spread90"];
+            /**
+             * Format: double
+             * @description What happened; null where nobody saw it.
+             */
+            happened: null | number;
+        };
         /** @description What the minutes of a plan do to something beside the meat. */
         BesideOutcome: {
             /** @description What it is. */
@@ -975,11 +1292,179 @@ export interface components {
             why: string;
             lidToTry?: null | components["schemas"]["TriedLid"];
         };
+        /** @description The whole book. */
+        BookFile: {
+            /** @description "ikuzo-book". */
+            format: null | string;
+            /**
+             * Format: int32
+             * @description 1.
+             */
+            version: number;
+            /** @description Every cook. */
+            cooks: null | components["schemas"]["FiledCook"][];
+        };
+        /** @description What came of taking a file in. */
+        BookImported: {
+            /**
+             * Format: int32
+             * @description Cooks that are new.
+             */
+            taken: number;
+            /**
+             * Format: int32
+             * @description Cooks that were there already.
+             */
+            known: number;
+            /** @description What could not be taken, and why; at most 100 lines. */
+            refused: string[];
+            /** @description Columns of a table that were read, and as what; those that mean nothing here are not. */
+            columns: {
+                [key: string]: string;
+            };
+        };
+        /** @description A cook in the list of the book. */
+        BookItem: {
+            /** @description The cook. */
+            id: string;
+            /** @description What the household calls it. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When its lid went on.
+             */
+            cookedAt: string;
+            /** @description Id of the cut. */
+            cut: string;
+            /** @description The cut in words. */
+            cutName: string;
+            /**
+             * Format: int32
+             * @description Number of pieces.
+             */
+            pieces: number;
+            /**
+             * Format: double
+             * @description Weight of all pieces, kg.
+             */
+            totalKg: number;
+            /** @description State at lid-on. */
+            state: components["schemas"]["MeatState"];
+            /**
+             * Format: double
+             * @description Minutes under pressure, as they were.
+             */
+            minutes: number;
+            release: null | components["schemas"]["Release"];
+            /**
+             * Format: double
+             * @description The lowest last reading, °C; null when nobody measured.
+             */
+            lowestCelsius: null | number;
+            /** @description True when a thermometer was read. */
+            measured: boolean;
+            /** @description What was known about the meat at the end. */
+            verdict: components["schemas"]["CookVerdict"];
+            /** @description What to do next time. */
+            nextTime: string;
+            /**
+             * Format: int32
+             * @description How juicy it was, -2 to 2; null when nobody said.
+             */
+            juicy: null | number;
+            /**
+             * Format: int32
+             * @description How tender, -2 to 2; null when nobody said.
+             */
+            tender: null | number;
+            /** @description True when nothing is learned from it. */
+            leftOut: boolean;
+        };
+        /** @description Some cooks of the book. */
+        BookList: {
+            /** @description The newest first. */
+            items: components["schemas"]["BookItem"][];
+            /**
+             * Format: int32
+             * @description How many there are in all.
+             */
+            total: number;
+        };
+        /** @description A cook's page. */
+        BookPage: {
+            item: components["schemas"]["BookItem"];
+            /** @description How it was judged. */
+            tasting: components["schemas"]["Tasting"];
+            /** @description What Ikuzo would do next time. */
+            proposed: string;
+            /** @description Planned beside happened. */
+            beside: components["schemas"]["Beside"][];
+            /** @description What is unlike the household's other cooks, as questions. */
+            odd: string[];
+            /**
+             * Format: int32
+             * @description How often it was cooked on.
+             */
+            returns: number;
+            /** @description What was cooked, to do it again with what was learned since. */
+            again: components["schemas"]["PreviewBody"];
+        };
         Burst: {
             /** Format: double */
             openSeconds: number;
             /** Format: double */
             closedSeconds: number;
+        };
+        /** @description How well what is foretold agrees with the household's thermometer. */
+        Calibration: {
+            /**
+             * Format: int32
+             * @description How many readings.
+             */
+            readings: number;
+            /**
+             * Format: int32
+             * @description How many fell inside the band of 98 of 100.
+             */
+            inside: number;
+            /**
+             * Format: double
+             * @description By how much readings are hotter than foretold, K on average.
+             */
+            meanOffKelvin: number;
+            /** @description What that means. */
+            text: string;
+            /** @description Each. */
+            points: components["schemas"]["CalibrationPoint"][];
+        };
+        /** @description A reading against what was expected. */
+        CalibrationPoint: {
+            /** @description The cook. */
+            cookId: string;
+            /** @description Its cut. */
+            cut: string;
+            /**
+             * Format: double
+             * @description Reading, less what readings are usually too hot, °C.
+             */
+            seen: number;
+            /**
+             * Format: double
+             * @description 1st percentile of what was foretold with all that was learned before it, °C.
+             */
+            p01: number;
+            /**
+             * Format: double
+             * @description The middle.
+             */
+            p50: number;
+            /**
+             * Format: double
+             * @description 99th percentile.
+             */
+            p99: number;
+            /** @description True within the band. */
+            inside: boolean;
         };
         /** @description A companion as clients see it. */
         CatalogueCompanion: {
@@ -1177,6 +1662,28 @@ export interface components {
             /** @description Id of a step that is done. */
             step: null | string;
             /**
+             * Format: int32
+             * @description How juicy it was, -2 (dry) to 2 (very juicy); 0 is right.
+             */
+            juicy: null | number;
+            /**
+             * Format: int32
+             * @description How tender it was, -2 (tough) to 2 (too soft); 0 is right.
+             */
+            tender: null | number;
+            /** @description What to do next time; at most 500 characters. */
+            nextTime: null | string;
+            /**
+             * Format: double
+             * @description Weight before, g.
+             */
+            rawGrams: null | number;
+            /**
+             * Format: double
+             * @description Weight out of the pot, bone and skin with it, g.
+             */
+            cookedGrams: null | number;
+            /**
              * Format: double
              * @description How many times faster than the wall the clock of a rehearsal runs, 1 to 120.
              */
@@ -1193,7 +1700,7 @@ export interface components {
          * @description What can happen to a cook.
          * @enum {unknown}
          */
-        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "covered" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "abandoned" | "corrected" | "undone" | "simulated";
+        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "covered" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "tasted" | "abandoned" | "corrected" | "undone" | "simulated";
         /** @description A whole cook for other programs. */
         CookFile: {
             /** @description "ikuzo-cook". */
@@ -1207,6 +1714,11 @@ export interface components {
             cook: components["schemas"]["CookView"];
             /** @description Its curves. */
             curves: components["schemas"]["CookCurves"];
+        };
+        /** @description A cook to leave out, or to take in again. */
+        CookIdBody: {
+            /** @description The cook. */
+            cookId: null | string;
         };
         /** @description A cook in a list. */
         CookListItem: {
@@ -1337,6 +1849,28 @@ export interface components {
             strip: components["schemas"]["StripPart"][];
             /** @description Ids of entries that make no sense any more, since an earlier one was undone. */
             ignored: string[];
+        };
+        /** @description A step before or after the meat's own time under the lid: what to do and for how long. */
+        CookStep: {
+            /** @description Stable within the cook. */
+            id: string;
+            /** @description What to do. */
+            text: string;
+            /**
+             * Format: double
+             * @description How long, min.
+             */
+            minutes: number;
+            /**
+             * @description True when the pot works alone so long, and nothing is asked of the hands.
+             * @default false
+             */
+            waits: boolean;
+            /** @description The step in a word or three, for large type; null for the phase that it is in. */
+            title?: null | string;
+            lane?: null | components["schemas"]["LineUpLane"];
+            /** @description True for letting the pressure go in bursts. */
+            inBursts?: boolean;
         };
         /**
          * @description What is known about the meat.
@@ -1741,6 +2275,28 @@ export interface components {
             separate: null | boolean;
             /** @description Id of a step that is done. */
             step: null | string;
+            /**
+             * Format: int32
+             * @description How juicy it was, -2 (dry) to 2 (very juicy); 0 is right.
+             */
+            juicy: null | number;
+            /**
+             * Format: int32
+             * @description How tender it was, -2 (tough) to 2 (too soft); 0 is right.
+             */
+            tender: null | number;
+            /** @description What to do next time. */
+            nextTime: null | string;
+            /**
+             * Format: double
+             * @description Weight before, g.
+             */
+            rawGrams: null | number;
+            /**
+             * Format: double
+             * @description Weight out of the pot, bone and skin with it, g.
+             */
+            cookedGrams: null | number;
         };
         /** @description An entry of a journal as clients see it. */
         EventView: {
@@ -1762,6 +2318,36 @@ export interface components {
             writtenAt: string;
             /** @description False for what was undone, or makes no sense since something was undone. */
             standing: boolean;
+        };
+        /** @description A cook in a file. */
+        FiledCook: {
+            /** @description Its name where it was written. */
+            id: null | string;
+            /** @description What the household calls it. */
+            name: null | string;
+            /**
+             * Format: date-time
+             * @description When it was begun.
+             */
+            createdAt: string;
+            /** @description What was known about the meat at the end. */
+            verdict: components["schemas"]["CookVerdict"];
+            planned: null | components["schemas"]["PlannedBody"];
+            /** @description What happened. */
+            journal: null | components["schemas"]["FiledEvent"][];
+        };
+        /** @description An entry in a file. */
+        FiledEvent: {
+            /** @description Its name. */
+            clientId: null | string;
+            /** @description What happened. */
+            kind: components["schemas"]["CookEventKind"];
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
+            data: null | components["schemas"]["CookEventData"];
         };
         /** @description How full the pot is, against its marks. */
         FillOutcome: {
@@ -1817,6 +2403,13 @@ export interface components {
          * @enum {unknown}
          */
         FitVerdict: "fits" | "tight" | "does-not-fit";
+        /** @description What to forget; everything when neither is given. */
+        ForgetBody: {
+            /** @description All that was learned of a pot. */
+            potId: null | string;
+            /** @description All that was learned of a cut. */
+            cut: null | string;
+        };
         /** @description State of the server. */
         Health: {
             /** @description "ok" once it is ready. */
@@ -1953,6 +2546,16 @@ export interface components {
              * @description Share of cooks that may need more than the first reading, 0.01 to 0.5; 0.2 unless given.
              */
             mostReturns?: null | number;
+            /**
+             * Format: double
+             * @description Days that raw poultry is kept in the fridge, 0.5 to 2; 2 unless given.
+             */
+            rawDays?: null | number;
+            /**
+             * Format: double
+             * @description Days that cooked food is kept in the fridge, 1 to 4; 4 unless given.
+             */
+            cookedDays?: null | number;
         };
         /** @description Settings and pots. */
         KitchenView: {
@@ -1966,6 +2569,27 @@ export interface components {
              */
             boilingCelsius: number;
             thermometer: null | components["schemas"]["ThermometerView"];
+        };
+        /** @description A label. */
+        LabelView: {
+            /** @description The item. */
+            id: string;
+            /** @description What it is. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it came into the cold.
+             */
+            made: string;
+            /**
+             * Format: date-time
+             * @description Until when it is good.
+             */
+            useBy: null | string;
+            /** @description What to do with it. */
+            toDo: string;
+            /** @description Address of the code that opens it. */
+            code: string;
         };
         /** @description What the next hours in the closed pot do. */
         LateAtTheTable: {
@@ -2006,6 +2630,76 @@ export interface components {
             waterLossPercent: number;
             /** @description How it is then, in kitchen words. */
             label: string;
+        };
+        /** @description What was learned of a cut. */
+        LearnedCut: {
+            cut: string;
+            name: string;
+            /** Format: int32 */
+            cooks: number;
+            parameters: components["schemas"]["LearnedThing"][];
+        };
+        /**
+         * @description What a household has learned of its pot and of a cut, as it moves and narrows the draws of an ensemble: a draw z becomes
+         *     shift + scale · z.
+         */
+        LearnedDraws: {
+            /** @description By quantity: shift in standard deviations, and scale above 0 and at most 1. What is missing stays as it is. */
+            moved: {
+                [key: string]: components["schemas"]["Moved"];
+            };
+            /**
+             * @description True when as many measured cooks agree that minutes may fall below those of who has learned nothing; see
+             *     LearnedDraws PlanRequest.Learned.
+             */
+            mayShorten: boolean;
+            /**
+             * Format: double
+             * @description How much softer than usual this household likes it, in units of tenderness; negative for firmer.
+             */
+            softer: number;
+        };
+        /** @description What was learned of a pot. */
+        LearnedPot: {
+            potId: string;
+            name: string;
+            /** Format: int32 */
+            cooks: number;
+            parameters: components["schemas"]["LearnedThing"][];
+        };
+        /** @description One thing that was learned, in numbers and words. */
+        LearnedThing: {
+            /** @description Stable name. */
+            id: string;
+            /** @description Unit of its numbers. */
+            unit: string;
+            /** @description What the catalogue expects. */
+            prior: components["schemas"]["Spread90"];
+            /** @description What is believed now, from one day to another. */
+            now: components["schemas"]["Spread90"];
+            /** @description In kitchen words; null where nothing is worth a sentence. */
+            text: null | string;
+        };
+        /** @description What the household has learned. */
+        LearnedView: {
+            /** @description By pot. */
+            pots: components["schemas"]["LearnedPot"][];
+            /** @description By cut. */
+            cuts: components["schemas"]["LearnedCut"][];
+            /** @description How it is liked here; null where nobody can tell yet. */
+            taste: null | string;
+            /** @description Cooks that are unlike the others. */
+            odd: components["schemas"]["OddView"][];
+        };
+        /** @description What was learned in this household and went into a plan. */
+        LearnedWord: {
+            /**
+             * Format: int32
+             * @description Cooks of this cut that were learned from.
+             */
+            cooks: number;
+            /** @description In kitchen words, what it changed first. */
+            text: string[];
         };
         LikelyAndLate: {
             /** Format: double */
@@ -2250,6 +2944,30 @@ export interface components {
             /** Format: double */
             p50: number;
         };
+        /** @description It goes to a place. */
+        MoveBody: {
+            to: null | components["schemas"]["StorePlace"];
+            /**
+             * Format: date-time
+             * @description When; now unless given.
+             */
+            at?: null | string;
+            /** @description Name that the client gives it; the same again changes nothing. */
+            clientId?: null | string;
+        };
+        /** @description How a draw is moved and narrowed. */
+        Moved: {
+            /**
+             * Format: double
+             * @description In standard deviations.
+             */
+            shift: number;
+            /**
+             * Format: double
+             * @description Above 0, at most 1.
+             */
+            scale: number;
+        };
         /** @description What may happen next. */
         NextStep: {
             /** @description The event that says that it did. */
@@ -2275,6 +2993,33 @@ export interface components {
             /** @description True for a step in which the pot works alone, until it is due. */
             waits?: boolean;
             burst?: null | components["schemas"]["Burst"];
+        };
+        /** @description A cook that is asked about. */
+        OddView: {
+            cookId: string;
+            name: string;
+            /** Format: date-time */
+            cookedAt: string;
+            question: string;
+            leftOut: boolean;
+        };
+        /** @description More meat in the same pot, as it is kept with a cook. */
+        OtherMeatBody: {
+            /** @description Its name within the dish. */
+            key: string;
+            /** @description The question, as of the first meat. */
+            request: components["schemas"]["PreviewBody"];
+            /**
+             * Format: double
+             * @description Meat beside it, kg.
+             */
+            otherMeatKg: number;
+            /**
+             * Format: double
+             * @description Heat that this takes, as kilograms of what is as warm as the kitchen; that of its weight for cooks from before.
+             */
+            otherHeatKg?: null | number;
+            learned?: null | components["schemas"]["LearnedDraws"];
         };
         /** @description The other promise beside that of a plan, with the same release. */
         OtherPromise: {
@@ -2370,6 +3115,12 @@ export interface components {
             recommendedMinutes: null | number;
             /**
              * Format: double
+             * @description Minutes of who has learned nothing; null where nothing was learned.
+             */
+            unlearnedMinutes?: null | number;
+            learned?: null | components["schemas"]["LearnedWord"];
+            /**
+             * Format: double
              * @description Share of the ensemble with the coldest spot at 74 °C or more at opening.
              */
             chanceSafe?: null | number;
@@ -2444,6 +3195,58 @@ export interface components {
             picture?: null | components["schemas"]["PotPicture"];
             /** @description Warnings, stops first. */
             warnings: components["schemas"]["Warning"][];
+        };
+        /** @description What a cook set out to do, as it is kept with it. */
+        PlannedBody: {
+            /** @description The question, with the pot, the kitchen, the minutes and the release of that day. */
+            request: components["schemas"]["PreviewBody"];
+            /** @description The pot, as the household names it; null for one that it does not keep, and for cooks from before. */
+            potId?: null | string;
+            learned?: null | components["schemas"]["LearnedDraws"];
+            /**
+             * Format: double
+             * @description Meat beside that of the question, kg.
+             */
+            otherMeatKg?: number;
+            /**
+             * Format: double
+             * @description Heat that this takes, as kilograms of what is as warm as the kitchen; that of its weight for cooks from before.
+             */
+            otherHeatKg?: null | number;
+            /** @description The same meat, each with its own question. */
+            others?: components["schemas"]["OtherMeatBody"][];
+            /** @description Steps before the lid. */
+            before?: components["schemas"]["CookStep"][];
+            /** @description From lid-on until pressure, min. */
+            toPressureMinutes: components["schemas"]["Spread90"];
+            /** @description From the end of the hold until the lid may be opened, min. */
+            releaseMinutes: components["schemas"]["Spread90"];
+            /**
+             * Format: double
+             * @description Minutes that are sure without measuring, where those of the cook are for a thermometer.
+             */
+            sureMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Minutes after the pin has dropped from which it is as sure in the closed pot.
+             */
+            sureClosedMinutes?: null | number;
+            /**
+             * Format: double
+             * @description Minutes since the pin dropped until which it is as good left in the closed pot.
+             */
+            asGoodMinutes?: number;
+            tooShort?: null | components["schemas"]["Warning"];
+            /** @description Steps after the pot. */
+            after: components["schemas"]["CookStep"][];
+            /** @description Thin liquids with their amounts. */
+            liquids?: string[];
+            /** @description What goes in and changes no minutes. */
+            aromatics?: string[];
+            /** @description What loosens the browned bits. */
+            deglazeWith?: null | string;
+            /** @description Jobs for free hands. */
+            meanwhile?: components["schemas"]["JobBody"][];
         };
         /** @description A pot of the household. */
         Pot: {
@@ -2675,6 +3478,8 @@ export interface components {
             browned?: null | boolean;
             /** @description True when pot and liquid are still hot from what was cooked in it a moment ago. */
             startsHot?: null | boolean;
+            /** @description False for an answer without what the household has learned. */
+            learned?: null | boolean;
             /** @description Codes of stops that the cook has seen to, such as "giblets". */
             confirmed?: null | string[];
             units?: null | components["schemas"]["UnitSystem"];
@@ -3037,6 +3842,8 @@ export interface components {
             openedMinutesAgo: null | number;
             /** @description What the household calls it; at most 80 characters. Named after its meat unless given. */
             name: null | string;
+            /** @description What of the cold store goes into it. */
+            storeId: null | string;
             /** @description Codes of stops that were seen to, such as "giblets"; those of the plan count too. */
             confirmed: null | string[];
         };
@@ -3051,6 +3858,133 @@ export interface components {
             minutes: number;
             /** @description True when the heat that is left is not enough, so that it simmers meanwhile. */
             simmers: boolean;
+        };
+        /** @description Something for the cold: as typed, or field by field. */
+        StoreBody: {
+            /** @description Name that the client gives it; the same again changes nothing. */
+            clientId: null | string;
+            /** @description As typed: "8 thighs 1.4 kg fridge bought today". Then nothing else is needed. */
+            text: null | string;
+            /** @description Time zone of its words, as in "Europe/Vienna"; UTC unless given. */
+            timeZone: null | string;
+            kind: null | components["schemas"]["StoreKind"];
+            /** @description What the household calls it. */
+            name: null | string;
+            /** @description Id of the cut. */
+            cut: null | string;
+            /**
+             * Format: double
+             * @description Weight, kg.
+             */
+            totalKg: null | number;
+            /**
+             * Format: int32
+             * @description Number of pieces.
+             */
+            pieces: null | number;
+            /**
+             * Format: double
+             * @description Portions.
+             */
+            portions: null | number;
+            /**
+             * Format: double
+             * @description Volume, ml.
+             */
+            ml: null | number;
+            place: null | components["schemas"]["StorePlace"];
+            /**
+             * Format: date-time
+             * @description Since when; now unless given.
+             */
+            since: null | string;
+            /** @description The cook that it is left of. */
+            cookId: null | string;
+        };
+        /** @description What was kept, and how it was read. */
+        StoreKept: {
+            item: components["schemas"]["StoreView"];
+            /** @description What was understood of a text. */
+            understood: string[];
+            /** @description Words of a text that mean nothing here. */
+            unknown: string[];
+        };
+        /**
+         * @description What is kept.
+         * @enum {unknown}
+         */
+        StoreKind: "raw" | "cooked" | "stock" | "meal";
+        /**
+         * @description Where it is.
+         * @enum {unknown}
+         */
+        StorePlace: "fridge" | "freezer" | "thawing" | "cold-water" | "out" | "gone";
+        /** @description Something in the cold. */
+        StoreView: {
+            /** @description Stable name. */
+            id: string;
+            /** @description What it is. */
+            kind: components["schemas"]["StoreKind"];
+            /** @description What the household calls it. */
+            name: string;
+            /** @description Id of the cut; null where it is of no matter. */
+            cut: null | string;
+            /**
+             * Format: int32
+             * @description Number of pieces.
+             */
+            pieces: null | number;
+            /**
+             * Format: double
+             * @description Weight, kg.
+             */
+            totalKg: null | number;
+            /**
+             * Format: double
+             * @description Portions.
+             */
+            portions: null | number;
+            /**
+             * Format: double
+             * @description Volume, ml.
+             */
+            ml: null | number;
+            /** @description Where it is. */
+            place: components["schemas"]["StorePlace"];
+            /**
+             * Format: date-time
+             * @description Since when.
+             */
+            since: string;
+            /**
+             * Format: date-time
+             * @description When it came into the cold.
+             */
+            from: string;
+            /**
+             * Format: date-time
+             * @description Until when it is good; null once it is gone.
+             */
+            useBy: null | string;
+            /** @description True where that is a matter of taste, in the freezer. */
+            isQuality: boolean;
+            /** @description How soon it has to be used. */
+            urgency: components["schemas"]["Urgency"];
+            /** @description What to do with it. */
+            toDo: string;
+            /** @description The rule that its date comes from, and who says so. */
+            why: string;
+            /** @description Where it may go next. */
+            moves: components["schemas"]["StorePlace"][];
+            /**
+             * Format: double
+             * @description Hours that it takes to thaw in the fridge; null for what is not frozen.
+             */
+            thawHours: null | number;
+            /** @description The cook that it is left of. */
+            cookId: null | string;
+            /** @description True when its last move can be taken back. */
+            canUndo: boolean;
         };
         /** @description A stretch of the whole cook, as it was or is expected. */
         StripPart: {
@@ -3080,6 +4014,58 @@ export interface components {
             stages: number;
             /** @description How long it would take, min. */
             totalMinutes: components["schemas"]["LikelyAndLate"];
+        };
+        /** @description How a cook was judged at the table; null for what nobody said. */
+        Tasting: {
+            /**
+             * Format: int32
+             * @description -2 (dry) to 2 (very juicy); 0 is right.
+             */
+            juicy: null | number;
+            /**
+             * Format: int32
+             * @description -2 (tough) to 2 (too soft); 0 is right.
+             */
+            tender: null | number;
+            /** @description What to do next time. */
+            nextTime: null | string;
+            /**
+             * Format: double
+             * @description Weight before, g.
+             */
+            rawGrams: null | number;
+            /**
+             * Format: double
+             * @description Weight out of the pot, bone and skin with it, g.
+             */
+            cookedGrams: null | number;
+        };
+        /** @description How a cook ate, what it weighed, what to do next time. What is left out stays as it was said. */
+        TastingBody: {
+            /** @description Name that the client gives it; the same again changes nothing. */
+            clientId: null | string;
+            /**
+             * Format: int32
+             * @description How juicy it was, -2 (dry) to 2 (very juicy); 0 is right.
+             */
+            juicy: null | number;
+            /**
+             * Format: int32
+             * @description How tender it was, -2 (tough) to 2 (too soft); 0 is right.
+             */
+            tender: null | number;
+            /** @description What to do next time. */
+            nextTime: null | string;
+            /**
+             * Format: double
+             * @description Weight before, g.
+             */
+            rawGrams: null | number;
+            /**
+             * Format: double
+             * @description Weight out of the pot, bone and skin with it, g.
+             */
+            cookedGrams: null | number;
         };
         /** @description One measured curve. */
         TemperatureChannel: {
@@ -3218,8 +4204,35 @@ export interface components {
             /** @description In kitchen words. */
             as: string;
         };
+        /** @description The last move is taken back. */
+        UndoBody: {
+            /** @description Name that the client gives it; the same again changes nothing. */
+            clientId: null | string;
+        };
         /** @enum {unknown} */
         UnitSystem: "metric" | "us" | null;
+        /**
+         * @description How soon something has to be used.
+         * @enum {unknown}
+         */
+        Urgency: "past" | "today" | "soon" | "later";
+        /** @description It is cooked, eaten or thrown away; of several portions only some. */
+        UsedBody: {
+            /** @description The cook that it went into; null for none. */
+            cookId: null | string;
+            /**
+             * Format: double
+             * @description Portions or pieces that went; all unless given.
+             */
+            portions: null | number;
+            /**
+             * Format: date-time
+             * @description When; now unless given.
+             */
+            at: null | string;
+            /** @description Name that the client gives it; the same again changes nothing. */
+            clientId: null | string;
+        };
         /** @description The textbook case to run: constant properties, a step change of the surroundings. */
         VerifyBody: {
             /**
@@ -3305,6 +4318,13 @@ export interface components {
             waterLossSaved: number;
             /** @description What to do and what it saves. */
             text: string;
+        };
+        /** @description A cook that nobody followed, in one line: "yesterday, 8 drumsticks, 12 min, vented, 85 °C". */
+        WriteInBody: {
+            /** @description The line. */
+            text: null | string;
+            /** @description Time zone of its words, as in "Europe/Vienna"; UTC unless given. */
+            timeZone?: null | string;
         };
     };
     responses: never;
@@ -5176,6 +6196,760 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listBook: {
+        parameters: {
+            query?: {
+                query?: string;
+                cut?: string;
+                from?: string;
+                to?: string;
+                page?: number;
+                pageSize?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookList"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    writeIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WriteInBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookPage"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    exportBook: {
+        parameters: {
+            query?: {
+                format?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookFile"];
+                };
+            };
+        };
+    };
+    importBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+                "text/csv": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookImported"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    getBookPage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cookId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookPage"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeFromBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cookId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    putTasting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cookId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TastingBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BookPage"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restoreToBook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cookId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    getLearned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnedView"];
+                };
+            };
+        };
+    };
+    getCalibration: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Calibration"];
+                };
+            };
+        };
+    };
+    excludeCook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CookIdBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    includeCook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CookIdBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    forgetLearned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForgetBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    listStore: {
+        parameters: {
+            query?: {
+                timeZone?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    addToStore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StoreBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreKept"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    getLabels: {
+        parameters: {
+            query?: {
+                ids?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    getStoreCalendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar; charset=utf-8": string;
+                };
+            };
+        };
+    };
+    getStoreItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    moveStoreItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    useStoreItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UsedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    undoStoreMove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UndoBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoreView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    getStoreCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -43,6 +43,15 @@ export type KitchenView = Schemas['KitchenView']
 export type UnitSystem = Schemas['UnitSystem']
 export type Dimension = Schemas['Dimension']
 export type AskView = Schemas['AskView']
+export type BookItem = Schemas['BookItem']
+export type BookPage = Schemas['BookPage']
+export type LearnedView = Schemas['LearnedView']
+export type LearnedThing = Schemas['LearnedThing']
+export type Calibration = Schemas['Calibration']
+export type StoreView = Schemas['StoreView']
+export type StorePlace = NonNullable<Schemas['StorePlace']>
+export type StoreBody = Schemas['StoreBody']
+export type LabelView = Schemas['LabelView']
 export type Settled = Schemas['SettledBody']
 
 /** A question to the planner; what is left out has a default on the server. */

@@ -1,4 +1,6 @@
 import {
+  mdiBookOpenVariant,
+  mdiFridgeOutline,
   mdiBowlMixOutline,
   mdiChartGantt,
   mdiPotSteamOutline,
@@ -15,6 +17,8 @@ export const places = [
   { name: 'pot', title: 'At the pot', icon: mdiTimerSand },
   { name: 'check', title: 'Check', icon: mdiThermometer },
   { name: 'dishes', title: 'Dishes', icon: mdiBowlMixOutline },
+  { name: 'book', title: 'Book', icon: mdiBookOpenVariant },
+  { name: 'cold', title: 'Cold store', icon: mdiFridgeOutline },
   { name: 'kitchen', title: 'Kitchen', icon: mdiPotSteamOutline },
   { name: 'trust', title: 'Trust', icon: mdiScaleBalance },
 ] as const

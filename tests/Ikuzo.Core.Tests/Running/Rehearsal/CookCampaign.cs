@@ -5,7 +5,6 @@ using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rehearsal;
-using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Tests.Running.Rehearsal;
 
@@ -86,7 +85,7 @@ internal static class CookCampaign
 
     private static Ended Cook(PlannedCook cook, long seed)
     {
-        var (pot, hand) = (new SimulatedPot(cook, seed, []), new Hand(cook));
+        var (pot, hand) = (new SimulatedPot(cook, seed, []), new ObedientHand(cook));
         hand.Do(pot, CookEventKind.LidOn, Start);
         for (var rescues = 0; ; rescues++)
         {
@@ -105,115 +104,6 @@ internal static class CookCampaign
             }
 
             hand.Do(pot, CookEventKind.BackUnderPressure, hand.Now.AddSeconds(30 + 60 * rescues + seed % 120)); // quick hands and slow ones
-        }
-    }
-
-    /// <summary>A cook who does what the journal says.</summary>
-    private sealed class Hand(PlannedCook cook)
-    {
-        private readonly List<CookEvent> _journal = [];
-
-        public DateTimeOffset Now { get; private set; }
-
-        public double ExtraMinutes { get; private set; }
-
-        public int Stood { get; private set; }
-
-        public void Do(SimulatedPot pot, CookEventKind kind, DateTimeOffset at, CookEventData? data = null)
-        {
-            Now = at;
-            var entry = new CookEvent(FormattableString.Invariant($"{_journal.Count}"), kind, at, data ?? CookEventData.None);
-            var tried = CookJournal.Fold(cook, _journal, Advise).Try(entry, at);
-            Assert.Null(tried.Refusal);
-            ExtraMinutes += kind == CookEventKind.BackUnderPressure ? tried.Entry.Data.Minutes!.Value : 0;
-            _journal.Add(tried.Entry);
-            pot.Take(tried.Entry);
-        }
-
-        public void UntilOpen(SimulatedPot pot)
-        {
-            while (State().Phase is not (CookPhase.PinDown or CookPhase.Open))
-            {
-                var next = Now.AddSeconds(SimulatedPot.GridSeconds);
-                pot.AdvanceTo(next);
-                Now = next;
-                foreach (var (kind, at) in pot.TakeAnnouncements())
-                {
-                    if (kind != CookEventKind.HoldOver) // the clock of the journal knows that itself
-                    {
-                        Do(pot, kind, at);
-                    }
-                }
-
-                if (State() is { Phase: CookPhase.Resting, Next: [{ Kind: CookEventKind.Vented, DueAt: { } due }, ..] } && due <= Now)
-                {
-                    Do(pot, CookEventKind.Vented, Now);
-                }
-            }
-
-            Do(pot, CookEventKind.Opened, Now.AddSeconds(20));
-        }
-
-        private CookState Measure(SimulatedPot pot, IEnumerable<string> spots)
-        {
-            foreach (var spot in spots)
-            {
-                pot.AdvanceTo(Now.AddSeconds(30));
-                Do(pot, CookEventKind.Reading, Now.AddSeconds(30), new CookEventData { Spot = spot, Celsius = pot.Read(spot) });
-            }
-
-            return State();
-        }
-
-        /// <summary>Measures, reads again and leaves it covered, as often as it is told to.</summary>
-        public CookState MeasureAndWait(SimulatedPot pot)
-        {
-            var state = Measure(pot, cook.Spots.Select(s => s.Id));
-            while (true)
-            {
-                if (state.Verdict == CookVerdict.Done)
-                {
-                    pot.Take(new CookEvent("covered", CookEventKind.Covered, Now, CookEventData.None));
-                    Now = state.CoveredUntil ?? Now;
-                    pot.AdvanceTo(Now);
-                    return state;
-                }
-
-                if (state.Advice is { Method: RescueMethod.LeaveCovered })
-                {
-                    Stood++;
-                    Do(pot, CookEventKind.Covered, Now.AddSeconds(15));
-                    pot.AdvanceTo(State().CoveredUntil!.Value);
-                    Now = State().CoveredUntil!.Value;
-                    state = Measure(pot, State().SpotsToRead);
-                }
-                else if (state.Verdict == CookVerdict.MeasureMore)
-                {
-                    var lowest = state.Readings.MinBy(r => r.Celsius)!.Spot;
-                    state = Measure(pot, state.SpotsToRead is { Count: > 0 } left ? left : [lowest]);
-                }
-                else
-                {
-                    return state;
-                }
-            }
-        }
-
-        private CookState State() => CookJournal.StateOf(cook, _journal, Now, Advise);
-
-        private readonly Dictionary<string, RescueAdvice> _known = [];
-
-        private RescueAdvice Advise(RescueRequest request)
-        {
-            var key =
-                $"{request.Plan.Load.Cut.Id} {request.Plan.Load.TotalKg} "
-                + string.Join(
-                    "|",
-                    request
-                        .Readings.Concat(request.Later.SelectMany(l => l.Readings))
-                        .Select(r => $"{r.SpotId} {r.Celsius} {r.AfterOpeningMinutes} {r.CoveredMinutes}")
-                );
-            return _known.TryGetValue(key, out var advice) ? advice : _known[key] = RescuePlanner.Advise(request);
         }
     }
 }

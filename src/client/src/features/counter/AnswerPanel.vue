@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { mdiAlertOctagonOutline, mdiCheckCircleOutline, mdiRuler, mdiSwapVertical, mdiThermometerCheck } from '@mdi/js'
+import {
+  mdiAlertOctagonOutline,
+  mdiBookOpenVariant,
+  mdiCheckCircleOutline,
+  mdiRuler,
+  mdiSwapVertical,
+  mdiThermometerCheck,
+} from '@mdi/js'
 import { computed } from 'vue'
 import type { Plan, Promise as Promised, Safety } from '@/api/types'
 import { clockTime, type Units } from '@/shared/units/format'
@@ -68,6 +75,9 @@ const clock = computed(() =>
       </button>
       <p v-if="worth" class="worth" data-testid="worth">
         <v-icon :icon="mdiRuler" aria-hidden="true" /><span>{{ worth.text }}</span>
+      </p>
+      <p v-if="plan.learned?.text.length" class="worth" data-testid="learned">
+        <v-icon :icon="mdiBookOpenVariant" aria-hidden="true" /><span>{{ plan.learned.text[0] }}</span>
       </p>
       <ol class="clock" aria-label="On the clock">
         <li v-for="moment in clock" :key="moment.what">

@@ -18,6 +18,7 @@ import PotPicture from './PotPicture.vue'
 import ReleaseList from './ReleaseList.vue'
 import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
+import UrgentLine from './UrgentLine.vue'
 import { useDraft } from '@/shared/draft/useDraft'
 import { usePreview } from './usePreview'
 import WarningList from './WarningList.vue'
@@ -114,6 +115,7 @@ useShortcuts({
       :thickness-mm="plan?.thicknessMm ?? null"
       :poured-ml="plan?.liquid?.putInMl ?? null"
     />
+    <UrgentLine />
     <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
     <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
@@ -133,7 +135,7 @@ useShortcuts({
         <BeginRow
           class="start"
           label="Cook this"
-          :from="{ request: { ...question, lidOnAt: null } }"
+          :from="{ request: { ...question, lidOnAt: null }, storeId: draft.storeId ?? null }"
           :disabled="plan.minutes === null || doubted"
           :unsafe="unsafe"
         />

@@ -11,7 +11,7 @@ import { clockTime } from '@/shared/units/format'
 import AfterPanel from './AfterPanel.vue'
 import BurstCoach from './BurstCoach.vue'
 import CookStrip from './CookStrip.vue'
-import CurvePanel from './CurvePanel.vue'
+import CurvePanel from '@/shared/cooks/CurvePanel.vue'
 import CueToggles from './CueToggles.vue'
 import IdlePot from './IdlePot.vue'
 import JournalList from './JournalList.vue'
@@ -132,6 +132,14 @@ function write() {
       <p v-if="cook.simulated">{{ wentWrong(cook) }}</p>
       <p v-if="cook.state.everNotMeasured">It was not measured; the record says so.</p>
       <p v-else-if="cook.verdict === 'done'">Measured and done at every spot.</p>
+      <v-btn
+        v-if="!cook.simulated"
+        class="tall"
+        variant="flat"
+        color="primary"
+        :to="{ name: 'book', params: { id: cook.id } }"
+        >How it ate</v-btn
+      >
     </div>
     <div class="more">
       <v-btn

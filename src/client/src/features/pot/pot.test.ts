@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest'
 import type { CookView } from '@/api/types'
-import { drawCurves } from './curves'
+import { drawCurves } from '@/shared/cooks/curves'
 import { countdown, headline } from './words'
 
 describe('the countdown', () => {

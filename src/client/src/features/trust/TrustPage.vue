@@ -5,6 +5,7 @@ import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { text } from '@/shared/units/format'
 import AssumptionList from './AssumptionList.vue'
+import CalibrationPlot from './CalibrationPlot.vue'
 import CoursePicture from './CoursePicture.vue'
 import EnergyBar from './EnergyBar.vue'
 import { useAssumptions, useEnergy, useWidth, useWorth } from './useTrust'
@@ -41,6 +42,7 @@ const limits = [
       are ready, you measure, and what is a little short stands covered and is read again. Below you can check the
       arithmetic, and see what it rests on.
     </p>
+    <CalibrationPlot :units="units" />
     <section aria-labelledby="textbook">
       <h2 id="textbook">Our solver against the textbook</h2>
       <CoursePicture />

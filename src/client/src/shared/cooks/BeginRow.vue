@@ -35,7 +35,11 @@ const begin = (asRehearsal: boolean) =>
     rehearse = asRehearsal
     await props.before?.()
     try {
-      const cook = await start.mutateAsync({ ...props.from, confirmed: seen.value })
+      const cook = await start.mutateAsync({
+        ...props.from,
+        storeId: rehearse ? null : (props.from.storeId ?? null),
+        confirmed: seen.value,
+      })
       if (rehearse) await simulate.mutateAsync({ id: cook.id, speed: rehearsalSpeed, faults: [] })
       await router.push({ name: 'pot', params: { id: cook.id } })
     } catch (error) {

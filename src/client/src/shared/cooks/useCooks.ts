@@ -19,6 +19,8 @@ export interface Start {
   stage?: number
   openedMinutesAgo?: number
   name?: string
+  /** What of the cold store goes into it. */
+  storeId?: string | null
   confirmed?: string[]
 }
 
@@ -40,6 +42,7 @@ export function useCooks() {
             stage: from.stage ?? null,
             openedMinutesAgo: from.openedMinutesAgo ?? null,
             name: from.name ?? null,
+            storeId: from.storeId ?? null,
             confirmed: from.confirmed ?? null,
           },
         }),

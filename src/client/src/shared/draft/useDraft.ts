@@ -10,6 +10,8 @@ export interface Draft {
   /** What is done before and after the pot; nothing unless said. */
   marinadeHours?: number | null
   crispMinutes?: number | null
+  /** What of the cold store it is; nothing unless it came from there. */
+  storeId?: string | null
 }
 
 /** The question with the pot that it is for; null for the household's usual one. */
@@ -47,7 +49,9 @@ export function useDraft() {
     const load = unwrap(
       await api.POST('/api/plans/load', { body: { load: draft.value.request.load as LoadBody, ...how } as AdaptBody }),
     )
-    if (mine === asked) change({ load, ...also })
+    if (mine !== asked) return
+    if (how.cut !== undefined) draft.value = { ...draft.value, storeId: null }
+    change({ load, ...also })
   }
 
   /** Another cut: the weight becomes typical, what was measured or seen to no longer holds. */
@@ -98,8 +102,8 @@ export function useDraft() {
     }
   }
 
-  function open(request: Request, potId: string | null = null) {
-    draft.value = { request, potId: potId ?? draft.value.potId }
+  function open(request: Request, potId: string | null = null, storeId: string | null = null) {
+    draft.value = { request, potId: potId ?? draft.value.potId, storeId }
   }
 
   return { draft, untried, change, changeLoad, chooseCut, choosePieces, usePot, take, open }

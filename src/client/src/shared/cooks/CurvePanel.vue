@@ -11,7 +11,13 @@ import { text, type Units } from '@/shared/units/format'
 import { drawCurves, margin } from './curves'
 
 /** What was expected, with what thermometers measured drawn over it. A log of any thermometer can be brought in. */
-const props = defineProps<{ cookId: string; units: Units; live: boolean }>()
+const props = defineProps<{
+  cookId: string
+  units: Units
+  live: boolean
+  /** Readings of the thermometer, over minutes since lid-on. */
+  readings?: readonly { minutes: number; celsius: number }[]
+}>()
 const height = 300
 const pollMs = 5000
 const client = useQueryClient()
@@ -85,6 +91,12 @@ function take(event: Event) {
         class="measured"
         :stroke-dasharray="channel.dash"
       />
+      <path
+        v-for="(reading, i) in readings"
+        :key="i"
+        :d="`M${drawing.x(reading.minutes) - 6} ${drawing.y(units.degrees(reading.celsius))}h12m-6 -6v12`"
+        class="reading"
+      />
     </svg>
     <ChartLegend>
       <li>
@@ -93,6 +105,9 @@ function take(event: Event) {
       </li>
       <li>
         <svg width="26" height="12" aria-hidden="true"><path d="M0 6H26" class="pot" /></svg> pot, expected
+      </li>
+      <li v-if="readings?.length">
+        <svg width="26" height="14" aria-hidden="true"><path d="M7 7h12m-6 -6v12" class="reading" /></svg> thermometer
       </li>
       <li v-for="channel in drawing?.channels" :key="channel.name">
         <svg width="34" height="12" aria-hidden="true">
@@ -135,6 +150,11 @@ svg {
 }
 .coldest {
   stroke: rgb(var(--v-theme-secondary));
+}
+.reading {
+  fill: none;
+  stroke: rgb(var(--v-theme-on-background));
+  stroke-width: 3;
 }
 .measured {
   fill: none;
