@@ -34,6 +34,8 @@ public sealed class CrashTests : IDisposable
     private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-crash-").FullName;
     private readonly Dictionary<string, List<string>> _acknowledged = [];
     private readonly Dictionary<string, string> _phases = [];
+    private readonly Dictionary<string, (string Kept, string Sent)> _places = []; // of things in the cold
+    private readonly Dictionary<string, (int Kept, int Sent)> _tastings = []; // of cooks in the book: their numbers
     private readonly Random _random = new(20261206);
     private readonly List<Process> _started = [];
     private readonly HttpClient _http = new() { BaseAddress = new Uri(FormattableString.Invariant($"http://127.0.0.1:{FreePort()}")) };
@@ -68,12 +70,14 @@ public sealed class CrashTests : IDisposable
             }
 
             using var stop = new CancellationTokenSource();
+            var writing = Task.WhenAll(WhileThereAsync(MoveAsync, stop.Token), WhileThereAsync(TasteAsync, stop.Token));
             var cooking = Task.WhenAll(_phases.Where(p => p.Value != "done").Select(p => CookAsync(p.Key, stop.Token)).ToArray());
             await Task.Delay(_random.Next(40, 700), TestContext.Current.CancellationToken);
             server.Kill();
             await server.WaitForExitAsync(TestContext.Current.CancellationToken);
             await stop.CancelAsync();
             await cooking;
+            await writing;
             sent = _acknowledged.Values.Sum(a => a.Count);
         }
 
@@ -84,7 +88,86 @@ public sealed class CrashTests : IDisposable
 
         await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
         Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
-        Console.WriteLine($"{Kills} kills, {_acknowledged.Count} cooks, {sent} entries acknowledged, none lost; the database is whole.");
+        Console.WriteLine(
+            $"{Kills} kills, {_acknowledged.Count} cooks, {sent} entries, {_places.Count} things in the cold and "
+                + $"{_tastings.Values.Sum(t => t.Kept)} tastings acknowledged, none lost; the database is whole."
+        );
+    }
+
+    private static async Task WhileThereAsync(Func<Task> write, CancellationToken stop)
+    {
+        try
+        {
+            while (!stop.IsCancellationRequested)
+            {
+                await write();
+            }
+        }
+        catch (Exception gone) when (gone is HttpRequestException or IOException)
+        {
+            // The server is gone, as it should be.
+        }
+    }
+
+    // A new thing now and then; else the last goes to and fro.
+    private async Task MoveAsync()
+    {
+        if (_places.Count == 0 || _places.Last() is { Value: var (kept, sent) } && kept != sent || _places.Count < Kills)
+        {
+            var item = await PostAsync("/api/store", new { text = "8 thighs 1.4 kg fridge", clientId = $"item-{Guid.NewGuid()}" });
+            if (item is not null)
+            {
+                _places[(string)item["item"]!["id"]!] = ("fridge", "fridge");
+            }
+
+            return;
+        }
+
+        var (id, (place, _)) = _places.Last();
+        var to = place == "fridge" ? "freezer" : "thawing";
+        if (place == "thawing")
+        {
+            to = "fridge";
+        }
+
+        _places[id] = (place, to);
+        if (await PostAsync($"/api/store/{id}/move", new { to, clientId = $"{Guid.NewGuid()}" }) is not null)
+        {
+            _places[id] = (to, to);
+        }
+    }
+
+    private async Task TasteAsync()
+    {
+        if (_tastings.Count == 0)
+        {
+            var page = await PostAsync("/api/book", new { text = "yesterday, 8 drumsticks, 12 min, vented, 85 °C" });
+            _tastings[(string)page!["item"]!["id"]!] = (0, 0);
+        }
+
+        var (id, (kept, sent)) = _tastings.First();
+        _tastings[id] = (kept, sent + 1);
+        using var answer = await _http.PutAsJsonAsync($"/api/book/{id}/tasting", new { nextTime = $"{sent + 1}", juicy = 1 });
+        if (answer.IsSuccessStatusCode)
+        {
+            _tastings[id] = (sent + 1, sent + 1);
+        }
+    }
+
+    private async Task CheckWrittenAsync()
+    {
+        foreach (var (id, (kept, sent)) in _places)
+        {
+            var place = (string)(await _http.GetFromJsonAsync<JsonObject>($"/api/store/{id}"))!["place"]!;
+            Assert.True(place == kept || place == sent, $"{place}, not {kept} or {sent}");
+            _places[id] = (place, place);
+        }
+
+        foreach (var (id, (kept, sent)) in _tastings)
+        {
+            var said = (string?)(await _http.GetFromJsonAsync<JsonObject>($"/api/book/{id}"))!["tasting"]!["nextTime"] ?? "0";
+            Assert.InRange(int.Parse(said, CultureInfo.InvariantCulture), kept, sent);
+        }
     }
 
     private async Task BeginAsync(bool simulated)
@@ -177,6 +260,7 @@ public sealed class CrashTests : IDisposable
     // have moved it on.
     private async Task CheckAsync()
     {
+        await CheckWrittenAsync();
         string[] order =
         [
             "ready",

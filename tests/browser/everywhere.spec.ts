@@ -2,7 +2,20 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect } from '@playwright/test'
 import { test } from './household'
 
-const views = ['/', '/kitchen', '/trust', '/line-up', '/dishes', '/pot', '/check']
+const views = [
+  '/',
+  '/kitchen',
+  '/trust',
+  '/line-up',
+  '/dishes',
+  '/pot',
+  '/check',
+  '/book',
+  '/book/year000',
+  '/book/learned',
+  '/cold',
+  '/cold/labels',
+]
 
 for (const view of views) {
   test(`${view} has nothing that axe objects to, by day and by night, and sticks out nowhere`, async ({ page }) => {

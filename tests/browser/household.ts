@@ -9,7 +9,10 @@ export const test = plain.extend<object, { household: string }>({
     async ({}, use, worker) => {
       const address = `http://127.0.0.1:${firstPort + worker.workerIndex}`
       const { withServer } = await import('../../scripts/server.mjs')
-      await withServer({ address, env: { IKUZO_DEMO: 'true' } }, () => use(address))
+      await withServer({ address, env: { IKUZO_DEMO: 'true' } }, async () => {
+        await fetch(`${address}/api/learned`) // until its year of cooks is learned from, answers move
+        await use(address)
+      })
     },
     { scope: 'worker', timeout: 60_000 },
   ],

@@ -79,11 +79,14 @@ async function cook(page: Page, request: APIRequestContext, id: string) {
       await page.keyboard.press('Space')
       await expect(async () => {
         const after = await (await request.get(`/api/cooks/${id}`)).json()
-        expect(after.events.length).toBeGreaterThan(state.events.length)
+        expect(byHand(after)).toBeGreaterThan(byHand(state))
       }).toPass()
     }
   }
 }
+
+// How fast the clock runs is said in the journal too, whenever that arrives.
+const byHand = (cook: { events: { kind: string }[] }) => cook.events.filter((e) => e.kind !== 'simulated').length
 
 const isOfThePot = (state: { phase: string; next: { kind: string }[] }) =>
   ['coming-up', 'holding', 'venting', 'rescuing'].includes(state.phase) ||

@@ -156,6 +156,7 @@ useShortcuts({ '/': () => search.value?.focus() })
 <style scoped>
 .book {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   max-width: 1240px;
 }
@@ -190,6 +191,9 @@ h1 {
   grid-template-columns: minmax(300px, 5fr) minmax(0, 8fr);
   gap: 32px;
   align-items: start;
+}
+.two > * {
+  min-width: 0;
 }
 .list {
   display: grid;

@@ -83,7 +83,7 @@ const compare = (other: string) =>
       </caption>
       <thead>
         <tr>
-          <th scope="col"></th>
+          <th scope="col"><span class="sr-only">what</span></th>
           <th scope="col">planned</th>
           <th scope="col">happened</th>
         </tr>
@@ -135,6 +135,7 @@ const compare = (other: string) =>
 <style scoped>
 .cook {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   align-content: start;
   min-width: 0;
