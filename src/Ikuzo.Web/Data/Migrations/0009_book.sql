@@ -23,11 +23,13 @@ CREATE TABLE book (
   next_time      TEXT NOT NULL,
   juicy          INTEGER,
   tender         INTEGER,
-  words          TEXT NOT NULL
+  words          TEXT NOT NULL,
+  hidden         INTEGER NOT NULL, -- 1 while its cook is removed
+  left_out       INTEGER NOT NULL
 ) STRICT;
 
-CREATE INDEX book_by_time ON book (cooked_at DESC, id DESC);
-CREATE INDEX book_by_cut ON book (cut, cooked_at DESC);
+CREATE INDEX book_by_time ON book (cooked_at DESC, id DESC) WHERE hidden = 0;
+CREATE INDEX book_by_cut ON book (cut, cooked_at DESC, id DESC) WHERE hidden = 0;
 
 CREATE VIRTUAL TABLE book_words USING fts5 (
   words, content = 'book', content_rowid = 'id', tokenize = 'unicode61 remove_diacritics 2', prefix = '2 3'

@@ -18,11 +18,14 @@ internal sealed partial class BookKeeper(
     ILogger<BookKeeper> log
 ) : BackgroundService
 {
-    private const int AtOnce = 20; // lessons between two looks at what was learned
+    private const int AtOnce = 20, // lessons for who waits for them
+        Besides = 2; // and beside all else
+    private static readonly TimeSpan Pause = TimeSpan.FromMilliseconds(250);
 
     private readonly SemaphoreSlim _turn = new(1);
     private readonly SemaphoreSlim _wake = new(0);
     private (DateTimeOffset At, string Id) _last;
+    private bool _isBehind; // lessons that are older than the last are known and not learned from yet
 
     /// <summary>Writes the lines that are missing.</summary>
     public async Task WriteAsync(CancellationToken cancellation)
@@ -50,10 +53,12 @@ internal sealed partial class BookKeeper(
     }
 
     /// <summary>Learns from the cooks that were not learned from yet, a few at a time; false when there were none.</summary>
-    public async Task<bool> LearnAsync(CancellationToken cancellation)
+    public Task<bool> LearnAsync(CancellationToken cancellation) => LearnAsync(AtOnce, cancellation);
+
+    private async Task<bool> LearnAsync(int most, CancellationToken cancellation)
     {
         await WriteAsync(cancellation);
-        var missing = await store.ToTeachAsync(AtOnce, cancellation);
+        var missing = await store.ToTeachAsync(most, cancellation);
         var isLater = true;
         foreach (var id in missing)
         {
@@ -64,29 +69,31 @@ internal sealed partial class BookKeeper(
             isLater &= IsAfter((lesson.At, lesson.CookId), _last);
         }
 
-        if (missing.Count > 0)
+        // Out of order all is learned anew: of a backlog only at its end.
+        var isAtEnd = missing.Count < most;
+        if (isAtEnd ? missing.Count > 0 || _isBehind : isLater && !_isBehind)
         {
-            await (isLater ? GoOnAsync(cancellation) : RefreshAsync(cancellation));
+            await LearnFromAsync(anew: !isLater || _isBehind, cancellation);
         }
 
+        _isBehind = !isAtEnd && (_isBehind || !isLater);
         return missing.Count > 0;
     }
 
     /// <summary>Learns anew from all lessons: after one was left out, taken in again, or read anew.</summary>
-    public Task RefreshAsync(CancellationToken cancellation) => LearnFromAsync(Learned.Nothing, default, cancellation);
+    public Task RefreshAsync(CancellationToken cancellation) => LearnFromAsync(anew: true, cancellation);
 
-    private Task GoOnAsync(CancellationToken cancellation) => LearnFromAsync(now.Learned, _last, cancellation);
-
-    private async Task LearnFromAsync(Learned learned, (DateTimeOffset At, string Id) after, CancellationToken cancellation)
+    private async Task LearnFromAsync(bool anew, CancellationToken cancellation)
     {
         await _turn.WaitAsync(cancellation);
         try
         {
+            var after = anew ? default : _last;
             var lessons = Learned
                 .InOrder(await store.LessonsAsync(after.At, cancellation))
                 .Where(l => IsAfter((l.At, l.CookId), after))
                 .ToList();
-            now.Learned = after == default ? Learned.Of(lessons) : lessons.Aggregate(learned, (all, lesson) => all.After(lesson));
+            now.Learned = anew ? Learned.Of(lessons) : lessons.Aggregate(now.Learned, (all, lesson) => all.After(lesson));
             _last = lessons.Count > 0 ? (lessons[^1].At, lessons[^1].CookId) : after;
         }
         finally
@@ -120,7 +127,11 @@ internal sealed partial class BookKeeper(
         {
             try
             {
-                while (await LearnAsync(stoppingToken)) { }
+                // A year that is brought in is read in the pauses of all else.
+                while (await LearnAsync(Besides, stoppingToken))
+                {
+                    await Task.Delay(Pause, stoppingToken);
+                }
             }
             catch (Exception error) when (error is not OperationCanceledException)
             {

@@ -27,7 +27,7 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
     private const string Columns = """
         b.cook_id AS Id, b.name AS Name, b.cooked_at AS CookedAt, b.cut AS Cut, b.pieces AS Pieces, b.total_kg AS TotalKg, b.state AS State,
         b.minutes AS Minutes, b.release_kind AS ReleaseKind, b.rest_minutes AS RestMinutes, b.lowest_celsius AS LowestCelsius,
-        b.verdict AS Verdict, b.next_time AS NextTime, b.juicy AS Juicy, b.tender AS Tender, c.left_out AS LeftOut
+        b.verdict AS Verdict, b.next_time AS NextTime, b.juicy AS Juicy, b.tender AS Tender, b.left_out AS LeftOut
         """;
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
@@ -49,9 +49,10 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         await db.ExecuteAsync(
             """
             INSERT INTO book (cook_id, name, cooked_at, cut, pieces, total_kg, state, minutes, release_kind, rest_minutes, lowest_celsius,
-              verdict, next_time, juicy, tender, words)
-            VALUES (@cookId, @name, @CookedAt, @Cut, @Pieces, @TotalKg, @State, @Minutes, @ReleaseKind, @RestMinutes, @LowestCelsius,
-              @Verdict, @NextTime, @Juicy, @Tender, @Words)
+              verdict, next_time, juicy, tender, words, hidden, left_out)
+            SELECT id, @name, @CookedAt, @Cut, @Pieces, @TotalKg, @State, @Minutes, @ReleaseKind, @RestMinutes, @LowestCelsius,
+              @Verdict, @NextTime, @Juicy, @Tender, @Words, removed_at IS NOT NULL, left_out
+            FROM cooks WHERE id = @cookId
             ON CONFLICT (cook_id) DO UPDATE SET name = @name, cooked_at = @CookedAt, minutes = @Minutes, release_kind = @ReleaseKind,
               rest_minutes = @RestMinutes, lowest_celsius = @LowestCelsius, verdict = @Verdict, next_time = @NextTime, juicy = @Juicy,
               tender = @Tender, words = @Words;
@@ -96,13 +97,13 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         };
         string?[] conditions =
         [
-            "c.removed_at IS NULL",
+            "b.hidden = 0",
             parameters.Words is null ? null : "b.id IN (SELECT rowid FROM book_words WHERE book_words MATCH @Words)",
             query.Cut is null ? null : "b.cut = @Cut",
             query.From is null ? null : "b.cooked_at >= @From",
             query.To is null ? null : "b.cooked_at < @To",
         ];
-        var where = $"FROM book b JOIN cooks c ON c.id = b.cook_id WHERE {string.Join(" AND ", conditions.OfType<string>())}";
+        var where = $"FROM book b WHERE {string.Join(" AND ", conditions.OfType<string>())}";
         await using var db = await database.OpenAsync(cancellation);
         var total = await db.ExecuteScalarAsync<long>($"SELECT count(*) {where}", parameters);
         var rows = await db.QueryAsync<Row>(
@@ -117,7 +118,7 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
     {
         await using var db = await database.OpenAsync(cancellation);
         var row = await db.QuerySingleOrDefaultAsync<Row>(
-            $"SELECT {Columns} FROM book b JOIN cooks c ON c.id = b.cook_id WHERE b.cook_id = @cookId AND c.removed_at IS NULL",
+            $"SELECT {Columns} FROM book b WHERE b.cook_id = @cookId AND b.hidden = 0",
             new { cookId }
         );
         return row is null ? null : ToItem(row);
@@ -127,26 +128,25 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
     public async Task<IReadOnlyList<string>> IdsAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return
-        [
-            .. await db.QueryAsync<string>(
-                "SELECT b.cook_id FROM book b JOIN cooks c ON c.id = b.cook_id WHERE c.removed_at IS NULL ORDER BY b.cooked_at, b.id"
-            ),
-        ];
+        return [.. await db.QueryAsync<string>("SELECT cook_id FROM book WHERE hidden = 0 ORDER BY cooked_at, id")];
     }
 
     /// <summary>Removes a cook so that it can be brought back, or brings it back; false when it is not in the book.</summary>
     public Task<bool> RemoveAsync(string cookId, bool back, CancellationToken cancellation) =>
-        MarkAsync("UPDATE cooks SET removed_at = @value WHERE id = @cookId AND ended = 1", cookId, back ? null : Now, cancellation);
+        MarkAsync("removed_at = @value", "hidden = @value IS NOT NULL", cookId, back ? null : Now, cancellation);
 
     /// <summary>Learns nothing from a cook, or learns from it again; false when it is not in the book.</summary>
     public Task<bool> LeaveOutAsync(string cookId, bool leaveOut, CancellationToken cancellation) =>
-        MarkAsync("UPDATE cooks SET left_out = @value WHERE id = @cookId AND ended = 1", cookId, leaveOut ? 1 : 0, cancellation);
+        MarkAsync("left_out = @value", "left_out = @value", cookId, leaveOut ? 1 : 0, cancellation);
 
-    private async Task<bool> MarkAsync(string sql, string cookId, object? value, CancellationToken cancellation)
+    private async Task<bool> MarkAsync(string ofCook, string ofLine, string cookId, object? value, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return await db.ExecuteAsync(sql, new { cookId, value }) == 1;
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
+        var rows = await db.ExecuteAsync($"UPDATE cooks SET {ofCook} WHERE id = @cookId AND ended = 1", new { cookId, value }, transaction);
+        await db.ExecuteAsync($"UPDATE book SET {ofLine} WHERE cook_id = @cookId", new { cookId, value }, transaction);
+        await transaction.CommitAsync(cancellation);
+        return rows == 1;
     }
 
     /// <summary>Forgets what was learned until now of a pot or a cut, or of everything.</summary>
