@@ -2,7 +2,8 @@ using BenchmarkDotNet.Running;
 using Ikuzo.Bench;
 
 // baseline FOLDER: against the programs of bench/baseline in that folder · scaling: how cost grows · voxel: equivalent shapes
-// against bodies · year FILE: a year of cooks of the demo household, which src/Ikuzo.Web/Demo/year.json is · otherwise BenchmarkDotNet with its own
+// against bodies · year FILE: a year of cooks of the demo
+// household, which src/Ikuzo.Web/Demo/year.json is · otherwise BenchmarkDotNet with its own
 // options.
 switch (args)
 {

@@ -68,6 +68,7 @@ builder.Services.AddSingleton<LineUpService>();
 builder.Services.AddSingleton<CookStore>();
 builder.Services.AddSingleton<CookMaker>();
 builder.Services.AddSingleton<AdviceCache>();
+builder.Services.AddSingleton<EarlyCache>();
 builder.Services.AddSingleton<CookService>();
 builder.Services.AddSingleton<CookRecord>();
 builder.Services.AddSingleton<BookStore>();

@@ -81,7 +81,8 @@ public sealed record Happened
         CookEvent? First(params CookEventKind[] kinds) => Array.Find(standing, e => kinds.Contains(e.Kind));
         var (lid, pressure, opened) = (First(CookEventKind.LidOn), First(CookEventKind.PressureReached), First(CookEventKind.Opened));
         var vented = Before(opened, First(CookEventKind.Vented));
-        var end = Before(opened, First(CookEventKind.HoldOver))?.At ?? pressure?.At.AddMinutes(cook.Minutes);
+        var more = standing.TakeWhile(e => e != opened).Where(e => e.Kind == CookEventKind.Lengthened).Sum(e => e.Data.Minutes ?? 0);
+        var end = Before(opened, First(CookEventKind.HoldOver))?.At ?? pressure?.At.AddMinutes(cook.Minutes + more);
         end = vented is { } valve && end > valve.At ? valve.At : end;
         var pin = First(CookEventKind.PinDown);
         var last = First(CookEventKind.Finished);

@@ -36,6 +36,9 @@ public sealed record LearnedDraws
                 Softer = Math.Max(0, Softer),
             };
 
+    /// <summary>True where nothing is known besides the catalogue.</summary>
+    public bool TeachesNothing() => Moved.Count == 0 && Softer == 0;
+
     /// <summary>A draw as this household has it.</summary>
     public double Of(Uncertain quantity, double draw) =>
         Moved.TryGetValue(quantity, out var moved) ? moved.Shift + moved.Scale * draw : draw;

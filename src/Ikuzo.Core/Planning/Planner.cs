@@ -108,7 +108,7 @@ public static class Planner
     )
     {
         var promised = PromisedMinutes.Find(request, session, band, best.Release, cancellation);
-        if (request.Learned == LearnedDraws.Nothing)
+        if (request.Learned.TeachesNothing())
         {
             return (promised, null);
         }

@@ -17,6 +17,9 @@ public enum CookEventKind
     /// <summary>The pin is up; the minutes count.</summary>
     PressureReached,
 
+    /// <summary>Some minutes more were set while it is under pressure.</summary>
+    Lengthened,
+
     /// <summary>The minutes are over and the heater is off.</summary>
     HoldOver,
 

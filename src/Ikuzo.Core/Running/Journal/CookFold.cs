@@ -166,6 +166,9 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         AdvanceTo(at);
     }
 
+    /// <summary>More minutes are set.</summary>
+    public void Lengthen(double minutes) => _rounds[^1] = Now with { Minutes = Now.Minutes + minutes };
+
     /// <summary>The valve is opened; whatever minutes were left are over.</summary>
     public void Vent(DateTimeOffset at)
     {

@@ -23,6 +23,7 @@ internal static class Transitions
         new(BrowningDone, "The end of browning", In(CookPhase.Browning), (f, e) => f.Browned(e.At)),
         new(LidOn, "Putting the lid on", In(CookPhase.Ready, CookPhase.Browning), (f, e) => f.CloseLid(e.At)),
         new(PressureReached, "Reaching pressure", f => IsHeating(f) && !f.Simmers, (f, e) => f.ReachPressure(e.At)),
+        new(Lengthened, "Setting more minutes", In(CookPhase.Holding), (f, e) => f.Lengthen(e.Data.Minutes ?? 0)),
         new(HoldOver, "The end of the minutes", f => f.Phase == CookPhase.Holding || IsSimmering(f), (f, e) => f.EndHold(e.At)),
         new(Vented, "Venting", In(CookPhase.Holding, CookPhase.Resting), (f, e) => f.Vent(e.At)),
         new(

@@ -100,6 +100,9 @@ public sealed class SimulatedPot : IMulticooker, IProbe, IRecorder
                 _start = _start == default ? entry.At : _start;
                 Close(entry.At, _cook.Minutes, simmers: false);
                 break;
+            case CookEventKind.Lengthened when _stage is Stage.Holding:
+                _minutes += entry.Data.Minutes ?? 0;
+                break;
             case CookEventKind.Covered when _stage is Stage.Open:
                 Enter(Stage.Covered);
                 break;

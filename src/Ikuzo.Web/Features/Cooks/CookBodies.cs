@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using System.Globalization;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
@@ -253,6 +254,7 @@ public sealed record EventBody : IValidatableObject
             CookEventKind.Undone or CookEventKind.Corrected => (nameof(EventDataBody.Of), Data?.Of),
             CookEventKind.StepDone => (nameof(EventDataBody.Step), Data?.Step),
             CookEventKind.Note => (nameof(EventDataBody.Text), Data?.Text),
+            CookEventKind.Lengthened => (nameof(EventDataBody.Minutes), Data?.Minutes?.ToString(CultureInfo.InvariantCulture)),
             _ => ("", "none"),
         };
         if (string.IsNullOrWhiteSpace(needed.Item2))
@@ -273,6 +275,7 @@ public sealed record EventBody : IValidatableObject
                 Separate = Data?.Separate,
             },
             CookEventKind.StepDone => new() { Step = Data!.Step },
+            CookEventKind.Lengthened => new() { Minutes = Math.Min(Data!.Minutes!.Value, EarlyPressure.MostMinutes) },
             CookEventKind.Tasted => Data?.Tasted() ?? CookEventData.None,
             _ => new() { Text = Data?.Text },
         };

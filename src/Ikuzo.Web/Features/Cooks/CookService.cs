@@ -13,7 +13,14 @@ namespace Ikuzo.Web.Features.Cooks;
 internal readonly record struct Appended(CookView? Cook, JournalRefusal? Refusal, IDictionary<string, string[]>? Errors = null);
 
 /// <summary>Adds to journals one at a time per cook, tells who listens, and computes states.</summary>
-internal sealed class CookService(CookStore store, KitchenStore kitchen, TimeProvider clock, IHubContext<CookHub> hub, AdviceCache advice)
+internal sealed class CookService(
+    CookStore store,
+    KitchenStore kitchen,
+    TimeProvider clock,
+    IHubContext<CookHub> hub,
+    AdviceCache advice,
+    EarlyCache early
+)
 {
     private readonly ConcurrentDictionary<string, SemaphoreSlim> _turns = new();
 
@@ -85,7 +92,22 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
     {
         var time = live.Time;
         var state = journal.State(time.At(clock.GetUtcNow()));
-        return CookView.Of(live, state, journal.Ahead(state));
+        return CookView.Of(live, state, journal.Ahead(state), MinutesMore(live, state));
+    }
+
+    // Asked once for each time at which pressure was reached.
+    private int MinutesMore(LiveCook live, CookState state)
+    {
+        if (state is not { Phase: CookPhase.Holding, Round: 1 })
+        {
+            return 0;
+        }
+
+        var standing = CookJournal.Standing(live.Events).ToList();
+        var (lid, up) = (standing.Find(e => e.Kind == CookEventKind.LidOn), standing.Find(e => e.Kind == CookEventKind.PressureReached));
+        return lid is null || up is null || up.At <= lid.At || standing.Exists(e => e.Kind == CookEventKind.Lengthened)
+            ? 0
+            : early.Of(live.Cook.Id, live.Planned, (up.At - lid.At).TotalMinutes);
     }
 
     private async Task<Appended> TakeAsync(

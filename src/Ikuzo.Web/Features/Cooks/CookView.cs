@@ -87,10 +87,15 @@ public sealed record CookView
     /// <summary>From lid-on until pressure, as expected, min.</summary>
     public required Spread90 ToPressureMinutes { get; init; }
 
+    /// <summary>
+    /// Minutes more to set while it is under pressure, since it was up early; 0 for none, and once they are set.
+    /// </summary>
+    public required int MinutesMore { get; init; }
+
     /// <summary>Spots of the cut.</summary>
     public required IReadOnlyList<SpotView> Spots { get; init; }
 
-    internal static CookView Of(LiveCook live, CookState state, IReadOnlyList<CookAhead> ahead)
+    internal static CookView Of(LiveCook live, CookState state, IReadOnlyList<CookAhead> ahead, int minutesMore)
     {
         var (cook, planned, journal) = live;
         var standing = CookJournal.Standing(live.Events).Select(e => e.Id).Except(state.Ignored).ToHashSet();
@@ -123,6 +128,7 @@ public sealed record CookView
             Plan = cook.Planned.Request,
             TooShort = cook.Planned.TooShort,
             ToPressureMinutes = cook.Planned.ToPressureMinutes,
+            MinutesMore = minutesMore,
             Spots =
             [
                 .. planned.Spots.Select(s => new SpotView(

@@ -1,5 +1,4 @@
 using Ikuzo.Core.Book;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
 using Ikuzo.Web.Features.Kitchen;
 
@@ -11,7 +10,7 @@ internal static class LearnedSaying
     /// <summary>The words; null where nothing was learned, or nothing is wanted of it.</summary>
     public static LearnedWord? Of(Learned learned, Pot? pot, PlanRequest request, Plan plan)
     {
-        if (request.Learned == LearnedDraws.Nothing)
+        if (request.Learned.TeachesNothing())
         {
             return null;
         }

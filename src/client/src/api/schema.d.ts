@@ -1700,7 +1700,7 @@ export interface components {
          * @description What can happen to a cook.
          * @enum {unknown}
          */
-        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "covered" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "tasted" | "abandoned" | "corrected" | "undone" | "simulated";
+        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "lengthened" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "covered" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "tasted" | "abandoned" | "corrected" | "undone" | "simulated";
         /** @description A whole cook for other programs. */
         CookFile: {
             /** @description "ikuzo-cook". */
@@ -1927,6 +1927,11 @@ export interface components {
             tooShort: null | components["schemas"]["Warning"];
             /** @description From lid-on until pressure, as expected, min. */
             toPressureMinutes: components["schemas"]["Spread90"];
+            /**
+             * Format: int32
+             * @description Minutes more to set while it is under pressure, since it was up early; 0 for none, and once they are set.
+             */
+            minutesMore: number;
             /** @description Spots of the cut. */
             spots: components["schemas"]["SpotView"][];
         };

@@ -158,6 +158,28 @@ const altitudeLimit = computed(() => ({
       :unit-system="unitSystem"
       :change="changeSettings"
     />
+    <section aria-labelledby="cold-title">
+      <h2 id="cold-title">In the cold</h2>
+      <div class="fields">
+        <NumberField
+          :model-value="settings.rawDays ?? limit.rawDays.most"
+          label="Days raw birds stay in the fridge"
+          :limit="limit.rawDays"
+          :step="0.5"
+          needed
+          @update:model-value="changeSettings({ rawDays: $event })"
+        />
+        <NumberField
+          :model-value="settings.cookedDays ?? limit.cookedDays.most"
+          label="Days cooked food stays"
+          :limit="limit.cookedDays"
+          :step="0.5"
+          needed
+          @update:model-value="changeSettings({ cookedDays: $event })"
+        />
+      </div>
+      <p>You may be stricter than the rules, not laxer.</p>
+    </section>
     <UndoBar :text="removed ? `Removed ${removed.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>
 </template>

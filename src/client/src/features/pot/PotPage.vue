@@ -119,6 +119,12 @@ function write() {
         Somebody is late? Leave it closed: until {{ clockTime(cook.state.asGoodUntil) }} it is as good.
       </p>
     </section>
+    <p v-if="cook.minutesMore > 0" class="stop early" data-testid="early">
+      <span>It was up early, so the meat has had less heat than planned.</span>
+      <v-btn class="tall" variant="outlined" @click="say('lengthened', { minutes: cook.minutesMore })"
+        >Set {{ cook.minutesMore }} min more</v-btn
+      >
+    </p>
     <p v-if="cook.tooShort" class="stop" data-testid="too-short">
       <b v-if="isSet">It was set to {{ cook.plan.minutes }} min, which was not safe.</b>
       <b v-else>Set to {{ cook.plan.minutes }} min, which is not safe. {{ cook.tooShort.text }}</b>

@@ -71,6 +71,7 @@ export const didIt: Record<CookEventKind, string> = {
   thickened: 'Dairy or starch is in',
   'step-done': 'Done, next',
   note: 'Note',
+  lengthened: 'More minutes are set',
   tasted: 'How it ate',
   finished: 'It is on the table',
   abandoned: 'Give up',

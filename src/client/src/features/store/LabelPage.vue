@@ -28,6 +28,7 @@ const style = computed(() => ({
   '--label-width': `${sheet.value.labelWidthMm}mm`,
   '--label-height': `${sheet.value.labelHeightMm}mm`,
   '--columns': sheet.value.columns,
+  '--rows': sheet.value.rows,
 }))
 const print = () => window.print()
 </script>
@@ -86,7 +87,7 @@ h1 {
   grid-template-columns: repeat(var(--columns), var(--label-width));
   grid-auto-rows: var(--label-height);
   place-content: start center;
-  padding: calc((var(--height) - 8 * var(--label-height)) / 4) 0;
+  padding-top: calc((var(--height) - var(--rows) * var(--label-height)) / 2);
   overflow: auto;
   background: #fff;
   color: #111;
@@ -118,15 +119,24 @@ h1 {
   width: calc(var(--label-height) * 0.5);
   max-width: 24mm;
 }
+@page labels {
+  margin: 0;
+}
 @media print {
   .no-print {
     display: none !important;
   }
   .sheet {
+    page: labels;
     border: 0;
     margin: 0;
     max-width: none;
-    overflow: visible;
+    min-height: 0;
+    height: calc(var(--height) - 1mm);
+    overflow: hidden;
+  }
+  .sheet:last-child {
+    break-after: auto;
   }
   .label {
     outline: 0;
