@@ -98,6 +98,7 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
             (await Server.GetAsync("/api/learned")).Body!["cuts"]!.AsArray(),
             c => (string)c!["cut"]! == "chicken-breast-boneless"
         );
+        Assert.Equal(204, (await Server.PostAsync("/api/learned/forget", "null")).Status);
     }
 
     [Theory]
@@ -184,6 +185,35 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
                     )
                 ).Body!["known"]!
         );
+    }
+
+    // A bird that is up after eight minutes, where thirteen were expected, has had less heat.
+    [Fact]
+    public async Task PotThatIsUpEarly_AsksForMoreMinutes_UntilTheyAreSet()
+    {
+        object bird = new
+        {
+            load = new
+            {
+                cut = "chicken-whole",
+                pieces = 1,
+                totalKg = 1.8,
+            },
+            promise = "measured",
+            confirmed = new[] { "giblets" },
+        };
+        var (_, cook) = await Server.PostAsync("/api/cooks", new { plan = bird, confirmed = new[] { "giblets" } });
+        var id = (string)cook!["id"]!;
+        Assert.Equal(409, (await DoAsync(id, "lengthened", data: new { minutes = 2 })).Status);
+        await DoAsync(id, "lid-on", Ago(9));
+        var (_, up) = await DoAsync(id, "pressure-reached", Ago(1));
+        var more = (int)up!["minutesMore"]!;
+        Assert.InRange(more, 1, 6);
+        Assert.Equal(400, (await DoAsync(id, "lengthened")).Status);
+        var (status, set) = await DoAsync(id, "lengthened", data: new { minutes = more });
+        Assert.Equal(200, status);
+        Assert.Equal(0, (int)set!["minutesMore"]!);
+        Assert.Equal((double)cook["state"]!["minutes"]! + more, (double)set["state"]!["minutes"]!);
     }
 
     public static TheoryData<string, string, int> Hostile() =>

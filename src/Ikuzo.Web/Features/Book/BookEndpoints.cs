@@ -156,12 +156,12 @@ internal static class BookEndpoints
     ) => await book.LeaveOutAsync(body.CookId!, leaveOut: false, cancellation) ? TypedResults.NoContent() : Missing();
 
     private static async Task<Results<NoContent, BadRequest<HttpValidationProblemDetails>>> ForgetAsync(
-        ForgetBody body,
+        ForgetBody? body,
         BookService book,
         CancellationToken cancellation
     )
     {
-        await book.ForgetAsync(body, cancellation);
+        await book.ForgetAsync(body ?? new(null, null), cancellation);
         return TypedResults.NoContent();
     }
 
