@@ -6604,9 +6604,9 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: {
+        requestBody?: {
             content: {
-                "application/json": components["schemas"]["ForgetBody"];
+                "application/json": null | components["schemas"]["ForgetBody"];
             };
         };
         responses: {
