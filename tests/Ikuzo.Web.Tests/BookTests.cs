@@ -151,6 +151,28 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
         Assert.True(JsonNode.DeepEquals(here, there), $"{here} {there}");
     }
 
+    // What a journal refuses one by one is not taken in from a file either.
+    [Theory]
+    [InlineData("celsius", "900")]
+    [InlineData("spot", "\"nowhere\"")]
+    [InlineData("minutes", "1e300")]
+    [InlineData("text", "\"<script>\"")]
+    [InlineData("speed", "60")]
+    public async Task ForeignEntry_IsRefusedWithItsCook(string field, string value)
+    {
+        await CookAsync();
+        var file = (await Server.GetAsync("/api/book/export")).Body!;
+        var cook = file["cooks"]![0]!.DeepClone();
+        cook["id"] = "forged";
+        cook["journal"]!.AsArray().First(e => (string)e!["kind"]! == "reading")!["data"]![field] = JsonNode.Parse(value);
+        file["cooks"] = new JsonArray(cook);
+        var (status, taken) = await ImportAsync(file.ToJsonString(), "application/json");
+        Assert.Equal(200, status);
+        Assert.Equal(0, (int)taken!["taken"]!);
+        Assert.Single(taken["refused"]!.AsArray());
+        Assert.Equal(404, (await Server.GetAsync("/api/book/forged")).Status);
+    }
+
     [Fact]
     public async Task TableKeptElsewhere_IsTakenIn_AndWhatCouldNotBeIsSaid()
     {

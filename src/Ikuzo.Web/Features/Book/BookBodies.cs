@@ -4,6 +4,7 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
+using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Plans;
 
 namespace Ikuzo.Web.Features.Book;
@@ -100,44 +101,13 @@ public sealed record BookPage
     public required PreviewBody Again { get; init; }
 }
 
-/// <summary>How a cook ate, what it weighed, what to do next time. What is left out stays as it was said.</summary>
-public sealed record TastingBody
+/// <summary>A tasting.</summary>
+public sealed record TastingBody : TastedBody
 {
     /// <summary>Name that the client gives it; the same again changes nothing.</summary>
     [Longest(60)]
     [PlainText]
     public string? ClientId { get; init; }
-
-    /// <summary>How juicy it was, -2 (dry) to 2 (very juicy); 0 is right.</summary>
-    [Limits(-2, 2)]
-    public int? Juicy { get; init; }
-
-    /// <summary>How tender it was, -2 (tough) to 2 (too soft); 0 is right.</summary>
-    [Limits(-2, 2)]
-    public int? Tender { get; init; }
-
-    /// <summary>What to do next time.</summary>
-    [Longest(500)]
-    [PlainText]
-    public string? NextTime { get; init; }
-
-    /// <summary>Weight before, g.</summary>
-    [Limits(1, 20_000, "g")]
-    public double? RawGrams { get; init; }
-
-    /// <summary>Weight out of the pot, bone and skin with it, g.</summary>
-    [Limits(1, 20_000, "g")]
-    public double? CookedGrams { get; init; }
-
-    internal CookEventData ToData() =>
-        new()
-        {
-            Juicy = Juicy,
-            Tender = Tender,
-            NextTime = NextTime?.Trim(),
-            RawGrams = RawGrams,
-            CookedGrams = CookedGrams,
-        };
 }
 
 /// <summary>A cook that nobody followed, in one line: "yesterday, 8 drumsticks, 12 min, vented, 85 °C".</summary>

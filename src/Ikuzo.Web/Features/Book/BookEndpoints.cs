@@ -117,7 +117,7 @@ internal static class BookEndpoints
     > TasteAsync(string cookId, TastingBody body, CookService cooks, BookService book, CancellationToken cancellation)
     {
         var clientId = body.ClientId ?? Guid.CreateVersion7().ToString();
-        return await cooks.AppendAsync(cookId, clientId, CookEventKind.Tasted, null, body.ToData(), cancellation) switch
+        return await cooks.AppendAsync(cookId, clientId, CookEventKind.Tasted, null, body.Tasted(), cancellation) switch
         {
             { Cook: null } => Missing(),
             { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),

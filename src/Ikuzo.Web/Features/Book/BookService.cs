@@ -6,6 +6,7 @@ using Ikuzo.Core.Asking;
 using Ikuzo.Core.Book;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Kitchen;
@@ -313,25 +314,18 @@ internal sealed class BookService(
             return "its plan has no minutes or no release.";
         }
 
-        var text = new PlainTextAttribute();
-        if (
-            cook.Journal.Any(e =>
-                e.ClientId is not { Length: > 0 and <= 60 }
-                || e.At.Year is < 2000 or > 2200
-                || e.Data?.Text?.Length > 500
-                || !text.IsValid(e.Data?.Text)
-                || !text.IsValid(e.Data?.NextTime)
-            )
-        )
-        {
-            return "an entry of its journal has no name, no moment, or a text that is not plain.";
-        }
-
         try
         {
+            var planned = cook.Planned!.ToCook(usual);
+            var spots = planned.Spots.Select(spot => spot.Id).ToHashSet();
+            if (!cook.Journal.All(e => IsEntry(e, spots)))
+            {
+                return "an entry of its journal has no name, no moment, or something in it that no journal here has.";
+            }
+
             BookEntry.Of(
                 cook.Name!,
-                cook.Planned!.ToCook(usual),
+                planned,
                 [.. cook.Journal.Select(e => new CookEvent(e.ClientId!, e.Kind, e.At, e.Data ?? CookEventData.None))],
                 cook.Verdict
             );
@@ -341,6 +335,26 @@ internal sealed class BookService(
         {
             return "its plan or journal does not fit together.";
         }
+    }
+
+    // The limits that an entry has when it comes one by one.
+    private static bool IsEntry(FiledEvent entry, HashSet<string> spots)
+    {
+        var (text, data) = (new PlainTextAttribute(), entry.Data ?? CookEventData.None);
+        return entry is { ClientId.Length: > 0 and <= 60, At.Year: >= 2000 and <= 2200 }
+            && data is { Text: null or { Length: <= 500 }, NextTime: null or { Length: <= 500 }, Step: null or { Length: <= 40 } }
+            && text.IsValid(data.Text)
+            && text.IsValid(data.NextTime)
+            && data is { Minutes: null or (>= 0 and <= 240), Juicy: null or (>= -2 and <= 2), Tender: null or (>= -2 and <= 2) }
+            && data is { RawGrams: null or (>= 1 and <= 20_000), CookedGrams: null or (>= 1 and <= 20_000) }
+            && data is { Speed: null, Seed: null, Faults: null }
+            && (
+                entry.Kind != CookEventKind.Reading
+                || (
+                    data is { Spot: not null, Celsius: >= ProbeReading.LeastCelsius and <= ProbeReading.MostCelsius }
+                    && spots.Contains(data.Spot)
+                )
+            );
     }
 
     /// <summary>Takes in a table that was kept elsewhere.</summary>

@@ -164,32 +164,9 @@ public sealed record PlannedBody
         };
 }
 
-/// <summary>What belongs to an entry; what does not belong to its kind is left out.</summary>
-public sealed record EventDataBody
+/// <summary>How a cook ate, what it weighed, what to do next time. What is left out stays as it was said.</summary>
+public abstract record TastedBody
 {
-    /// <summary>Id of the entry that is corrected or undone.</summary>
-    [Longest(40)]
-    public string? Of { get; init; }
-
-    /// <summary>Text of a note.</summary>
-    [Longest(500)]
-    [PlainText]
-    public string? Text { get; init; }
-
-    /// <summary>Minutes to cook on.</summary>
-    [Limits(0, 240, "min")]
-    public double? Minutes { get; init; }
-
-    /// <summary>True to cook on at a simmer.</summary>
-    public bool? Simmer { get; init; }
-
-    /// <summary>True when a lump was taken apart first.</summary>
-    public bool? Separate { get; init; }
-
-    /// <summary>Id of a step that is done.</summary>
-    [Longest(40)]
-    public string? Step { get; init; }
-
     /// <summary>How juicy it was, -2 (dry) to 2 (very juicy); 0 is right.</summary>
     [Limits(-2, 2)]
     public int? Juicy { get; init; }
@@ -220,6 +197,33 @@ public sealed record EventDataBody
             RawGrams = RawGrams,
             CookedGrams = CookedGrams,
         };
+}
+
+/// <summary>What belongs to an entry; what does not belong to its kind is left out.</summary>
+public sealed record EventDataBody : TastedBody
+{
+    /// <summary>Id of the entry that is corrected or undone.</summary>
+    [Longest(40)]
+    public string? Of { get; init; }
+
+    /// <summary>Text of a note.</summary>
+    [Longest(500)]
+    [PlainText]
+    public string? Text { get; init; }
+
+    /// <summary>Minutes to cook on.</summary>
+    [Limits(0, 240, "min")]
+    public double? Minutes { get; init; }
+
+    /// <summary>True to cook on at a simmer.</summary>
+    public bool? Simmer { get; init; }
+
+    /// <summary>True when a lump was taken apart first.</summary>
+    public bool? Separate { get; init; }
+
+    /// <summary>Id of a step that is done.</summary>
+    [Longest(40)]
+    public string? Step { get; init; }
 }
 
 /// <summary>Something that happened.</summary>

@@ -4045,7 +4045,7 @@ export interface components {
              */
             cookedGrams: null | number;
         };
-        /** @description How a cook ate, what it weighed, what to do next time. What is left out stays as it was said. */
+        /** @description A tasting. */
         TastingBody: {
             /** @description Name that the client gives it; the same again changes nothing. */
             clientId: null | string;

@@ -45,12 +45,14 @@ const plan = (item: StoreView) =>
 <style scoped>
 .urgent {
   display: flex;
-  flex-wrap: wrap;
   align-items: center;
   gap: 6px 14px;
   margin: 0;
   padding: 2px 12px;
   border-left: 6px solid rgb(var(--v-theme-secondary));
+}
+.urgent > span {
+  min-width: 0;
 }
 a {
   color: inherit;
