@@ -62,11 +62,11 @@ public class HappenedTests
                 Read(31, 66),
                 (CookEventKind.BackUnderPressure, 33, new() { Minutes = 4 }),
                 (CookEventKind.Opened, 50, null),
-                Read(51, 83),
+                Read(51, 64),
             ])
         );
         Assert.Equal(66, Assert.Single(happened.FirstReadings).Celsius);
-        Assert.Equal(83, happened.LowestCelsius);
+        Assert.Equal(64, happened.LowestCelsius);
         Assert.Equal(1, happened.Returns);
     }
 
