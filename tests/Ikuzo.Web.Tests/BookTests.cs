@@ -160,9 +160,9 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
     [InlineData("speed", "60")]
     public async Task ForeignEntry_IsRefusedWithItsCook(string field, string value)
     {
-        await CookAsync();
+        var measured = await CookAsync();
         var file = (await Server.GetAsync("/api/book/export")).Body!;
-        var cook = file["cooks"]![0]!.DeepClone();
+        var cook = file["cooks"]!.AsArray().First(c => (string)c!["id"]! == measured)!.DeepClone();
         cook["id"] = "forged";
         cook["journal"]!.AsArray().First(e => (string)e!["kind"]! == "reading")!["data"]![field] = JsonNode.Parse(value);
         file["cooks"] = new JsonArray(cook);
