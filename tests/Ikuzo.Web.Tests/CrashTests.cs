@@ -69,6 +69,12 @@ public sealed class CrashTests : IDisposable
                 await BeginAsync(simulated: _phases.Count % 3 == 2);
             }
 
+            if (_tastings.Count == 0)
+            {
+                var page = await PostAsync("/api/book", new { text = "yesterday, 8 drumsticks, 12 min, vented" });
+                _tastings[(string)page!["item"]!["id"]!] = (0, 0);
+            }
+
             using var stop = new CancellationTokenSource();
             var writing = Task.WhenAll(WhileThereAsync(MoveAsync, stop.Token), WhileThereAsync(TasteAsync, stop.Token));
             var cooking = Task.WhenAll(_phases.Where(p => p.Value != "done").Select(p => CookAsync(p.Key, stop.Token)).ToArray());
@@ -139,12 +145,6 @@ public sealed class CrashTests : IDisposable
 
     private async Task TasteAsync()
     {
-        if (_tastings.Count == 0)
-        {
-            var page = await PostAsync("/api/book", new { text = "yesterday, 8 drumsticks, 12 min, vented, 85 °C" });
-            _tastings[(string)page!["item"]!["id"]!] = (0, 0);
-        }
-
         var (id, (kept, sent)) = _tastings.First();
         _tastings[id] = (kept, sent + 1);
         using var answer = await _http.PutAsJsonAsync($"/api/book/{id}/tasting", new { nextTime = $"{sent + 1}", juicy = 1 });
