@@ -1,9 +1,10 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Asking;
 
-/// <summary>Reads when something happened, in the words in which it is said: "yesterday", "3 days ago", "on Monday", "12.11.".</summary>
+/// <summary>Reads when something happened, in the words in which it is said: "yesterday", "3 days ago", "on Monday".</summary>
 public static partial class DayWords
 {
     private const int MostDays = 366;
@@ -52,18 +53,11 @@ public static partial class DayWords
         return today.AddDays(-(back == 0 ? 7 : back));
     }
 
+    // "a day ago" is one.
     private static int Number(string word) =>
         int.TryParse(word, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
-            ? Math.Min(number, 10_000)
-            : word.ToLowerInvariant() switch
-            {
-                "two" => 2,
-                "three" => 3,
-                "four" => 4,
-                "five" => 5,
-                "six" => 6,
-                _ => 1,
-            };
+            ? number
+            : (int)(NumberWords.Of(word.ToLowerInvariant()) ?? 1);
 
     private const RegexOptions Plain = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant;
 

@@ -90,16 +90,12 @@ internal static class DemoYear
             Text = entry.Text,
         };
 
-    private static PlannedBody Planned(Cook cook, UsualKitchen usual)
-    {
-        var pot = usual.Kept.First(p => p.Id == cook.Pot);
-        return new()
-        {
-            Request = new PreviewBody
+    private static PlannedBody Planned(Cook cook, UsualKitchen usual) =>
+        PlannedBody.Over(
+            usual,
+            usual.Kept.First(p => p.Id == cook.Pot),
+            new()
             {
-                Pot = pot.ToBody(),
-                AltitudeMetres = usual.Settings.AltitudeMetres,
-                RoomCelsius = usual.Settings.RoomCelsius,
                 Load = LoadBody.Of(
                     new()
                     {
@@ -114,10 +110,7 @@ internal static class DemoYear
                 Minutes = cook.Minutes,
                 Release = ReleaseBody.Of(new Release(Enum.Parse<ReleaseKind>(cook.Release), cook.Rest)),
             },
-            PotId = pot.Id,
-            ToPressureMinutes = new(cook.Up[0], cook.Up[1], cook.Up[2]),
-            ReleaseMinutes = new(cook.Down[0], cook.Down[1], cook.Down[2]),
-            After = [],
-        };
-    }
+            new(cook.Up[0], cook.Up[1], cook.Up[2]),
+            new(cook.Down[0], cook.Down[1], cook.Down[2])
+        );
 }

@@ -54,18 +54,14 @@ internal static class BookEndpoints
             : TypedResults.Created($"/api/book/{page.Item.Id}", page);
     }
 
-    private static async Task<IResult> ExportAsync(
-        BookService book,
-        CancellationToken cancellation,
-        [Longest(10)] string format = "json"
-    ) =>
+    private static async Task<IResult> ExportAsync(BookFiles files, CancellationToken cancellation, [Longest(10)] string format = "json") =>
         format == "csv"
-            ? TypedResults.File(await book.TableAsync(cancellation), "text/csv; charset=utf-8", "book.csv")
-            : TypedResults.Ok(await book.FileAsync(cancellation));
+            ? TypedResults.File(await files.TableAsync(cancellation), "text/csv; charset=utf-8", "book.csv")
+            : TypedResults.Ok(await files.FileAsync(cancellation));
 
     private static async Task<Results<Ok<BookImported>, UnprocessableEntity<ProblemDetails>>> ImportAsync(
         HttpRequest request,
-        BookService book,
+        BookFiles files,
         CancellationToken cancellation
     )
     {
@@ -82,8 +78,8 @@ internal static class BookEndpoints
             var isTable = request.ContentType?.StartsWith("text/csv", StringComparison.OrdinalIgnoreCase) == true;
             return TypedResults.Ok(
                 isTable
-                    ? await book.TakeTableAsync(new UTF8Encoding(false, true).GetString(file), Mapping(request.Query), cancellation)
-                    : await book.TakeFileAsync(file, cancellation)
+                    ? await files.TakeTableAsync(new UTF8Encoding(false, true).GetString(file), Mapping(request.Query), cancellation)
+                    : await files.TakeFileAsync(file, cancellation)
             );
         }
         catch (Exception error) when (error is FormatException or CsvHelper.CsvHelperException or DecoderFallbackException)

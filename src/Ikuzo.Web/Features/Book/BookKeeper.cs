@@ -19,6 +19,7 @@ internal sealed partial class BookKeeper(
 ) : BackgroundService
 {
     private const int AtOnce = 20, // lessons for who waits for them
+        MostTimes = 10,
         Besides = 2; // and beside all else
     private static readonly TimeSpan Pause = TimeSpan.FromMilliseconds(250);
 
@@ -52,9 +53,13 @@ internal sealed partial class BookKeeper(
         }
     }
 
-    /// <summary>Learns from the cooks that were not learned from yet, a few at a time; false when there were none.</summary>
-    public Task<bool> LearnAsync(CancellationToken cancellation) => LearnAsync(AtOnce, cancellation);
+    /// <summary>Learns from cooks that were not learned from yet, for who waits for it: of a long backlog only so many.</summary>
+    public async Task CatchUpAsync(CancellationToken cancellation)
+    {
+        for (var times = 0; times < MostTimes && await LearnAsync(AtOnce, cancellation); times++) { }
+    }
 
+    // A few at a time; false when there were none.
     private async Task<bool> LearnAsync(int most, CancellationToken cancellation)
     {
         await WriteAsync(cancellation);

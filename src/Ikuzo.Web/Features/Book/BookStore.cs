@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.Json;
 using Dapper;
 using Ikuzo.Core.Book;
@@ -32,7 +31,7 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
-    private string Now => Text(clock.GetUtcNow());
+    private string Now => StoredMoment.Text(clock.GetUtcNow());
 
     /// <summary>Ended cooks whose line is not written yet.</summary>
     public async Task<IReadOnlyList<string>> ToWriteAsync(CancellationToken cancellation)
@@ -63,7 +62,7 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
             {
                 cookId,
                 name,
-                CookedAt = Text(entry.CookedAt),
+                CookedAt = StoredMoment.Text(entry.CookedAt),
                 Cut = entry.Cut.Id,
                 entry.Pieces,
                 entry.TotalKg,
@@ -90,8 +89,8 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         {
             Words = Words(query.Query),
             query.Cut,
-            From = query.From is { } from ? Text(from) : null,
-            To = query.To is { } to ? Text(to) : null,
+            From = query.From is { } from ? StoredMoment.Text(from) : null,
+            To = query.To is { } to ? StoredMoment.Text(to) : null,
             Skip = (query.Page - 1) * query.PageSize,
             query.PageSize,
         };
@@ -190,7 +189,7 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
             {
                 lesson.CookId,
                 Lesson.Version,
-                At = Text(lesson.At),
+                At = StoredMoment.Text(lesson.At),
                 Json = JsonSerializer.Serialize(lesson, _json),
             }
         );
@@ -203,14 +202,14 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
     {
         await using var db = await database.OpenAsync(cancellation);
         var forgotten = (await db.QueryAsync<(string? PotId, string? Cut, string At)>("SELECT pot_id, cut, at FROM forgotten"))
-            .Select(f => (f.PotId, f.Cut, At: Moment(f.At)))
+            .Select(f => (f.PotId, f.Cut, At: StoredMoment.Of(f.At)))
             .ToList();
         var lessons = await db.QueryAsync<string>(
             """
             SELECT l.lesson FROM lessons l JOIN cooks c ON c.id = l.cook_id
             WHERE l.version = @Version AND c.removed_at IS NULL AND c.left_out = 0 AND l.at >= @From ORDER BY l.at, l.cook_id
             """,
-            new { Lesson.Version, From = Text(from) }
+            new { Lesson.Version, From = StoredMoment.Text(from) }
         );
         return
         [
@@ -236,16 +235,12 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         return words.Length == 0 ? null : string.Join(' ', words.Select(w => $"\"{w}\"*"));
     }
 
-    private static string Text(DateTimeOffset at) => at.ToUniversalTime().ToString("O");
-
-    private static DateTimeOffset Moment(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
-
     private static BookItem ToItem(Row row) =>
         new()
         {
             Id = row.Id,
             Name = row.Name,
-            CookedAt = Moment(row.CookedAt),
+            CookedAt = StoredMoment.Of(row.CookedAt),
             Cut = row.Cut,
             CutName = CutCatalogue.Find(row.Cut) is { } cut ? (row.Pieces == 1 ? cut.Name : cut.Plural) : row.Cut,
             Pieces = (int)row.Pieces,

@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Security.Cryptography;
 using System.Text.Json;
 using System.Text.Json.Serialization;
@@ -15,18 +14,10 @@ internal sealed class AdviceCache
         NumberHandling = JsonNumberHandling.AllowNamedFloatingPointLiterals,
     };
 
-    private readonly ConcurrentDictionary<string, RescueAdvice> _known = new();
+    private readonly Remembered<string, RescueAdvice> _known = new(MostRemembered);
 
     /// <summary>The advice for a request.</summary>
-    public RescueAdvice Of(RescueRequest request)
-    {
-        if (_known.Count > MostRemembered)
-        {
-            _known.Clear();
-        }
-
-        return _known.GetOrAdd(Key(request), _ => RescuePlanner.Advise(request));
-    }
+    public RescueAdvice Of(RescueRequest request) => _known.Of(Key(request), () => RescuePlanner.Advise(request));
 
     /// <summary>A name that two requests share only when they ask the same.</summary>
     internal static string Key(RescueRequest request) =>

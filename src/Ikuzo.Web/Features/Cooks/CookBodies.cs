@@ -136,6 +136,22 @@ public sealed record PlannedBody
     /// <summary>Jobs for free hands.</summary>
     public IReadOnlyList<JobBody> Meanwhile { get; init; } = [];
 
+    /// <summary>A cook that is over and whose plan is known from elsewhere, in a pot of this kitchen.</summary>
+    internal static PlannedBody Over(UsualKitchen kitchen, Pot pot, PreviewBody request, Spread90 toPressure, Spread90 release) =>
+        new()
+        {
+            Request = request with
+            {
+                Pot = pot.ToBody(),
+                AltitudeMetres = kitchen.Settings.AltitudeMetres,
+                RoomCelsius = kitchen.Settings.RoomCelsius,
+            },
+            PotId = pot.Id,
+            ToPressureMinutes = toPressure,
+            ReleaseMinutes = release,
+            After = [],
+        };
+
     internal PlannedCook ToCook(UsualKitchen kitchen) =>
         new()
         {

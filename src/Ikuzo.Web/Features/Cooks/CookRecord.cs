@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using System.Globalization;
 using CsvHelper;
 using Ikuzo.Core.Planning;
@@ -30,7 +29,7 @@ internal sealed class CookRecord(CookService cooks, CookStore store, DeviceRunne
         MeatChannel = "simulated coldest spot";
     private const int MostRemembered = 50;
 
-    private readonly ConcurrentDictionary<string, Plan> _plans = new();
+    private readonly Remembered<string, Plan> _plans = new(MostRemembered);
 
     /// <summary>What was expected and what was measured.</summary>
     public async Task<CookCurves> CurvesAsync(LiveCook live, CancellationToken cancellation)
@@ -48,15 +47,8 @@ internal sealed class CookRecord(CookService cooks, CookStore store, DeviceRunne
     }
 
     /// <summary>The plan of a cook. It never changes, and an open panel asks for it every few seconds.</summary>
-    public Plan PlanOf(LiveCook live, CancellationToken cancellation)
-    {
-        if (_plans.Count > MostRemembered)
-        {
-            _plans.Clear();
-        }
-
-        return _plans.GetOrAdd(live.Cook.Id, _ => Planner.Compute(live.Planned.Request, cancellation));
-    }
+    public Plan PlanOf(LiveCook live, CancellationToken cancellation) =>
+        _plans.Of(live.Cook.Id, () => Planner.Compute(live.Planned.Request, cancellation));
 
     /// <summary>Everything as JSON.</summary>
     public async Task<CookFile> FileAsync(LiveCook live, CancellationToken cancellation) =>

@@ -13,16 +13,12 @@ namespace Ikuzo.Web.Features.Cooks;
 internal readonly record struct Appended(CookView? Cook, JournalRefusal? Refusal, IDictionary<string, string[]>? Errors = null);
 
 /// <summary>Adds to journals one at a time per cook, tells who listens, and computes states.</summary>
-internal sealed class CookService(
-    CookStore store,
-    KitchenStore kitchen,
-    TimeProvider clock,
-    IHubContext<CookHub> hub,
-    AdviceCache advice,
-    EarlyCache early
-)
+internal sealed class CookService(CookStore store, KitchenStore kitchen, TimeProvider clock, IHubContext<CookHub> hub, AdviceCache advice)
 {
+    private const int MostRemembered = 200;
+
     private readonly ConcurrentDictionary<string, SemaphoreSlim> _turns = new();
+    private readonly Remembered<(string Cook, double ComeUpMinutes), int> _early = new(MostRemembered);
 
     /// <summary>Raised with each entry, in the order of each journal.</summary>
     public event Action<LiveCook, CookEvent>? Taken;
@@ -105,9 +101,13 @@ internal sealed class CookService(
 
         var standing = CookJournal.Standing(live.Events).ToList();
         var (lid, up) = (standing.Find(e => e.Kind == CookEventKind.LidOn), standing.Find(e => e.Kind == CookEventKind.PressureReached));
-        return lid is null || up is null || up.At <= lid.At || standing.Exists(e => e.Kind == CookEventKind.Lengthened)
-            ? 0
-            : early.Of(live.Cook.Id, live.Planned, (up.At - lid.At).TotalMinutes);
+        if (lid is null || up is null || up.At <= lid.At || standing.Exists(e => e.Kind == CookEventKind.Lengthened))
+        {
+            return 0;
+        }
+
+        var minutes = (up.At - lid.At).TotalMinutes;
+        return _early.Of((live.Cook.Id, minutes), () => EarlyPressure.MinutesMore(live.Planned, minutes));
     }
 
     private async Task<Appended> TakeAsync(

@@ -59,17 +59,7 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         );
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
-        await db.ExecuteAsync(
-            "INSERT INTO cooks (id, name, planned, created_at) VALUES (@Id, @Name, @Planned, @CreatedAt)",
-            new
-            {
-                cook.Id,
-                cook.Name,
-                Planned = JsonSerializer.Serialize(planned, _json),
-                CreatedAt = Text(cook.CreatedAt),
-            },
-            transaction
-        );
+        await InsertCookAsync(transaction, cook);
         foreach (var entry in journal)
         {
             await InsertAsync(transaction, cook.Id, Guid.CreateVersion7().ToString(), entry, cook.CreatedAt);
@@ -98,22 +88,7 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         id ??= Guid.CreateVersion7().ToString("N");
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
-        var isNew = await db.ExecuteAsync(
-            """
-            INSERT INTO cooks (id, name, planned, created_at, ended, verdict) VALUES (@id, @name, @Planned, @CreatedAt, 1, @Verdict)
-            ON CONFLICT (id) DO NOTHING
-            """,
-            new
-            {
-                id,
-                name,
-                Planned = JsonSerializer.Serialize(planned, _json),
-                CreatedAt = Text(journal[0].Event.At),
-                Verdict = verdict.ToString(),
-            },
-            transaction
-        );
-        if (isNew == 0)
+        if (!await InsertCookAsync(transaction, new(id, name, planned, journal[0].Event.At, Ended: true, verdict, Simulated: false)))
         {
             return null;
         }
@@ -197,6 +172,25 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         return new(entry with { Id = Name(id) }, clientId, now);
     }
 
+    // False when it is there already.
+    private async Task<bool> InsertCookAsync(DbTransaction transaction, KeptCook cook) =>
+        await transaction.Connection!.ExecuteAsync(
+            """
+            INSERT INTO cooks (id, name, planned, created_at, ended, verdict)
+            VALUES (@Id, @Name, @Planned, @CreatedAt, @Ended, @Verdict) ON CONFLICT (id) DO NOTHING
+            """,
+            new
+            {
+                cook.Id,
+                cook.Name,
+                Planned = JsonSerializer.Serialize(cook.Planned, _json),
+                CreatedAt = StoredMoment.Text(cook.CreatedAt),
+                cook.Ended,
+                Verdict = cook.Verdict.ToString(),
+            },
+            transaction
+        ) == 1;
+
     private Task<long> InsertAsync(DbTransaction transaction, string cookId, string clientId, CookEvent entry, DateTimeOffset now) =>
         transaction.Connection!.ExecuteScalarAsync<long>(
             """
@@ -208,8 +202,8 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
                 cookId,
                 clientId,
                 kind = entry.Kind.ToString(),
-                at = Text(entry.At),
-                now = Text(now),
+                at = StoredMoment.Text(entry.At),
+                now = StoredMoment.Text(now),
                 data = JsonSerializer.Serialize(entry.Data, _json),
             },
             transaction
@@ -258,16 +252,12 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
 
     private static string Name(long id) => id.ToString(CultureInfo.InvariantCulture);
 
-    private static string Text(DateTimeOffset at) => at.ToUniversalTime().ToString("O");
-
-    private static DateTimeOffset Moment(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
-
     private KeptCook ToCook(Row row) =>
         new(
             row.Id,
             row.Name,
             JsonSerializer.Deserialize<PlannedBody>(row.Planned, _json)!,
-            Moment(row.CreatedAt),
+            StoredMoment.Of(row.CreatedAt),
             row.Ended != 0,
             Enum.Parse<CookVerdict>(row.Verdict),
             row.Simulated != 0
@@ -278,11 +268,11 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
             new CookEvent(
                 Name(row.Id),
                 Enum.Parse<CookEventKind>(row.Kind),
-                Moment(row.At),
+                StoredMoment.Of(row.At),
                 JsonSerializer.Deserialize<CookEventData>(row.Data, _json)!
             ),
             row.ClientId,
-            Moment(row.WrittenAt)
+            StoredMoment.Of(row.WrittenAt)
         );
 
     private sealed record Row(string Id, string Name, string Planned, string CreatedAt, long Ended, string Verdict, long Simulated);

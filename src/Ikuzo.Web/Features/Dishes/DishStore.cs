@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.Json;
 using Dapper;
 using Ikuzo.Web.Data;
@@ -14,7 +13,7 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
-    private string Now => clock.GetUtcNow().ToString("O");
+    private string Now => StoredMoment.Text(clock.GetUtcNow());
 
     /// <summary>Keeps a new dish.</summary>
     public async Task<KeptDish> AddAsync(DishDocument document, CancellationToken cancellation)
@@ -96,7 +95,7 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
         {
             Id = row.Id,
             Document = JsonSerializer.Deserialize<DishDocument>(row.Document, _json)!,
-            ChangedAt = DateTimeOffset.Parse(row.ChangedAt, CultureInfo.InvariantCulture),
+            ChangedAt = StoredMoment.Of(row.ChangedAt),
         };
 
     private sealed record Row(string Id, string Document, string ChangedAt);

@@ -147,7 +147,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
                 pot.HalfMarkLitres,
                 pot.KeepsWarm,
                 pot.KeepWarmCelsius,
-                CreatedAt = clock.GetUtcNow().ToString("O"),
+                CreatedAt = StoredMoment.Text(clock.GetUtcNow()),
             },
             transaction
         );
@@ -167,7 +167,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
         await using var transaction = await db.BeginTransactionAsync(cancellation);
         var rows = await db.ExecuteAsync(
             "UPDATE pots SET removed_at = @Now, is_default = 0 WHERE id = @Id AND removed_at IS NULL",
-            new { Id = id, Now = clock.GetUtcNow().ToString("O") },
+            new { Id = id, Now = StoredMoment.Text(clock.GetUtcNow()) },
             transaction
         );
         await KeepOneDefaultAsync(db, transaction);

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.Json;
 using Dapper;
 using Ikuzo.Core.Cooking;
@@ -34,7 +33,7 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
             Minutes = minutes,
             ReleaseKind = release?.Kind.ToString(),
             RestMinutes = release?.RestMinutes,
-            CreatedAt = clock.GetUtcNow().ToString("O"),
+            CreatedAt = StoredMoment.Text(clock.GetUtcNow()),
         };
         await using var db = await database.OpenAsync(cancellation);
         await db.ExecuteAsync(
@@ -80,7 +79,7 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
     private async Task<bool> ChangeAsync(string sql, string id, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return await db.ExecuteAsync(sql, new { id, now = clock.GetUtcNow().ToString("O") }) == 1;
+        return await db.ExecuteAsync(sql, new { id, now = StoredMoment.Text(clock.GetUtcNow()) }) == 1;
     }
 
     private SavedPlan ToPlan(Row row) =>
@@ -91,7 +90,7 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
             Request = JsonSerializer.Deserialize<PreviewBody>(row.Request, _json)!,
             Minutes = row.Minutes,
             Release = row.ReleaseKind is null ? null : new ReleaseBody(Enum.Parse<ReleaseKind>(row.ReleaseKind), row.RestMinutes),
-            CreatedAt = DateTimeOffset.Parse(row.CreatedAt, CultureInfo.InvariantCulture),
+            CreatedAt = StoredMoment.Of(row.CreatedAt),
         };
 
     private sealed record Row

@@ -81,7 +81,7 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
                 clientId,
                 cookId,
                 Document = JsonSerializer.Serialize(StoreDocument.Of(item), _json),
-                Now = Text(clock.GetUtcNow()),
+                Now = StoredMoment.Text(clock.GetUtcNow()),
             },
             transaction
         );
@@ -171,7 +171,7 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
                 {
                     id,
                     clientId,
-                    Now = Text(clock.GetUtcNow()),
+                    Now = StoredMoment.Text(clock.GetUtcNow()),
                     Undoes = long.Parse(kept.Moves[^1].Id, CultureInfo.InvariantCulture),
                 },
                 transaction
@@ -217,18 +217,7 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
 
         await InsertAsync(transaction, part, clientId, move.To, move.At, cookId);
         // The whole remembers the name, so that sending it again divides nothing again.
-        await transaction.Connection!.ExecuteAsync(
-            "INSERT INTO store_moves (item_id, client_id, place, at, written_at) VALUES (@Id, @clientId, @Place, @At, @Now)",
-            new
-            {
-                kept.Id,
-                clientId,
-                Place = kept.Item.Place.ToString(),
-                At = Text(kept.Item.Since),
-                Now = Text(clock.GetUtcNow()),
-            },
-            transaction
-        );
+        await InsertAsync(transaction, kept.Id, clientId, kept.Item.Place, kept.Item.Since, null);
     }
 
     private Task<int> InsertAsync(
@@ -250,8 +239,8 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
                 clientId,
                 cookId,
                 Place = to.ToString(),
-                At = Text(at),
-                Now = Text(clock.GetUtcNow()),
+                At = StoredMoment.Text(at),
+                Now = StoredMoment.Text(clock.GetUtcNow()),
             },
             transaction
         );
@@ -298,16 +287,16 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
                 JsonSerializer.Deserialize<StoreDocument>(i.Document, _json)!,
                 [
                     .. moves[i.Id]
-                        .Select(m => new Move(m.Id.ToString(CultureInfo.InvariantCulture), Enum.Parse<StorePlace>(m.Place), Moment(m.At))),
+                        .Select(m => new Move(
+                            m.Id.ToString(CultureInfo.InvariantCulture),
+                            Enum.Parse<StorePlace>(m.Place),
+                            StoredMoment.Of(m.At)
+                        )),
                 ],
                 i.CookId
             )),
         ];
     }
-
-    private static string Text(DateTimeOffset at) => at.ToUniversalTime().ToString("O");
-
-    private static DateTimeOffset Moment(string text) => DateTimeOffset.Parse(text, CultureInfo.InvariantCulture);
 
     private sealed record ItemRow(string Id, string Document, string? CookId);
 

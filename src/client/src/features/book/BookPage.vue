@@ -66,7 +66,7 @@ useShortcuts({ '/': () => search.value?.focus() })
 
 <template>
   <div class="book" :class="{ open: open !== null }">
-    <header>
+    <header class="page-head">
       <h1>Book</h1>
       <p class="tools">
         <router-link class="tool" :to="{ name: 'learned' }"
@@ -159,13 +159,6 @@ useShortcuts({ '/': () => search.value?.focus() })
   grid-template-columns: minmax(0, 1fr);
   gap: 14px;
   max-width: 1240px;
-}
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 24px;
-  align-items: baseline;
-  justify-content: space-between;
 }
 h1 {
   font-family: var(--display);

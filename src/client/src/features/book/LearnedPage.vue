@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import ThingRow from './ThingRow.vue'
+import { leaveOut } from './useBook'
 import { cookedOn } from './words'
 
 /** What Ikuzo has learned in this kitchen: by pot and by cut, in words and numbers, and a way to take it back. */
@@ -21,11 +22,9 @@ const sayings = computed(() =>
 )
 const asked = ref<string | null>(null)
 const refresh = () => client.invalidateQueries({ queryKey: ['learned'] })
-const leaveOut = (cookId: string, out: boolean) =>
+const leave = (cookId: string, out: boolean) =>
   attempt(async () => {
-    await (out
-      ? api.POST('/api/learned/exclude', { body: { cookId } })
-      : api.POST('/api/learned/include', { body: { cookId } }))
+    await leaveOut(cookId, out)
     await refresh()
   })
 const forget = (what: { potId?: string; cut?: string }) =>
@@ -38,7 +37,7 @@ const forget = (what: { potId?: string; cut?: string }) =>
 
 <template>
   <div class="learned">
-    <header>
+    <header class="page-head">
       <h1>What Ikuzo has learned</h1>
       <router-link class="back" :to="{ name: 'book' }">Back to the book</router-link>
     </header>
@@ -59,7 +58,7 @@ const forget = (what: { potId?: string; cut?: string }) =>
             <router-link :to="{ name: 'book', params: { id: odd.cookId } }">{{ odd.name }}</router-link>,
             {{ cookedOn(odd.cookedAt) }}. {{ odd.question }}
           </p>
-          <v-btn class="tall" variant="outlined" @click="leaveOut(odd.cookId, !odd.leftOut)">{{
+          <v-btn class="tall" variant="outlined" @click="leave(odd.cookId, !odd.leftOut)">{{
             odd.leftOut ? 'Learn from it again' : 'Leave it out'
           }}</v-btn>
         </li>
@@ -95,13 +94,6 @@ const forget = (what: { potId?: string; cut?: string }) =>
   max-width: 980px;
   display: grid;
   gap: 18px;
-}
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 24px;
-  align-items: baseline;
-  justify-content: space-between;
 }
 h1,
 h2 {

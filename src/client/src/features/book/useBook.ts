@@ -67,6 +67,15 @@ export function useBook(query: Ref<string>, cut: Ref<string | null>, pages: Ref<
   }
 }
 
+/** Learns nothing from a cook, or learns from it again. */
+export async function leaveOut(cookId: string, out: boolean) {
+  const body = { cookId }
+  const answer = out
+    ? await api.POST('/api/learned/exclude', { body })
+    : await api.POST('/api/learned/include', { body })
+  if (answer.error) unwrap(answer)
+}
+
 /** A cook's page. */
 export function useCookPage(id: Ref<string | null>) {
   const client = useQueryClient()
@@ -81,10 +90,9 @@ export function useCookPage(id: Ref<string | null>) {
     await client.invalidateQueries({ queryKey: ['book'] })
     await client.invalidateQueries({ queryKey: ['learned'] })
   }
-  async function leaveOut(out: boolean) {
-    const body = { cookId: id.value }
-    await (out ? api.POST('/api/learned/exclude', { body }) : api.POST('/api/learned/include', { body }))
+  async function leave(out: boolean) {
+    await leaveOut(id.value!, out)
     await refresh()
   }
-  return { page: computed<BookPage | undefined>(() => data.value), refresh, leaveOut }
+  return { page: computed<BookPage | undefined>(() => data.value), refresh, leaveOut: leave }
 }

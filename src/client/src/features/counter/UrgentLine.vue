@@ -3,7 +3,7 @@ import { mdiFridgeAlertOutline } from '@mdi/js'
 import { computed } from 'vue'
 import type { StoreView } from '@/api/types'
 import { useDraft } from '@/shared/draft/useDraft'
-import { useStore } from '@/shared/store/useStore'
+import { loadOf, useStore } from '@/shared/store/useStore'
 
 /** What must be used today, in one line; raw meat is planned with one touch. */
 const { items } = useStore()
@@ -16,18 +16,7 @@ const urgent = computed(() =>
 const first = computed(() => urgent.value.find((i) => i.urgency === 'today') ?? urgent.value[0])
 const more = computed(() => urgent.value.length - 1)
 const canPlan = (item: StoreView) => item.kind === 'raw' && item.cut !== null && item.urgency === 'today'
-const plan = (item: StoreView) =>
-  open(
-    {
-      load: {
-        cut: item.cut,
-        ...(item.pieces === null ? {} : { pieces: item.pieces }),
-        ...(item.totalKg === null ? {} : { totalKg: item.totalKg }),
-      },
-    },
-    null,
-    item.id,
-  )
+const plan = (item: StoreView) => open({ load: loadOf(item) }, null, item.id)
 </script>
 
 <template>

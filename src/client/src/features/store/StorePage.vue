@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { StorePlace, StoreView } from '@/api/types'
 import { useDraft } from '@/shared/draft/useDraft'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
-import { useStore } from '@/shared/store/useStore'
+import { loadOf, useStore } from '@/shared/store/useStore'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
@@ -53,13 +53,7 @@ function undo() {
   moved.value = null
 }
 function cook(item: StoreView) {
-  const load = {
-    cut: item.cut,
-    ...(item.pieces === null ? {} : { pieces: item.pieces }),
-    ...(item.totalKg === null ? {} : { totalKg: item.totalKg }),
-    state: item.place === 'freezer' ? ('frozen' as const) : ('chilled' as const),
-  }
-  open({ load }, null, item.id)
+  open({ load: loadOf(item) }, null, item.id)
   void router.push({ name: 'counter' })
 }
 const toggle = (id: string) =>
@@ -69,7 +63,7 @@ useShortcuts({ '/': () => line.value?.focus() })
 
 <template>
   <div class="cold">
-    <header>
+    <header class="page-head">
       <h1>Cold store</h1>
       <p class="tools">
         <router-link class="tool" :to="{ name: 'labels', query: chosen.length > 0 ? { ids: chosen.join(',') } : {} }">
@@ -130,13 +124,6 @@ useShortcuts({ '/': () => line.value?.focus() })
   max-width: 980px;
   display: grid;
   gap: 18px;
-}
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 24px;
-  align-items: baseline;
-  justify-content: space-between;
 }
 h1,
 h2 {

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onScopeDispose } from 'vue'
 import { api, unwrap } from '@/api/client'
-import type { StoreBody, StorePlace, StoreView } from '@/api/types'
+import type { Request, StoreBody, StorePlace, StoreView } from '@/api/types'
 import { useOutbox } from '@/shared/cooks/useOutbox'
 
 const key = ['store']
@@ -48,6 +48,14 @@ export function useStore() {
 
   return { items, add, move, refresh, refusal }
 }
+
+/** What of the cold store goes into a plan. */
+export const loadOf = (item: StoreView): Request['load'] => ({
+  cut: item.cut,
+  ...(item.pieces === null ? {} : { pieces: item.pieces }),
+  ...(item.totalKg === null ? {} : { totalKg: item.totalKg }),
+  state: item.place === 'freezer' ? 'frozen' : 'chilled',
+})
 
 const days = { weekday: 'short', day: 'numeric', month: 'short' } as const
 const hour = { hour: '2-digit', minute: '2-digit' } as const
