@@ -28,10 +28,10 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
         return id;
     }
 
-    private async Task<(int Status, JsonNode? Body)> ImportAsync(string file, string type, string query = "")
+    private async Task<(int Status, JsonNode? Body)> ImportAsync(string file, string type, string query = "", string step = "")
     {
         using var content = new StringContent(file, Encoding.UTF8, type);
-        using var response = await Server.Http.PostAsync($"/api/book/import{query}", content, TestContext.Current.CancellationToken);
+        using var response = await Server.Http.PostAsync($"/api/book/import{step}{query}", content, TestContext.Current.CancellationToken);
         var text = await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
         return ((int)response.StatusCode, text.Length > 0 ? JsonNode.Parse(text) : null);
     }
@@ -183,6 +183,15 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
             2026-03-03;drumsticks;8;often;;
             soon;drumsticks;8;12;;
             """;
+        var (_, look) = await ImportAsync(Table, "text/csv", "?map.Was=meat&map.Datum=date", "/look");
+        Assert.Equal(
+            ["date", "meat", null, "minutes", null, null],
+            look!["columns"]!.AsArray().Select(c => (string?)c!["readAs"]).ToArray()
+        );
+        Assert.Equal((1, 3), ((int)look["rows"]!, look["refused"]!.AsArray().Count));
+        Assert.Equal("a nice salad", (string)look["columns"]![1]!["examples"]![1]!);
+        Assert.Equal(0, (int)(await ImportAsync(Table, "text/csv", "", "/look")).Body!["rows"]!);
+
         var (status, body) = await ImportAsync(
             Table,
             "text/csv",

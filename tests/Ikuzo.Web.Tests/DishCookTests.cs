@@ -111,6 +111,12 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         Assert.Contains(steps, s => s.StartsWith("Stir in", StringComparison.Ordinal) && s.Contains("cream", StringComparison.Ordinal));
         Assert.Contains(steps, s => s.Contains("120 ml plum glaze", StringComparison.Ordinal));
         Assert.Contains("Freeze half of it.", steps);
+
+        await DoAsync(id, "finished", clientId: "end");
+        await DoAsync(id, "finished", clientId: "end");
+        var box = (await Server.GetAsync("/api/store")).Body!.AsArray().Single(i => (string)i!["cookId"]! == id)!;
+        Assert.Equal(("Everything: Freeze half of it.", "freezer"), ((string)box["name"]!, (string)box["place"]!));
+        Assert.NotNull(box["takeOut"]!["by"]);
     }
 
     // A whole bird, a block of frozen thighs, browned, in a thick sauce: each is asked about, none is dead.

@@ -87,6 +87,23 @@ public sealed class StoreTests(IkuzoServer server) : CookTests(server), IClassFi
     }
 
     [Fact]
+    public async Task BoxThatWasEaten_ComesBackToTheOthers()
+    {
+        var item = await AddAsync("4 boxes pulled thighs fridge");
+        foreach (var eaten in new[] { "first", "second" })
+        {
+            await Server.PostAsync($"/api/store/{item["id"]}/used", new { portions = 1, clientId = $"{item["id"]}-{eaten}" });
+        }
+
+        async Task<double> UndoAsync(string clientId) =>
+            (double)(await Server.PostAsync($"/api/store/{item["id"]}/undo", new { clientId })).Body!["portions"]!;
+        Assert.Equal(3, await UndoAsync("b1"));
+        Assert.Equal(3, await UndoAsync("b1"));
+        Assert.Equal(4, await UndoAsync("b2"));
+        Assert.Single(await ListAsync(), i => (string)i!["name"]! == (string)item["name"]!);
+    }
+
+    [Fact]
     public async Task LabelsCodesAndCalendar_SayWhatIsThere()
     {
         var item = await AddAsync("2 boxes shredded, freezer");

@@ -85,6 +85,23 @@ test('a cook that nobody followed is written in by one line', async ({ page }) =
   await expect(page.locator('.cook .line')).toContainText('yesterday')
 })
 
+test('a table that was kept elsewhere says what its columns are, and is taken in', async ({ page }) => {
+  await page.goto('/book')
+  const buffer = Buffer.from(
+    'Tag;Was;Stück;min;Kern\n2025-11-02;goose necks;2;20;\n2025-11-03;6 duck legs 1.5 kg;6;32;88\n',
+  )
+  await page.getByLabel('File to bring in').setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer })
+  const mapping = page.getByRole('region', { name: 'Columns of the table' })
+  await expect(mapping).toContainText('0 cooks can be taken in')
+  await mapping.getByLabel('Column Tag').selectOption('the day')
+  await mapping.getByLabel('Column Was').selectOption('what was cooked')
+  await mapping.getByLabel('Column Kern').selectOption('temperature in °C')
+  await expect(mapping).toContainText('1 cook can be taken in')
+  await expect(mapping).toContainText('Row 2')
+  await mapping.getByRole('button', { name: 'Take them in' }).click()
+  await expect(page.getByRole('status').filter({ hasText: '1 taken in' })).toBeVisible()
+})
+
 test('offline, how it ate is kept, goes out once, and two cooks stand side by side', async ({
   page,
   context,

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Cooking;
@@ -156,7 +157,7 @@ public static class Ensemble
             return;
         }
 
-        Parallel.For(0, blocks, new ParallelOptions { CancellationToken = cancellation }, i => With(block => work(block, i * Lanes.Width)));
+        InParallel.For(blocks, i => With(block => work(block, i * Lanes.Width)), cancellation);
     }
 
     internal static CookBlock Rent() => Pool.TryTake(out var pooled) ? pooled : new CookBlock();

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -130,7 +131,7 @@ public sealed class EnsembleSession : IDisposable
     private int Nearest(double minutes) => Array.FindLastIndex(_minutes, m => m <= minutes);
 
     private void ForEach(Action<CookBlock, int> work, CancellationToken cancellation) =>
-        Parallel.For(0, _blocks.Length, new ParallelOptions { CancellationToken = cancellation }, i => work(_blocks[i], i * Lanes.Width));
+        InParallel.For(_blocks.Length, i => work(_blocks[i], i * Lanes.Width), cancellation);
 
     private void RunNodes(CookBlock block, ParticleSource particles, int first)
     {

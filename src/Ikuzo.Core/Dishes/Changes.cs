@@ -1,6 +1,7 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -14,20 +15,20 @@ internal static class Changes
     /// <summary>The two changes that help most, in the score of the search.</summary>
     public static IReadOnlyList<Suggestion> Of(DishRequest dish, DishSolver.Search search, CancellationToken cancellation)
     {
+        (string Words, DishSolver.Search Search, double Cost) Tried((string Words, DishItem Item) change)
+        {
+            var changed = search.With(change.Item);
+            return (change.Words, changed, changed.Quick?.Cost ?? double.MaxValue);
+        }
+
         var now = search.Quick?.Cost ?? double.MaxValue;
         return now < Hardly + LeastGain
             ? []
             :
             [
-                .. dish
-                    .Items.SelectMany(Of)
-                    .AsParallel()
-                    .AsOrdered()
-                    .WithCancellation(cancellation)
-                    .Select(c => (c.Words, Search: search.With(c.Item)))
-                    .Select(c => (c.Words, c.Search, Cost: c.Search.Quick?.Cost ?? double.MaxValue))
+                .. InParallel
+                    .Select([.. dish.Items.SelectMany(Of)], Tried, cancellation)
                     .Where(c => c.Cost < now - LeastGain)
-                    .AsSequential()
                     .OrderBy(c => c.Cost)
                     .Take(Most)
                     .Select(c => (c.Words, Plan: c.Search.Solve(DishSolver.Orders.Best, cancellation).Best))

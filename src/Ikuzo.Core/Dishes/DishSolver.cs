@@ -1,3 +1,5 @@
+using Ikuzo.Core.Quantities;
+
 namespace Ikuzo.Core.Dishes;
 
 /// <summary>
@@ -102,7 +104,8 @@ public static class DishSolver
         private static BesideCourses ScoutedBeside(DishRequest dish, MeatWindows meats)
         {
             BesideCourses? beside = null;
-            Parallel.Invoke([() => beside = new(dish), .. dish.Items.OfType<MeatItem>().Select(m => new Action(() => meats.All(m)))]);
+            Action[] scouts = [() => beside = new(dish), .. dish.Items.OfType<MeatItem>().Select(m => new Action(() => meats.All(m)))];
+            InParallel.For(scouts.Length, i => scouts[i]());
             return beside!;
         }
 

@@ -1,6 +1,7 @@
 using System.Buffers;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Physics;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
@@ -22,13 +23,9 @@ internal sealed class MinuteBand
         var particles = nodes[0].Coldest.Length;
         var last = (int)minutes[^1];
         var coldest = ArrayPool<float>.Shared.Rent((last + 1) * particles);
-        Parallel.For(0, particles, p => Spread(minutes, nodes, p, last, coldest, particles));
+        InParallel.For(particles, p => Spread(minutes, nodes, p, last, coldest, particles));
         var points = new BandPoint[last + 1];
-        Parallel.For(
-            0,
-            last + 1,
-            m => points[m] = Point(m, coldest.AsSpan(m * particles, particles), loss, tenderness, atFirst, afterRest)
-        );
+        InParallel.For(last + 1, m => points[m] = Point(m, coldest.AsSpan(m * particles, particles), loss, tenderness, atFirst, afterRest));
         ArrayPool<float>.Shared.Return(coldest);
         Points = points;
     }
@@ -68,7 +65,7 @@ internal sealed class MinuteBand
     private static (MonotoneCurve AtFirst, MonotoneCurve AfterRest) Ready(double[] minutes, IReadOnlyList<MeasuredOutcome?> measured)
     {
         var ready = new Readiness?[minutes.Length];
-        Parallel.For(0, minutes.Length, i => ready[i] = measured[i] is { } looked ? new Readiness(looked) : null);
+        InParallel.For(minutes.Length, i => ready[i] = measured[i] is { } looked ? new Readiness(looked) : null);
         int[] known = [.. Enumerable.Range(0, minutes.Length).Where(i => i == 0 || ready[i] is not null || ready[i - 1] is not null)];
         double At(int i, Func<Readiness, double> share) =>
             ready[i] is { } looked ? Probit(share(looked))

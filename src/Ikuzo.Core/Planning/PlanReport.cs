@@ -175,8 +175,7 @@ internal static class PlanReport
             p50 = Points(),
             p99 = Points(),
             surface = Points();
-        Parallel.For(
-            0,
+        InParallel.For(
             run.Points,
             i =>
             {

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Running.Rescue;
 
@@ -226,7 +227,7 @@ internal sealed class OpenedPot : IDisposable
     private Span<Lane> PeaksOf(int first) => _peaks.AsSpan(first / Lanes.Width * SpotStates.MostSpots, SpotStates.MostSpots);
 
     private void ForEach(Action<CookBlock, int> work, CancellationToken cancellation) =>
-        Parallel.For(0, _blocks.Length, new ParallelOptions { CancellationToken = cancellation }, i => work(_blocks[i], i * Lanes.Width));
+        InParallel.For(_blocks.Length, i => work(_blocks[i], i * Lanes.Width), cancellation);
 }
 
 /// <summary>How it stands after some minutes with the lid laid on.</summary>

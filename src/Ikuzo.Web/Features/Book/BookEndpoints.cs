@@ -19,6 +19,10 @@ internal static class BookEndpoints
             .WithName("importBook")
             .Accepts<System.Text.Json.Nodes.JsonNode>("application/json", "text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(3 * BookFile.MostBytes));
+        book.MapPost("/import/look", LookAsync)
+            .WithName("lookAtTable")
+            .Accepts<string>("text/csv")
+            .WithMetadata(new RequestSizeLimitAttribute(3 * BookFile.MostBytes));
         book.MapGet("/{cookId}", PageAsync).WithName("getBookPage");
         book.MapPut("/{cookId}/tasting", TasteAsync).WithName("putTasting");
         book.MapDelete("/{cookId}", RemoveAsync).WithName("removeFromBook");
@@ -59,9 +63,32 @@ internal static class BookEndpoints
             ? TypedResults.File(await files.TableAsync(cancellation), "text/csv; charset=utf-8", "book.csv")
             : TypedResults.Ok(await files.FileAsync(cancellation));
 
-    private static async Task<Results<Ok<BookImported>, UnprocessableEntity<ProblemDetails>>> ImportAsync(
+    private static Task<Results<Ok<BookImported>, UnprocessableEntity<ProblemDetails>>> ImportAsync(
         HttpRequest request,
         BookFiles files,
+        CancellationToken cancellation
+    )
+    {
+        var isTable = request.ContentType?.StartsWith("text/csv", StringComparison.OrdinalIgnoreCase) == true;
+        return OfFileAsync(
+            request,
+            file =>
+                isTable ? files.TakeTableAsync(Text(file), Mapping(request.Query), cancellation) : files.TakeFileAsync(file, cancellation),
+            cancellation
+        );
+    }
+
+    private static Task<Results<Ok<TableLook>, UnprocessableEntity<ProblemDetails>>> LookAsync(
+        HttpRequest request,
+        BookFiles files,
+        CancellationToken cancellation
+    ) => OfFileAsync(request, file => files.LookAsync(Text(file), Mapping(request.Query), cancellation), cancellation);
+
+    private static string Text(byte[] file) => new UTF8Encoding(false, true).GetString(file);
+
+    private static async Task<Results<Ok<T>, UnprocessableEntity<ProblemDetails>>> OfFileAsync<T>(
+        HttpRequest request,
+        Func<byte[], Task<T>> read,
         CancellationToken cancellation
     )
     {
@@ -74,13 +101,7 @@ internal static class BookEndpoints
                 throw new FormatException($"The file is larger than {BookFile.MostBytes / (1024 * 1024)} MB. Divide it.");
             }
 
-            var file = bytes.ToArray();
-            var isTable = request.ContentType?.StartsWith("text/csv", StringComparison.OrdinalIgnoreCase) == true;
-            return TypedResults.Ok(
-                isTable
-                    ? await files.TakeTableAsync(new UTF8Encoding(false, true).GetString(file), Mapping(request.Query), cancellation)
-                    : await files.TakeFileAsync(file, cancellation)
-            );
+            return TypedResults.Ok(await read(bytes.ToArray()));
         }
         catch (Exception error) when (error is FormatException or CsvHelper.CsvHelperException or DecoderFallbackException)
         {

@@ -44,6 +44,19 @@ public sealed record BookFile(string? Format, int Version, IReadOnlyList<FiledCo
     internal const int MostEntries = CookJournal.MostEntries;
 }
 
+/// <summary>A column of a table that was kept elsewhere.</summary>
+/// <param name="Name">As the table calls it.</param>
+/// <param name="ReadAs">What it is read as; null for nothing.</param>
+/// <param name="Examples">What its first rows say.</param>
+public sealed record TableColumn(string Name, string? ReadAs, IReadOnlyList<string> Examples);
+
+/// <summary>A table before it is taken in.</summary>
+/// <param name="Columns">Its columns, in order.</param>
+/// <param name="Fields">What a column may be read as.</param>
+/// <param name="Rows">Rows that can be taken, read like this.</param>
+/// <param name="Refused">Rows that cannot, and why; at most 100 lines.</param>
+public sealed record TableLook(IReadOnlyList<TableColumn> Columns, IReadOnlyList<string> Fields, int Rows, IReadOnlyList<string> Refused);
+
 /// <summary>What came of taking a file in.</summary>
 /// <param name="Taken">Cooks that are new.</param>
 /// <param name="Known">Cooks that were there already.</param>

@@ -240,6 +240,21 @@ internal sealed class BookFiles(
             );
     }
 
+    /// <summary>Looks at a table that was kept elsewhere; nothing is taken.</summary>
+    /// <exception cref="FormatException">It is none.</exception>
+    public async Task<TableLook> LookAsync(string text, IReadOnlyDictionary<string, string> mapping, CancellationToken cancellation)
+    {
+        var columns = BookTable.Columns(text, mapping);
+        List<string> refused = [];
+        var rows = 0;
+        if (columns.Any(c => c.ReadAs is "meat" or "name"))
+        {
+            rows = BookTable.Read(text, mapping, await kitchen.UsualAsync(cancellation), clock.GetUtcNow(), refused, []).Count();
+        }
+
+        return new(columns, [.. BookTable.Fields.Keys], rows, [.. refused.Take(MostRefused)]);
+    }
+
     /// <summary>Takes in a table that was kept elsewhere.</summary>
     /// <exception cref="FormatException">It is none.</exception>
     public async Task<BookImported> TakeTableAsync(string text, IReadOnlyDictionary<string, string> mapping, CancellationToken cancellation)

@@ -16,6 +16,8 @@ namespace Ikuzo.Web.Features.Book;
 /// <summary>Reads a table of cooks that was kept elsewhere. Columns are found by their names, or as somebody says.</summary>
 internal static class BookTable
 {
+    private const int MostColumns = 100;
+
     /// <summary>What a column may be, each with names under which it is found.</summary>
     public static readonly IReadOnlyDictionary<string, string[]> Fields = new Dictionary<string, string[]>
     {
@@ -29,6 +31,57 @@ internal static class BookTable
         ["celsius"] = ["celsius", "core", "temperature", "lowestcelsius", "c"],
         ["notes"] = ["notes", "note", "nexttime", "comment"],
     };
+
+    /// <summary>What its columns would be read as, with the first rows of each; nothing is taken.</summary>
+    /// <exception cref="FormatException">It is no table.</exception>
+    public static IReadOnlyList<TableColumn> Columns(string text, IReadOnlyDictionary<string, string> mapping)
+    {
+        const int Examples = 3;
+        using var csv = new CsvReader(new StringReader(text), Configuration);
+        var header = Header(csv);
+        var read = Read(header, mapping);
+        List<string>[] examples = [.. header.Select(_ => new List<string>())];
+        for (var row = 0; row < Examples && csv.Read(); row++)
+        {
+            for (var i = 0; i < header.Length; i++)
+            {
+                examples[i].Add(csv.GetField(i)?.Trim() ?? "");
+            }
+        }
+
+        return [.. header.Select((name, i) => new TableColumn(name, read.GetValueOrDefault(name), examples[i]))];
+    }
+
+    private static CsvConfiguration Configuration =>
+        new(CultureInfo.InvariantCulture)
+        {
+            DetectDelimiter = true,
+            MissingFieldFound = null,
+            BadDataFound = null,
+            MaxFieldSize = 2000,
+        };
+
+    private static string[] Header(CsvReader csv) =>
+        csv.Read() && csv.ReadHeader() && csv.HeaderRecord is { Length: > 1 and <= MostColumns } header
+            ? header
+            : throw new FormatException("The file has no line with the names of its columns.");
+
+    // A column that somebody says is nothing ("") is not read, whatever its name.
+    private static Dictionary<string, string> Read(string[] header, IReadOnlyDictionary<string, string> mapping)
+    {
+        Dictionary<string, string> columns = [];
+        foreach (var column in header)
+        {
+            var name = new string([.. column.ToLowerInvariant().Where(char.IsLetterOrDigit)]);
+            var field = mapping.GetValueOrDefault(column) ?? Fields.FirstOrDefault(f => f.Value.Contains(name)).Key;
+            if (field is not null && Fields.ContainsKey(field))
+            {
+                columns[column] = field;
+            }
+        }
+
+        return columns;
+    }
 
     /// <summary>Reads the rows.</summary>
     /// <param name="text">The table, its first line with names.</param>
@@ -47,27 +100,11 @@ internal static class BookTable
         Dictionary<string, string> columns
     )
     {
-        var configuration = new CsvConfiguration(CultureInfo.InvariantCulture)
+        using var csv = new CsvReader(new StringReader(text), Configuration);
+        var header = Header(csv);
+        foreach (var (column, field) in Read(header, mapping))
         {
-            DetectDelimiter = true,
-            MissingFieldFound = null,
-            BadDataFound = null,
-            MaxFieldSize = 2000,
-        };
-        using var csv = new CsvReader(new StringReader(text), configuration);
-        if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is not { Length: > 1 } header)
-        {
-            throw new FormatException("The file has no line with the names of its columns.");
-        }
-
-        foreach (var column in header)
-        {
-            var name = new string([.. column.ToLowerInvariant().Where(char.IsLetterOrDigit)]);
-            var field = mapping.GetValueOrDefault(column) ?? Fields.FirstOrDefault(f => f.Value.Contains(name)).Key;
-            if (field is not null && Fields.ContainsKey(field))
-            {
-                columns[column] = field;
-            }
+            columns[column] = field;
         }
 
         if (!columns.ContainsValue("meat") && !columns.ContainsValue("name"))

@@ -1,10 +1,12 @@
 using System.Security.Cryptography;
 using System.Text;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
+using Ikuzo.Core.Store;
 using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -123,7 +125,15 @@ internal static class CookEndpoints
 
     private static async Task<
         Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
-    > EventAsync(string id, EventBody body, CookService cooks, DeviceRunner devices, CancellationToken cancellation)
+    > EventAsync(
+        string id,
+        EventBody body,
+        CookService cooks,
+        CookRecord record,
+        ColdStore shelf,
+        DeviceRunner devices,
+        CancellationToken cancellation
+    )
     {
         // What the pot itself knows better is not written down against it.
         if (body.Kind is CookEventKind.PinDown or CookEventKind.Opened && devices.IsPinUp(id))
@@ -139,13 +149,40 @@ internal static class CookEndpoints
             );
         }
 
-        return (await cooks.AppendAsync(id, body.ClientId!, body.Kind!.Value, body.At, body.Kept(), cancellation)) switch
+        var appended = await cooks.AppendAsync(id, body.ClientId!, body.Kind!.Value, body.At, body.Kept(), cancellation);
+        if (body.Kind == CookEventKind.Finished && appended is { Cook: not null, Refusal: null })
+        {
+            await SetAsideAsync(id, cooks, record, shelf, cancellation);
+        }
+
+        return appended switch
         {
             { Cook: null } => Missing(),
             { Refusal: { IsTime: true } refusal } => TypedResults.BadRequest(WrongTime(refusal)),
             { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),
             { Cook: { } cook } => TypedResults.Ok(cook),
         };
+    }
+
+    // Named after the cook, so that an end that is told twice fills the shelf once.
+    private static async Task SetAsideAsync(
+        string id,
+        CookService cooks,
+        CookRecord record,
+        ColdStore shelf,
+        CancellationToken cancellation
+    )
+    {
+        if (await cooks.LoadAsync(id, cancellation) is not { } live || live.IsSimulated)
+        {
+            return;
+        }
+
+        var left = live.Planned.Request.Load.Cut.Part == Part.Carcass ? record.PlanOf(live, cancellation).Liquid?.AtEndMl.P50 : null;
+        foreach (var (item, number) in SetAside.Of(live.Planned, live.Cook.Name, left, live.Journal[^1].Event.At).Select((i, n) => (i, n)))
+        {
+            await shelf.AddAsync(item, $"{id}/aside-{number}", id, cancellation);
+        }
     }
 
     private static async Task<

@@ -49,6 +49,16 @@ internal sealed record StoreDocument(StoreKind Kind, string Name, string? Cut, i
             };
         return (Part(1 - share), Part(share));
     }
+
+    /// <summary>The whole again, when what went comes back.</summary>
+    public StoreDocument With(StoreDocument part) =>
+        this with
+        {
+            Portions = Portions + part.Portions,
+            Pieces = Pieces is { } pieces && Portions is null ? pieces + part.Pieces : Pieces,
+            TotalKg = TotalKg is { } kg ? Math.Round(kg + (part.TotalKg ?? 0), 3) : null,
+            Ml = Ml + part.Ml,
+        };
 }
 
 /// <summary>An item as it is kept.</summary>
@@ -176,6 +186,7 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
                 },
                 transaction
             );
+            await JoinAsync(transaction, kept);
         }
 
         await transaction.CommitAsync(cancellation);
@@ -218,6 +229,27 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
         await InsertAsync(transaction, part, clientId, move.To, move.At, cookId);
         // The whole remembers the name, so that sending it again divides nothing again.
         await InsertAsync(transaction, kept.Id, clientId, kept.Item.Place, kept.Item.Since, null);
+    }
+
+    // Where the move that is taken back divided the item, what went is part of it again. Its own entry stays, of nothing.
+    private async Task JoinAsync(DbTransaction transaction, KeptItem whole)
+    {
+        const string Sql = """
+            SELECT part.item_id FROM store_moves here JOIN store_moves part ON part.client_id = here.client_id AND part.item_id <> here.item_id
+            WHERE here.id = @Id AND here.item_id = @WholeId
+            """;
+        var move = new { Id = long.Parse(whole.Moves[^1].Id, CultureInfo.InvariantCulture), WholeId = whole.Id };
+        if (
+            await transaction.Connection!.ExecuteScalarAsync<string>(Sql, move, transaction) is { } id
+            && await FindAsync(transaction, id) is { Item.Place: StorePlace.Gone } part
+        )
+        {
+            await transaction.Connection!.ExecuteAsync(
+                "UPDATE store_items SET document = @Document WHERE id = @Id",
+                new { whole.Id, Document = JsonSerializer.Serialize(whole.Document.With(part.Document), _json) },
+                transaction
+            );
+        }
     }
 
     private Task<int> InsertAsync(

@@ -166,6 +166,9 @@ public sealed record StoreView
     /// <summary>Hours that it takes to thaw in the fridge; null for what is not frozen.</summary>
     public required double? ThawHours { get; init; }
 
+    /// <summary>Until when it leaves the freezer for the next dinner that it can be thawed for; null for what is not frozen.</summary>
+    public required TakeOut? TakeOut { get; init; }
+
     /// <summary>The cook that it is left of.</summary>
     public required string? CookId { get; init; }
 

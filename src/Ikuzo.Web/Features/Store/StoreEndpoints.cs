@@ -242,6 +242,7 @@ internal static class StoreEndpoints
             Why = useBy.Rule is { } rule ? $"{rule.Why} ({rule.Source})" : "It is no longer there.",
             Moves = StoreMoves.Of(item, useBy, now),
             ThawHours = item is { Place: StorePlace.Freezer } ? Math.Round(UseBy.ThawHours(item)) : null,
+            TakeOut = TakeOut.Of(item, now, zone),
             CookId = kept.CookId,
             CanUndo = item.Moves.Count > 1,
         };

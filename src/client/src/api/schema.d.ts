@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/book/import/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/book/{cookId}": {
         parameters: {
             query?: never;
@@ -3986,6 +4002,7 @@ export interface components {
              * @description Hours that it takes to thaw in the fridge; null for what is not frozen.
              */
             thawHours: null | number;
+            takeOut: null | components["schemas"]["TakeOut"];
             /** @description The cook that it is left of. */
             cookId: null | string;
             /** @description True when its last move can be taken back. */
@@ -4019,6 +4036,42 @@ export interface components {
             stages: number;
             /** @description How long it would take, min. */
             totalMinutes: components["schemas"]["LikelyAndLate"];
+        };
+        /** @description A column of a table that was kept elsewhere. */
+        TableColumn: {
+            /** @description As the table calls it. */
+            name: string;
+            /** @description What it is read as; null for nothing. */
+            readAs: null | string;
+            /** @description What its first rows say. */
+            examples: string[];
+        };
+        /** @description A table before it is taken in. */
+        TableLook: {
+            /** @description Its columns, in order. */
+            columns: components["schemas"]["TableColumn"][];
+            /** @description What a column may be read as. */
+            fields: string[];
+            /**
+             * Format: int32
+             * @description Rows that can be taken, read like this.
+             */
+            rows: number;
+            /** @description Rows that cannot, and why; at most 100 lines. */
+            refused: string[];
+        };
+        /** @description When something leaves the freezer, so that it has thawed in the fridge when a dinner is begun. */
+        TakeOut: {
+            /**
+             * Format: date-time
+             * @description The latest moment, at an hour at which somebody is up.
+             */
+            by: string;
+            /**
+             * Format: date-time
+             * @description When cooking begins.
+             */
+            for: string;
         };
         /** @description How a cook was judged at the table; null for what nobody said. */
         Tasting: {
@@ -6322,6 +6375,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BookImported"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    lookAtTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableLook"];
                 };
             };
             /** @description Unprocessable Entity */

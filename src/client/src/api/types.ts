@@ -49,6 +49,7 @@ export type LearnedView = Schemas['LearnedView']
 export type LearnedThing = Schemas['LearnedThing']
 export type Calibration = Schemas['Calibration']
 export type StoreView = Schemas['StoreView']
+export type TableLook = Schemas['TableLook']
 export type StorePlace = NonNullable<Schemas['StorePlace']>
 export type StoreBody = Schemas['StoreBody']
 export type LabelView = Schemas['LabelView']

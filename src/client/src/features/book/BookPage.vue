@@ -3,13 +3,14 @@ import { mdiDownloadOutline, mdiSchoolOutline, mdiUploadOutline } from '@mdi/js'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { BookItem } from '@/api/types'
+import type { BookItem, TableLook } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import CookPage from './CookPage.vue'
-import { useBook } from './useBook'
+import TableMapping from './TableMapping.vue'
+import { isTable, useBook, type Mapping } from './useBook'
 import { cookedOn, eaten, left, measured } from './words'
 
 /** Every cook that ended: searched as it is typed; one opens its page. */
@@ -22,12 +23,13 @@ const query = refDebounced(typed, 120)
 const cut = ref<string | null>(null)
 const pages = ref(1)
 watch([query, cut], () => (pages.value = 1))
-const { items, total, writeIn, remove, restore, take } = useBook(query, cut, pages)
+const { items, total, writeIn, remove, restore, take, look } = useBook(query, cut, pages)
 const open = computed(() => (typeof route.params.id === 'string' && route.params.id !== '' ? route.params.id : null))
 const beside = computed(() => (typeof route.query.beside === 'string' ? route.query.beside : null))
 const line = ref('')
 const removed = ref<BookItem | null>(null)
 const told = ref<string | null>(null)
+const table = ref<{ file: File; as: Mapping; look: TableLook } | null>(null)
 const search = useTemplateRef<HTMLInputElement>('search')
 const picker = useTemplateRef<HTMLInputElement>('picker')
 
@@ -52,9 +54,22 @@ function bring(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
   input.value = ''
-  if (!file) return
+  if (file) void attempt(() => consider(file, {}))
+}
+// A table is looked at first; one whose columns are all known goes straight in.
+let asked: Mapping = {}
+async function consider(file: File, as: Mapping) {
+  asked = as
+  const seen = isTable(file) ? await look(file, as) : null
+  if (as !== asked) return // asked again since
+  const isClear = seen === null || (seen.rows > 0 && seen.columns.every((c) => c.readAs !== null))
+  if (isClear && Object.keys(as).length === 0) takeIn(file, as)
+  else table.value = { file, as, look: seen! }
+}
+function takeIn(file: File, as: Mapping) {
+  table.value = null
   void attempt(async () => {
-    const { taken, known, refused } = await take(file)
+    const { taken, known, refused } = await take(file, as)
     told.value = [
       `${taken} taken in${known > 0 ? `, ${known} were here already` : ''}.`,
       ...(refused.length > 0 ? ['Not taken:', ...refused.slice(0, 10)] : []),
@@ -108,6 +123,14 @@ useShortcuts({ '/': () => search.value?.focus() })
         <p class="count" role="status">{{ total }} {{ total === 1 ? 'cook' : 'cooks' }}</p>
         <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
         <p v-if="told" role="status" class="stop">{{ told }}</p>
+        <TableMapping
+          v-if="table"
+          :name="table.file.name"
+          :look="table.look"
+          @read="(as) => attempt(() => consider(table!.file, as))"
+          @take="takeIn(table.file, table.as)"
+          @leave="table = null"
+        />
         <p v-if="total === 0 && typed === ''">Nothing is written yet. A cook that is served comes here by itself.</p>
         <ul>
           <li v-for="item in items" :key="item.id">

@@ -6,6 +6,14 @@ import { timeZone } from '@/shared/store/useStore'
 
 const size = 50
 
+/** What columns of a table are, by their names; an empty word for nothing. */
+export type Mapping = Record<string, string>
+
+export const isTable = (file: File) => /\.csv$/i.test(file.name)
+const bodyOf = async (file: File) => ({ body: (await file.text()) as never, bodySerializer: String })
+const queryOf = (as: Mapping) =>
+  Object.fromEntries(Object.entries(as).map(([name, field]) => [`map.${name}`, field])) as never
+
 /** Cooks of the book, as many pages as were asked for. */
 export function useBook(query: Ref<string>, cut: Ref<string | null>, pages: Ref<number>) {
   const client = useQueryClient()
@@ -43,17 +51,22 @@ export function useBook(query: Ref<string>, cut: Ref<string | null>, pages: Ref<
     await api.POST('/api/book/{cookId}/restore', { params: { path: { cookId: id } } })
     await refresh()
   }
-  async function take(file: File) {
-    const isTable = /\.csv$/i.test(file.name)
-    const answer = await api.POST('/api/book/import', {
-      body: (await file.text()) as never,
-      bodySerializer: String,
-      headers: { 'Content-Type': isTable ? 'text/csv' : 'application/json' },
-    })
-    const taken = unwrap(answer)
+  async function take(file: File, as: Mapping = {}) {
+    const headers = { 'Content-Type': isTable(file) ? 'text/csv' : 'application/json' }
+    const taken = unwrap(
+      await api.POST('/api/book/import', { ...(await bodyOf(file)), headers, params: { query: queryOf(as) } }),
+    )
     await refresh()
     return taken
   }
+  const look = async (file: File, as: Mapping) =>
+    unwrap(
+      await api.POST('/api/book/import/look', {
+        ...(await bodyOf(file)),
+        headers: { 'Content-Type': 'text/csv' },
+        params: { query: queryOf(as) },
+      }),
+    )
 
   return {
     items: computed(() => data.value?.items ?? []),
@@ -63,6 +76,7 @@ export function useBook(query: Ref<string>, cut: Ref<string | null>, pages: Ref<
     remove,
     restore,
     take,
+    look,
     refresh,
   }
 }

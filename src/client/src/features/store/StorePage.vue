@@ -46,7 +46,8 @@ const keep = () =>
 const go = (item: StoreView, to: StorePlace, portions: number | null = null) =>
   attempt(async () => {
     await move(item, to, portions)
-    moved.value = portions === null ? { item, words: `${item.name}: ${moveNames[to].toLowerCase()}.` } : null
+    const words = portions === null ? moveNames[to].toLowerCase() : 'one box eaten'
+    moved.value = { item, words: `${item.name}: ${words}.` }
   })
 function undo() {
   if (moved.value) void move(moved.value.item, 'undo')

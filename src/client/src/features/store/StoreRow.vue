@@ -16,6 +16,7 @@ const canCook = computed(() => props.item.kind === 'raw' && props.item.cut !== n
 const goneWords = computed(() =>
   props.item.urgency === 'past' ? 'Thrown away' : isDish.value ? 'Eaten up' : 'Used up',
 )
+const weekday = (instant: string) => new Date(instant).toLocaleDateString('en-GB', { weekday: 'long' })
 const parts = computed(() => (props.item.portions ?? 0) > 1)
 </script>
 
@@ -31,8 +32,8 @@ const parts = computed(() => (props.item.portions ?? 0) > 1)
       <p class="to-do">{{ item.toDo }}</p>
       <p class="when">
         <b>{{ placeNames[item.place] }}</b> since {{ dayWords(item.since) }} · {{ until }}
-        <template v-if="item.thawHours !== null && item.kind === 'raw'">
-          · thaws in about {{ item.thawHours }} h</template
+        <template v-if="item.takeOut">
+          · for dinner on {{ weekday(item.takeOut.for) }} take it out by {{ dayWords(item.takeOut.by) }}</template
         >
       </p>
       <details>
