@@ -237,8 +237,14 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
         var id = (string)cook!["id"]!;
         Assert.Equal(409, (await DoAsync(id, "lengthened", data: new { minutes = 2 })).Status);
         await DoAsync(id, "lid-on", Ago(9));
-        var (_, up) = await DoAsync(id, "pressure-reached", Ago(1));
-        var more = (int)up!["minutesMore"]!;
+        await DoAsync(id, "pressure-reached", Ago(1));
+        var more = 0; // computed beside, so that the entry waits for nothing
+        for (var until = DateTime.UtcNow.AddSeconds(30); more == 0 && DateTime.UtcNow < until; )
+        {
+            await Task.Delay(20, TestContext.Current.CancellationToken);
+            more = (int)(await Server.GetAsync($"/api/cooks/{id}")).Body!["minutesMore"]!;
+        }
+
         Assert.InRange(more, 1, 6);
         Assert.Equal(400, (await DoAsync(id, "lengthened")).Status);
         var (status, set) = await DoAsync(id, "lengthened", data: new { minutes = more });

@@ -85,11 +85,15 @@ public sealed class CookOverTimeTests : IDisposable
             id = (string)(await BeginAsync(first, speed: 120))["id"]!;
         }
 
-        await using var second = new IkuzoServer(demo: false, _folder);
-        var reached = At(
-            await UntilAsync(second, id, c => c["events"]!.AsArray().Any(e => (string)e!["kind"]! == "pressure-reached")),
-            "pressure-reached"
-        );
+        DateTimeOffset reached;
+        await using (var second = new IkuzoServer(demo: false, _folder))
+        {
+            reached = At(
+                await UntilAsync(second, id, c => c["events"]!.AsArray().Any(e => (string)e!["kind"]! == "pressure-reached")),
+                "pressure-reached"
+            );
+        }
+
         await using (var third = new IkuzoServer(demo: false, _folder))
         {
             await Task.Delay(600, TestContext.Current.CancellationToken);

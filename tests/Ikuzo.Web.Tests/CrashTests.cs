@@ -1,7 +1,5 @@
-using System.Diagnostics;
 using System.Globalization;
 using System.Net.Http.Json;
-using System.Text;
 using System.Text.Json.Nodes;
 using Dapper;
 using Ikuzo.Web.Data;
@@ -15,9 +13,6 @@ public sealed class CrashTests : IDisposable
         Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "4",
         CultureInfo.InvariantCulture
     );
-
-    // A start costs about a second of a core; a machine that is busy gives it less than that.
-    private static readonly TimeSpan MostStart = TimeSpan.FromSeconds(90);
 
     private static readonly object Plan = new
     {
@@ -37,19 +32,13 @@ public sealed class CrashTests : IDisposable
     private readonly Dictionary<string, (string Kept, string Sent)> _places = []; // of things in the cold
     private readonly Dictionary<string, (int Kept, int Sent)> _tastings = []; // of cooks in the book: their numbers
     private readonly Random _random = new(20261206);
-    private readonly List<Process> _started = [];
-    private readonly HttpClient _http = new() { BaseAddress = new Uri(FormattableString.Invariant($"http://127.0.0.1:{FreePort()}")) };
+    private ServerProcess? _server;
+
+    private HttpClient Http => _server!.Http;
 
     public void Dispose()
     {
-        _http.Dispose();
-        foreach (var server in _started)
-        {
-            server.Kill(); // nothing happens to one that is gone already
-            server.WaitForExit();
-            server.Dispose();
-        }
-
+        _server?.Dispose();
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(_folder, recursive: true);
     }
@@ -62,7 +51,7 @@ public sealed class CrashTests : IDisposable
         var sent = 0;
         for (var kill = 0; kill < Kills; kill++)
         {
-            var server = await StartAsync();
+            await StartAsync();
             await CheckAsync();
             while (_phases.Count(p => p.Value != "done") < 3)
             {
@@ -79,18 +68,16 @@ public sealed class CrashTests : IDisposable
             var writing = Task.WhenAll(WhileThereAsync(MoveAsync, stop.Token), WhileThereAsync(TasteAsync, stop.Token));
             var cooking = Task.WhenAll(_phases.Where(p => p.Value != "done").Select(p => CookAsync(p.Key, stop.Token)).ToArray());
             await Task.Delay(_random.Next(40, 700), TestContext.Current.CancellationToken);
-            server.Kill();
-            await server.WaitForExitAsync(TestContext.Current.CancellationToken);
+            await _server!.KillAsync();
             await stop.CancelAsync();
             await cooking;
             await writing;
             sent = _acknowledged.Values.Sum(a => a.Count);
         }
 
-        var last = await StartAsync();
+        await StartAsync();
         await CheckAsync();
-        last.Kill();
-        await last.WaitForExitAsync(TestContext.Current.CancellationToken);
+        await _server!.KillAsync();
 
         await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
         Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
@@ -98,6 +85,12 @@ public sealed class CrashTests : IDisposable
             $"{Kills} kills, {_acknowledged.Count} cooks, {sent} entries, {_places.Count} things in the cold and "
                 + $"{_tastings.Values.Sum(t => t.Kept)} tastings acknowledged, none lost; the database is whole."
         );
+    }
+
+    private async Task StartAsync()
+    {
+        _server?.Dispose();
+        _server = await ServerProcess.StartAsync(_folder);
     }
 
     private static async Task WhileThereAsync(Func<Task> write, CancellationToken stop)
@@ -147,7 +140,7 @@ public sealed class CrashTests : IDisposable
     {
         var (id, (kept, sent)) = _tastings.First();
         _tastings[id] = (kept, sent + 1);
-        using var answer = await _http.PutAsJsonAsync($"/api/book/{id}/tasting", new { nextTime = $"{sent + 1}", juicy = 1 });
+        using var answer = await Http.PutAsJsonAsync($"/api/book/{id}/tasting", new { nextTime = $"{sent + 1}", juicy = 1 });
         if (answer.IsSuccessStatusCode)
         {
             _tastings[id] = (sent + 1, sent + 1);
@@ -158,14 +151,14 @@ public sealed class CrashTests : IDisposable
     {
         foreach (var (id, (kept, sent)) in _places)
         {
-            var place = (string)(await _http.GetFromJsonAsync<JsonObject>($"/api/store/{id}"))!["place"]!;
+            var place = (string)(await Http.GetFromJsonAsync<JsonObject>($"/api/store/{id}"))!["place"]!;
             Assert.True(place == kept || place == sent, $"{place}, not {kept} or {sent}");
             _places[id] = (place, place);
         }
 
         foreach (var (id, (kept, sent)) in _tastings)
         {
-            var said = (string?)(await _http.GetFromJsonAsync<JsonObject>($"/api/book/{id}"))!["tasting"]!["nextTime"] ?? "0";
+            var said = (string?)(await Http.GetFromJsonAsync<JsonObject>($"/api/book/{id}"))!["tasting"]!["nextTime"] ?? "0";
             Assert.InRange(int.Parse(said, CultureInfo.InvariantCulture), kept, sent);
         }
     }
@@ -201,7 +194,7 @@ public sealed class CrashTests : IDisposable
     // Mostly notes; now and then what is next.
     private async Task OneStepAsync(string id)
     {
-        var cook = (await _http.GetFromJsonAsync<JsonObject>($"/api/cooks/{id}"))!;
+        var cook = (await Http.GetFromJsonAsync<JsonObject>($"/api/cooks/{id}"))!;
         var next = (string?)cook["next"]!.AsArray().FirstOrDefault()?["kind"];
         var clientId = Guid.NewGuid().ToString();
         int chance;
@@ -252,7 +245,7 @@ public sealed class CrashTests : IDisposable
 
     private async Task<JsonObject?> PostAsync(string path, object body)
     {
-        using var answer = await _http.PostAsJsonAsync(path, body);
+        using var answer = await Http.PostAsJsonAsync(path, body);
         return answer.IsSuccessStatusCode ? await answer.Content.ReadFromJsonAsync<JsonObject>() : null;
     }
 
@@ -277,7 +270,7 @@ public sealed class CrashTests : IDisposable
         ];
         foreach (var (id, entries) in _acknowledged)
         {
-            var cook = (await _http.GetFromJsonAsync<JsonObject>($"/api/cooks/{id}"))!;
+            var cook = (await Http.GetFromJsonAsync<JsonObject>($"/api/cooks/{id}"))!;
             var kept = cook["events"]!.AsArray().Select(e => (string)e!["id"]!).ToList();
             Assert.Equal(kept.Count, kept.Distinct().Count());
             Assert.Empty(entries.Except(kept));
@@ -287,60 +280,5 @@ public sealed class CrashTests : IDisposable
             );
             Assert.Empty(cook["state"]!["ignored"]!.AsArray());
         }
-    }
-
-    private async Task<Process> StartAsync()
-    {
-        var start = new ProcessStartInfo("dotnet", [typeof(Program).Assembly.Location])
-        {
-            RedirectStandardOutput = true,
-            RedirectStandardError = true,
-        };
-        start.Environment["IKUZO_URLS"] = _http.BaseAddress!.ToString();
-        start.Environment["IKUZO_DATA"] = _folder;
-        start.Environment["Serilog__MinimumLevel__Default"] = "Fatal";
-        var server = Process.Start(start)!;
-        _started.Add(server);
-        var said = new StringBuilder();
-        void Hear(object? _, DataReceivedEventArgs line)
-        {
-            lock (said)
-            {
-                said.AppendLine(line.Data);
-            }
-        }
-
-        server.OutputDataReceived += Hear;
-        server.ErrorDataReceived += Hear;
-        server.BeginOutputReadLine();
-        server.BeginErrorReadLine();
-        var waited = Stopwatch.StartNew();
-        while (waited.Elapsed < MostStart && !server.HasExited)
-        {
-            try
-            {
-                using var answer = await _http.GetAsync("/api/health");
-                return server;
-            }
-            catch (HttpRequestException)
-            {
-                await Task.Delay(50);
-            }
-        }
-
-        lock (said)
-        {
-            throw new InvalidOperationException(
-                $"The server did not start in {waited.Elapsed.TotalSeconds:0} s"
-                    + $"{(server.HasExited ? $", it ended with {server.ExitCode}" : "")}. It said:\n{said}"
-            );
-        }
-    }
-
-    private static int FreePort()
-    {
-        using var listener = new System.Net.Sockets.TcpListener(System.Net.IPAddress.Loopback, 0);
-        listener.Start();
-        return ((System.Net.IPEndPoint)listener.LocalEndpoint).Port;
     }
 }

@@ -63,10 +63,14 @@ public sealed class IkuzoServer : WebApplicationFactory<Program>
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         builder.ConfigureTestServices(services => _services?.Invoke(services));
+        builder.UseEnvironment("Production"); // as it is shipped
+        builder.UseSetting("IKUZO_URLS", "http://127.0.0.1:0");
         builder.UseSetting("IKUZO_DATA", Folder);
         builder.UseSetting("IKUZO_DEMO", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Fatal");
         builder.UseSetting("Serilog:MinimumLevel:Override:Microsoft", "Fatal");
+        builder.UseSetting("Serilog:MinimumLevel:Override:Serilog.AspNetCore.RequestLoggingMiddleware", "Fatal");
+        builder.UseSetting("IKUZO_LOG_FILES", "false");
     }
 
     protected override void Dispose(bool disposing)

@@ -15,7 +15,7 @@ public class RecipeFileTests
         using var document = JsonDocument.Parse(
             $$"""{"@type":"Recipe","name":"Test","recipeIngredient":[{{ingredients}}],"recipeInstructions":{{instructions}}{{more}}}"""
         );
-        return RecipeReader.Read(document.RootElement.Clone());
+        return RecipeReader.Read(document.RootElement.Clone(), TestContext.Current.CancellationToken);
     }
 
     [Theory]

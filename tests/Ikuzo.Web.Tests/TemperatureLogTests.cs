@@ -21,7 +21,7 @@ public class TemperatureLogTests
     [InlineData("minutes,core\n0,4\n5,\n10,60", "0 10", "4 60")] // a probe that was silent
     public void Log_IsReadInItsOwnUnits(string text, string minutes, string celsius)
     {
-        var channel = Assert.Single(TemperatureLog.Read(text, LidOn));
+        var channel = Assert.Single(TemperatureLog.Read(text, LidOn, TestContext.Current.CancellationToken));
         Assert.Equal(Numbers(minutes), channel.Minutes);
         Assert.Equal(Numbers(celsius), channel.Celsius);
     }
@@ -29,7 +29,7 @@ public class TemperatureLogTests
     [Fact]
     public void ManyChannels_KeepTheirNamesAndUnits()
     {
-        var channels = TemperatureLog.Read("minutes,core °C,air °F,\n0,4,212,20\n1,5,,21", null);
+        var channels = TemperatureLog.Read("minutes,core °C,air °F,\n0,4,212,20\n1,5,,21", null, TestContext.Current.CancellationToken);
         Assert.Equal(["core °C", "air °F", "channel 3"], channels.Select(c => c.Name));
         Assert.Equal([100], channels[1].Celsius);
         Assert.Equal([20, 21], channels[2].Celsius);
@@ -44,7 +44,10 @@ public class TemperatureLogTests
     [InlineData("minutes,core\n0,-300", "-300")]
     [InlineData("minutes,core\n1e9,20", "more than a day")]
     public void WhatIsNoLog_IsRefusedWithItsLine(string text, string said) =>
-        Assert.Contains(said, Assert.Throws<FormatException>(() => TemperatureLog.Read(text, null)).Message);
+        Assert.Contains(
+            said,
+            Assert.Throws<FormatException>(() => TemperatureLog.Read(text, null, TestContext.Current.CancellationToken)).Message
+        );
 
     [Fact]
     public void TooManyLines_AreRefused() =>
@@ -52,7 +55,11 @@ public class TemperatureLogTests
             "more than",
             Assert
                 .Throws<FormatException>(() =>
-                    TemperatureLog.Read("minutes,core\n" + string.Concat(Enumerable.Repeat("1,20\n", 20_100)), null)
+                    TemperatureLog.Read(
+                        "minutes,core\n" + string.Concat(Enumerable.Repeat("1,20\n", 20_100)),
+                        null,
+                        TestContext.Current.CancellationToken
+                    )
                 )
                 .Message
         );

@@ -126,6 +126,7 @@ internal static class DemoData
                 RoomCelsius = 21,
                 Units = UnitSystem.Metric,
             },
+            version: null,
             cancellation
         );
         await kitchen.PutPotAsync(BigPot, cancellation);

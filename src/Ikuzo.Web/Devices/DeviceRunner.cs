@@ -3,8 +3,8 @@ using System.Security.Cryptography;
 using System.Text;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rehearsal;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Features.Cooks;
-using Microsoft.AspNetCore.SignalR;
 
 namespace Ikuzo.Web.Devices;
 
@@ -23,10 +23,11 @@ public sealed record DeviceReport(string CookId, DateTimeOffset At, CookerReport
 internal sealed partial class DeviceRunner(
     CookService cooks,
     CookStore store,
-    IHubContext<CookHub> hub,
+    Listeners listeners,
     TimeProvider clock,
     ILogger<DeviceRunner> logger,
-    IEnumerable<IDeviceMaker> makers
+    IEnumerable<IDeviceMaker> makers,
+    Database database
 ) : BackgroundService
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
@@ -85,10 +86,17 @@ internal sealed partial class DeviceRunner(
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         await Task.Yield(); // the server answers meanwhile
-        await ResumeAsync(stoppingToken);
+        var isReplaced = true; // the first time as after a backup was brought back
+        database.Replaced += () => Volatile.Write(ref isReplaced, true);
         using var timer = new PeriodicTimer(Beat, clock);
         for (var beat = 0; await timer.WaitForNextTickAsync(stoppingToken); beat++)
         {
+            if (Interlocked.Exchange(ref isReplaced, false))
+            {
+                _running.Clear();
+                await ResumeAsync(stoppingToken);
+            }
+
             foreach (var (id, running) in _running)
             {
                 try
@@ -107,7 +115,7 @@ internal sealed partial class DeviceRunner(
     // What was on when the server stopped. Whatever happened to a cook since has brought its devices already.
     private async Task ResumeAsync(CancellationToken cancellation)
     {
-        foreach (var cook in await store.AllAsync(ended: false, cancellation))
+        foreach (var cook in await store.AllAsync(ended: false, Page.First, cancellation))
         {
             if (makers.Any(m => m.Serves(cook)) && await cooks.LoadAsync(cook.Id, cancellation) is { } live && Make(live) is { } made)
             {
@@ -138,7 +146,7 @@ internal sealed partial class DeviceRunner(
 
         if (told is not null)
         {
-            await hub.Clients.Group(id).SendAsync(CookHub.Told, told, cancellation);
+            listeners.Tell(CookHub.Told, told, id);
         }
     }
 

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Diagnostics;
 
 namespace Ikuzo.Web.Errors;
@@ -14,11 +15,21 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
             return true;
         }
 
+        if (exception is TooManyWaitException)
+        {
+            await Computing.RefuseAsync(context, cancellationToken);
+            return true;
+        }
+
         var problem = exception switch
         {
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => Problems.Of(
                 Problems.BodyTooLarge,
                 "Send at most 64 kB; a file with a dish may have 1 MB."
+            ),
+            BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => Problems.Of(
+                Problems.WrongType,
+                "Send JSON, with Content-Type: application/json."
             ),
             BadHttpRequestException bad => Unreadable(bad),
             _ => Unexpected(exception),

@@ -36,8 +36,35 @@ public static class Problems
     /// <summary>A page of another site asks: 403.</summary>
     public const string OtherSite = "other-site";
 
+    /// <summary>Somebody asks more than can be computed: 429.</summary>
+    public const string TooMany = "too-many";
+
+    /// <summary>It took longer than it may: 503.</summary>
+    public const string TookTooLong = "took-too-long";
+
+    /// <summary>Another window changed it: 412, with what it is now in "current".</summary>
+    public const string ChangedElsewhereCode = "changed-elsewhere";
+
+    /// <summary>There is such an address, and it takes no such request: 405.</summary>
+    public const string WrongMethod = "wrong-method";
+
+    /// <summary>The body is of a kind that is not taken here: 415.</summary>
+    public const string WrongType = "wrong-type";
+
+    /// <summary>A device that was not let in: 401.</summary>
+    public const string NotLetIn = "not-let-in";
+
+    /// <summary>A guest asks for more than guests see: 403.</summary>
+    public const string GuestsOnly = "guests-only";
+
+    /// <summary>A backup could not be made: 507.</summary>
+    public const string NotBackedUp = "not-backed-up";
+
     /// <summary>Our fault: 500.</summary>
     public const string Unexpected = "unexpected";
+
+    /// <summary>Media type of every problem.</summary>
+    public const string MediaType = "application/problem+json";
 
     private const string InvalidInputType = $"/problems/{InvalidInput}";
 
@@ -52,6 +79,14 @@ public static class Problems
         [ToConfirmCode] = (StatusCodes.Status409Conflict, "See to this first, and say so."),
         [NotNowCode] = (StatusCodes.Status409Conflict, "This makes no sense now; nothing was stored."),
         [UnusableFile] = (StatusCodes.Status422UnprocessableEntity, "This file cannot be taken in; nothing was stored."),
+        [ChangedElsewhereCode] = (StatusCodes.Status412PreconditionFailed, "Another window changed this meanwhile; nothing was stored."),
+        [WrongMethod] = (StatusCodes.Status405MethodNotAllowed, "This address takes no such request."),
+        [WrongType] = (StatusCodes.Status415UnsupportedMediaType, "This kind of body is not taken here."),
+        [NotLetIn] = (StatusCodes.Status401Unauthorized, "This device was not let in."),
+        [GuestsOnly] = (StatusCodes.Status403Forbidden, "Guests do not see this."),
+        [NotBackedUp] = (StatusCodes.Status507InsufficientStorage, "The backup was not made."),
+        [TooMany] = (StatusCodes.Status429TooManyRequests, "Too much was asked at once."),
+        [TookTooLong] = (StatusCodes.Status503ServiceUnavailable, "This took too long and was stopped; nothing was stored."),
         [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),
     };
 
@@ -96,6 +131,19 @@ public static class Problems
             context.ProblemDetails = Invalid(ByContract(validation.Errors));
         }
 
+        var code = context.ProblemDetails.Status switch
+        {
+            StatusCodes.Status404NotFound => NotFound,
+            StatusCodes.Status405MethodNotAllowed => WrongMethod,
+            StatusCodes.Status415UnsupportedMediaType => WrongType,
+            _ => null,
+        };
+        if (code is not null && context.ProblemDetails.Type?.StartsWith("/problems/", StringComparison.Ordinal) != true)
+        {
+            (context.ProblemDetails.Type, context.ProblemDetails.Title) = ($"/problems/{code}", Catalogue[code].Title);
+            context.ProblemDetails.Detail ??= "Addresses and what they take are listed at /openapi/v1.json.";
+        }
+
         if (context.ProblemDetails.Status == StatusCodes.Status413PayloadTooLarge)
         {
             context.ProblemDetails.Type = $"/problems/{BodyTooLarge}";
@@ -138,8 +186,12 @@ public static class Problems
     internal static Task WriteAsync(HttpContext context, ProblemDetails problem, CancellationToken cancellation)
     {
         context.Response.StatusCode = problem.Status!.Value;
-        return context.Response.WriteAsJsonAsync(problem, problem.GetType(), options: null, "application/problem+json", cancellation);
+        return context.Response.WriteAsJsonAsync(problem, problem.GetType(), options: null, MediaType, cancellation);
     }
+
+    /// <summary>Any problem as an answer of its own status.</summary>
+    internal static JsonHttpResult<ProblemDetails> Answer(ProblemDetails problem) =>
+        TypedResults.Json(problem, contentType: MediaType, statusCode: problem.Status);
 
     /// <summary>404 with a problem.</summary>
     public static NotFound<ProblemDetails> Missing(string what) =>

@@ -2,6 +2,7 @@ using System.Text;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Cooks;
+using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -13,26 +14,28 @@ internal static class BookEndpoints
     {
         var book = routes.MapGroup("/api/book").WithTags("Book");
         book.MapGet("", ListAsync).WithName("listBook");
-        book.MapPost("", WriteInAsync).WithName("writeIn");
-        book.MapGet("/export", ExportAsync).WithName("exportBook").Produces<BookFile>();
+        book.MapPost("", WriteInAsync).WithName("writeIn").Computes(Work.Learning);
+        book.MapGet("/export", ExportAsync).WithName("exportBook").Computes(Work.File).Produces<BookFile>();
         book.MapPost("/import", ImportAsync)
             .WithName("importBook")
+            .Computes(Work.File)
             .Accepts<System.Text.Json.Nodes.JsonNode>("application/json", "text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(3 * BookFile.MostBytes));
         book.MapPost("/import/look", LookAsync)
             .WithName("lookAtTable")
+            .Computes(Work.File)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(3 * BookFile.MostBytes));
-        book.MapGet("/{cookId}", PageAsync).WithName("getBookPage");
+        book.MapGet("/{cookId}", PageAsync).WithName("getBookPage").Computes(Work.Learning);
         book.MapPut("/{cookId}/tasting", TasteAsync).WithName("putTasting");
         book.MapDelete("/{cookId}", RemoveAsync).WithName("removeFromBook");
         book.MapPost("/{cookId}/restore", RestoreAsync).WithName("restoreToBook");
         var learned = routes.MapGroup("/api/learned").WithTags("Learned");
-        learned.MapGet("", LearnedAsync).WithName("getLearned");
-        learned.MapGet("/calibration", CalibrationAsync).WithName("getCalibration");
-        learned.MapPost("/exclude", ExcludeAsync).WithName("excludeCook");
-        learned.MapPost("/include", IncludeAsync).WithName("includeCook");
-        learned.MapPost("/forget", ForgetAsync).WithName("forgetLearned");
+        learned.MapGet("", LearnedAsync).WithName("getLearned").Computes(Work.Learning);
+        learned.MapGet("/calibration", CalibrationAsync).WithName("getCalibration").Computes(Work.Learning);
+        learned.MapPost("/exclude", ExcludeAsync).WithName("excludeCook").Computes(Work.Learning);
+        learned.MapPost("/include", IncludeAsync).WithName("includeCook").Computes(Work.Learning);
+        learned.MapPost("/forget", ForgetAsync).WithName("forgetLearned").Computes(Work.Learning);
     }
 
     private static async Task<Results<Ok<BookList>, BadRequest<HttpValidationProblemDetails>>> ListAsync(

@@ -1,7 +1,10 @@
+using System.Collections.Concurrent;
 using Ikuzo.Core.Book;
 using Ikuzo.Core.Running.Journal;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Serving;
 
 namespace Ikuzo.Web.Features.Book;
 
@@ -15,6 +18,8 @@ internal sealed partial class BookKeeper(
     CookService cooks,
     KitchenStore kitchen,
     LearnedNow now,
+    WorkQueue queue,
+    Database database,
     ILogger<BookKeeper> log
 ) : BackgroundService
 {
@@ -25,13 +30,14 @@ internal sealed partial class BookKeeper(
 
     private readonly SemaphoreSlim _turn = new(1);
     private readonly SemaphoreSlim _wake = new(0);
+    private readonly ConcurrentDictionary<string, bool> _unreadable = new(); // cooks that are left out
     private (DateTimeOffset At, string Id) _last;
     private bool _isBehind; // lessons that are older than the last are known and not learned from yet
 
     /// <summary>Writes the lines that are missing.</summary>
     public async Task WriteAsync(CancellationToken cancellation)
     {
-        if ((await store.ToWriteAsync(cancellation)).Count == 0)
+        if ((await MissingAsync(cancellation)).Count == 0)
         {
             return;
         }
@@ -39,7 +45,7 @@ internal sealed partial class BookKeeper(
         await _turn.WaitAsync(cancellation);
         try
         {
-            while (await store.ToWriteAsync(cancellation) is { Count: > 0 } missing)
+            while (await MissingAsync(cancellation) is { Count: > 0 } missing)
             {
                 foreach (var id in missing)
                 {
@@ -63,11 +69,16 @@ internal sealed partial class BookKeeper(
     private async Task<bool> LearnAsync(int most, CancellationToken cancellation)
     {
         await WriteAsync(cancellation);
-        var missing = await store.ToTeachAsync(most, cancellation);
+        var missing = (await store.ToTeachAsync(most + _unreadable.Count, cancellation)).Where(id => !_unreadable.ContainsKey(id)).ToList();
         var isLater = true;
         foreach (var id in missing)
         {
-            var live = (await cooks.LoadAsync(id, cancellation))!;
+            if (await cooks.LoadAsync(id, cancellation) is not { } live)
+            {
+                _unreadable[id] = true; // it teaches nothing
+                continue;
+            }
+
             var potId = live.Cook.Planned.PotId ?? (await kitchen.UsualAsync(cancellation)).Own(live.Planned.Request.Pot)?.Id;
             var lesson = Teaching.Of(id, potId, live.Planned, live.Events, cancellation);
             await store.TeachAsync(lesson, cancellation);
@@ -111,6 +122,7 @@ internal sealed partial class BookKeeper(
     public override async Task StartAsync(CancellationToken cancellationToken)
     {
         cooks.Taken += Woken;
+        database.Replaced += Begun;
         await RefreshAsync(cancellationToken);
         await base.StartAsync(cancellationToken);
     }
@@ -119,6 +131,7 @@ internal sealed partial class BookKeeper(
     public override Task StopAsync(CancellationToken cancellationToken)
     {
         cooks.Taken -= Woken;
+        database.Replaced -= Begun;
         return base.StopAsync(cancellationToken);
     }
 
@@ -133,7 +146,7 @@ internal sealed partial class BookKeeper(
             try
             {
                 // A year that is brought in is read in the pauses of all else.
-                while (await LearnAsync(Besides, stoppingToken))
+                while (await queue.RunAsync(Work.Learning, "book", () => LearnAsync(Besides, stoppingToken), stoppingToken))
                 {
                     await Task.Delay(Pause, stoppingToken);
                 }
@@ -147,6 +160,14 @@ internal sealed partial class BookKeeper(
         }
     }
 
+    // Another household's past: all is learned from it anew.
+    private void Begun()
+    {
+        _isBehind = true;
+        now.Learned = Learned.Of([]);
+        Wake();
+    }
+
     private void Woken(LiveCook cook, CookEvent entry)
     {
         if (cook.Cook.Ended || entry.Kind is CookEventKind.Finished or CookEventKind.Abandoned)
@@ -158,9 +179,17 @@ internal sealed partial class BookKeeper(
     [LoggerMessage(LogLevel.Error, "The book could not be written; it is tried again with the next cook.")]
     private static partial void NotWritten(ILogger log, Exception error);
 
+    private async Task<IReadOnlyList<string>> MissingAsync(CancellationToken cancellation) =>
+        [.. (await store.ToWriteAsync(cancellation)).Where(id => !_unreadable.ContainsKey(id))];
+
     private async Task WriteAsync(string id, CancellationToken cancellation)
     {
-        var live = (await cooks.LoadAsync(id, cancellation))!;
+        if (await cooks.LoadAsync(id, cancellation) is not { } live)
+        {
+            _unreadable[id] = true;
+            return;
+        }
+
         var kept = (await cookStore.FindAsync(id, cancellation))!;
         await store.WriteAsync(id, kept.Name, BookEntry.Of(kept.Name, live.Planned, live.Events, kept.Verdict), cancellation);
     }

@@ -7,11 +7,13 @@ using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 using Ikuzo.Core.Store;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Devices;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.LineUps;
 using Ikuzo.Web.Features.Store;
+using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -22,22 +24,31 @@ internal static class CookEndpoints
     public static void MapCooks(this IEndpointRouteBuilder routes)
     {
         var cooks = routes.MapGroup("/api/cooks").WithTags("Cooks");
-        cooks.MapPost("", StartAsync).WithName("startCook");
+        cooks.MapPost("", StartAsync).WithName("startCook").Computes(Work.Plan);
         cooks.MapGet("", ListAsync).WithName("listCooks");
         cooks.MapGet("/{id}", FindAsync).WithName("getCook");
         cooks.MapPost("/{id}/events", EventAsync).WithName("addCookEvent");
         cooks.MapPost("/{id}/readings", ReadingAsync).WithName("addCookReading");
         cooks.MapPost("/{id}/simulate", SimulateAsync).WithName("simulateCook");
         cooks.MapGet("/{id}/probe", ProbeAsync).WithName("readProbe");
-        cooks.MapGet("/{id}/aftercare", AftercareAsync).WithName("cookAftercare");
-        cooks.MapGet("/{id}/lineup", LineUpAsync).WithName("cookLineUp");
-        cooks.MapGet("/{id}/lineup.ics", CalendarAsync).WithName("cookCalendar").Produces<string>(contentType: CalendarFile.ContentType);
-        cooks.MapGet("/{id}/curves", CurvesAsync).WithName("cookCurves");
-        cooks.MapGet("/{id}/journal", JournalAsync).WithName("cookJournal");
-        cooks.MapGet("/{id}/journal.csv", TableAsync).WithName("cookJournalTable").Produces<string>(contentType: "text/csv");
+        cooks.MapGet("/{id}/aftercare", AftercareAsync).WithName("cookAftercare").Computes(Work.Plan);
+        cooks.MapGet("/{id}/lineup", LineUpAsync).WithName("cookLineUp").Computes(Work.Plan);
+        cooks
+            .MapGet("/{id}/lineup.ics", CalendarAsync)
+            .WithName("cookCalendar")
+            .Computes(Work.Plan)
+            .Produces<string>(contentType: CalendarFile.ContentType);
+        cooks.MapGet("/{id}/curves", CurvesAsync).WithName("cookCurves").Computes(Work.Plan);
+        cooks.MapGet("/{id}/journal", JournalAsync).WithName("cookJournal").Computes(Work.Plan);
+        cooks
+            .MapGet("/{id}/journal.csv", TableAsync)
+            .WithName("cookJournalTable")
+            .Computes(Work.Plan)
+            .Produces<string>(contentType: "text/csv");
         cooks
             .MapPost("/{id}/temperatures", TemperaturesAsync)
             .WithName("importTemperatures")
+            .Computes(Work.File)
             .Accepts<string>("text/csv")
             .WithMetadata(new RequestSizeLimitAttribute(TemperatureLog.MostBytes));
         routes.MapGet("/api/cooling", Cool).WithName("coolLeftovers").WithTags("Cooks");
@@ -93,7 +104,9 @@ internal static class CookEndpoints
         [Longest(10)] string? state,
         CookStore store,
         CookService cooks,
-        CancellationToken cancellation
+        CancellationToken cancellation,
+        [Limits(1, Page.MostPages)] int page = 1,
+        [Limits(1, Page.MostRows)] int pageSize = Page.UsualRows
     )
     {
         bool? ended = state switch
@@ -108,9 +121,13 @@ internal static class CookEndpoints
         }
 
         List<CookListItem> list = [];
-        foreach (var cook in await store.AllAsync(ended, cancellation))
+        foreach (var cook in await store.AllAsync(ended, new(page, pageSize), cancellation))
         {
-            var phase = cook.Ended ? CookPhase.Done : (await cooks.FindAsync(cook.Id, cancellation))!.Phase;
+            if ((cook.Ended ? CookPhase.Done : (await cooks.FindAsync(cook.Id, cancellation))?.Phase) is not { } phase)
+            {
+                continue; // it cannot be read
+            }
+
             list.Add(new(cook.Id, cook.Name, phase, cook.Verdict, cook.CreatedAt, cook.Simulated));
         }
 
@@ -317,7 +334,7 @@ internal static class CookEndpoints
 
         try
         {
-            await store.SaveTemperaturesAsync(id, TemperatureLog.Read(text, CookRecord.LidOnAt(live)), cancellation);
+            await store.SaveTemperaturesAsync(id, TemperatureLog.Read(text, CookRecord.LidOnAt(live), cancellation), cancellation);
             return TypedResults.Ok(await record.CurvesAsync(live, cancellation));
         }
         catch (Exception error) when (error is FormatException or CsvHelper.CsvHelperException)

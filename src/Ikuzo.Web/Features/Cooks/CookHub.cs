@@ -3,7 +3,7 @@ using Microsoft.AspNetCore.SignalR;
 namespace Ikuzo.Web.Features.Cooks;
 
 /// <summary>Tells listeners what changes. They ask for one cook, or for all.</summary>
-internal sealed class CookHub : Hub
+internal sealed class CookHub(Listeners listeners) : Hub
 {
     /// <summary>Address of the hub.</summary>
     public const string Path = "/hubs/cooks";
@@ -17,15 +17,36 @@ internal sealed class CookHub : Hub
     /// <summary>Message with what pot and probe say.</summary>
     public const string Told = "told";
 
-    private const int MostIdCharacters = 60;
+    private const int MostIdCharacters = 60,
+        MostGroups = 100;
+
+    /// <inheritdoc/>
+    public override Task OnConnectedAsync()
+    {
+        listeners.Add(Context);
+        return Task.CompletedTask;
+    }
+
+    /// <inheritdoc/>
+    public override Task OnDisconnectedAsync(Exception? exception)
+    {
+        listeners.Remove(Context.ConnectionId);
+        return Task.CompletedTask;
+    }
 
     /// <summary>Listens to one cook.</summary>
-    public Task Watch(string? id) =>
-        id is { Length: > 0 and <= MostIdCharacters } ? Groups.AddToGroupAsync(Context.ConnectionId, id) : Task.CompletedTask;
+    public void Watch(string? id)
+    {
+        var groups = listeners.Of(Context.ConnectionId);
+        if (id is { Length: > 0 and <= MostIdCharacters } && groups.Count < MostGroups)
+        {
+            groups[id] = true;
+        }
+    }
 
     /// <summary>Stops listening to one cook.</summary>
-    public Task Leave(string? id) => id is null ? Task.CompletedTask : Groups.RemoveFromGroupAsync(Context.ConnectionId, id);
+    public void Leave(string? id) => listeners.Of(Context.ConnectionId).TryRemove(id ?? "", out _);
 
     /// <summary>Listens to all.</summary>
-    public Task WatchAll() => Groups.AddToGroupAsync(Context.ConnectionId, All);
+    public void WatchAll() => Watch(All);
 }

@@ -118,7 +118,9 @@ internal sealed class CookRecord(CookService cooks, CookStore store, DeviceRunne
                 .. curves.Measured,
             ];
 
-    // A spreadsheet must not take a note for a formula.
-    /// <summary>A text that no spreadsheet takes for a formula.</summary>
-    public static string? Safe(string? text) => text is ['=' or '+' or '-' or '@', ..] ? $"'{text}" : text;
+    /// <summary>A text that no spreadsheet takes for a formula, neither by plain signs nor by fullwidth ones, nor after a space.</summary>
+    public static string? Safe(string? text) =>
+        text?.TrimStart() is ['=' or '+' or '-' or '@' or '\uFF1D' or '\uFF0B' or '\uFF0D' or '\uFF20' or '\t' or '\r', ..]
+            ? $"'{text.Trim()}"
+            : text;
 }

@@ -1,8 +1,9 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Running.Journal;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Features.Kitchen;
-using Microsoft.AspNetCore.SignalR;
+using Ikuzo.Web.Serving;
 
 namespace Ikuzo.Web.Features.Cooks;
 
@@ -13,12 +14,21 @@ namespace Ikuzo.Web.Features.Cooks;
 internal readonly record struct Appended(CookView? Cook, JournalRefusal? Refusal, IDictionary<string, string[]>? Errors = null);
 
 /// <summary>Adds to journals one at a time per cook, tells who listens, and computes states.</summary>
-internal sealed class CookService(CookStore store, KitchenStore kitchen, TimeProvider clock, IHubContext<CookHub> hub, AdviceCache advice)
+internal sealed partial class CookService(
+    CookStore store,
+    KitchenStore kitchen,
+    TimeProvider clock,
+    Listeners listeners,
+    AdviceCache advice,
+    WorkQueue queue,
+    Unreadable unreadable,
+    ILogger<CookService> log
+)
 {
     private const int MostRemembered = 200;
 
     private readonly ConcurrentDictionary<string, SemaphoreSlim> _turns = new();
-    private readonly Remembered<(string Cook, double ComeUpMinutes), int> _early = new(MostRemembered);
+    private readonly Remembered<(string Cook, double ComeUpMinutes), Task<int>> _early = new(MostRemembered);
 
     /// <summary>Raised with each entry, in the order of each journal.</summary>
     public event Action<LiveCook, CookEvent>? Taken;
@@ -33,7 +43,9 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
             return null;
         }
 
-        return new LiveCook(cook, cook.Planned.ToCook(await kitchen.UsualAsync(cancellation)), await store.JournalAsync(id, cancellation));
+        var usual = await kitchen.UsualAsync(cancellation);
+        var journal = await store.JournalAsync(id, cancellation);
+        return unreadable.One("cook", id, () => new LiveCook(cook, cook.Planned.ToCook(usual), journal));
     }
 
     /// <summary>Adds an entry. One with a client id that is there already changes nothing.</summary>
@@ -91,7 +103,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         return CookView.Of(live, state, journal.Ahead(state), MinutesMore(live, state));
     }
 
-    // Asked once for each time at which pressure was reached.
+    // Asked once for each time at which pressure was reached, beside all else: who listens is told when it is known.
     private int MinutesMore(LiveCook live, CookState state)
     {
         if (state is not { Phase: CookPhase.Holding, Round: 1 })
@@ -107,8 +119,44 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         }
 
         var minutes = (up.At - lid.At).TotalMinutes;
-        return _early.Of((live.Cook.Id, minutes), () => EarlyPressure.MinutesMore(live.Planned, minutes));
+        var early = _early.Of((live.Cook.Id, minutes), () => EarlyAsync(live, minutes));
+        return early.IsCompletedSuccessfully ? early.Result : 0;
     }
+
+    private async Task<int> EarlyAsync(LiveCook live, double minutes)
+    {
+        var more = await queue.RunAsync(
+            Work.AtThePot,
+            $"cook {live.Cook.Id}",
+            () => Task.FromResult(EarlyPressure.MinutesMore(live.Planned, minutes)),
+            CancellationToken.None
+        );
+        if (more > 0)
+        {
+            _ = TellAgainAsync(live.Cook.Id);
+        }
+
+        return more;
+    }
+
+    private async Task TellAgainAsync(string id)
+    {
+        try
+        {
+            await Task.Yield(); // what was computed is known by then
+            if (await FindAsync(id, CancellationToken.None) is { } view)
+            {
+                listeners.Tell(CookHub.Changed, view, id, CookHub.All);
+            }
+        }
+        catch (Exception error)
+        {
+            LogUntold(log, error, id);
+        }
+    }
+
+    [LoggerMessage(LogLevel.Error, "Nobody was told that cook {Id} takes longer; its page asks by itself")]
+    private static partial void LogUntold(ILogger log, Exception error, string id);
 
     private async Task<Appended> TakeAsync(
         LiveCook live,
@@ -135,7 +183,7 @@ internal sealed class CookService(CookStore store, KitchenStore kitchen, TimePro
         var longer = new LiveCook(live.Cook, live.Planned, [.. live.Journal, kept]);
         Taken?.Invoke(longer, kept.Event);
         var view = View(longer, after.Kept(Untitled, kept.Event));
-        await hub.Clients.Groups(view.Id, CookHub.All).SendAsync(CookHub.Changed, view, cancellation);
+        listeners.Tell(CookHub.Changed, view, view.Id, CookHub.All);
         return new(view, null);
     }
 

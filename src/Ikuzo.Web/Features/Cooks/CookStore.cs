@@ -34,10 +34,12 @@ public sealed record KeptCook(
 public sealed record KeptEvent(CookEvent Event, string ClientId, DateTimeOffset WrittenAt);
 
 /// <summary>Keeps cooks and their journals. Journals are only added to; the file itself refuses anything else.</summary>
-public sealed class CookStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
+public sealed class CookStore(Database database, TimeProvider clock, IOptions<JsonOptions> json, Unreadable unreadable)
 {
     private const string Columns =
         "id AS Id, name AS Name, planned AS Planned, created_at AS CreatedAt, ended AS Ended, verdict AS Verdict, simulated AS Simulated";
+
+    private const string What = "cook";
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
@@ -105,17 +107,28 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     }
 
     /// <summary>Cooks, newest first; of one state, or all.</summary>
-    public async Task<IReadOnlyList<KeptCook>> AllAsync(bool? ended, CancellationToken cancellation)
+    public async Task<IReadOnlyList<KeptCook>> AllAsync(bool? ended, Page page, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
         return
         [
-            .. (
+            .. unreadable.Of(
+                What,
                 await db.QueryAsync<Row>(
-                    $"SELECT {Columns} FROM cooks WHERE @ended IS NULL OR ended = @ended ORDER BY created_at DESC, id DESC LIMIT 200",
-                    new { ended }
-                )
-            ).Select(ToCook),
+                    $"""
+                    SELECT {Columns} FROM cooks WHERE @ended IS NULL OR ended = @ended
+                    ORDER BY created_at DESC, id DESC LIMIT @Size OFFSET @Skip
+                    """,
+                    new
+                    {
+                        ended,
+                        page.Size,
+                        page.Skip,
+                    }
+                ),
+                row => row.Id,
+                ToCook
+            ),
         ];
     }
 
@@ -124,7 +137,7 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     {
         await using var db = await database.OpenAsync(cancellation);
         return await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM cooks WHERE id = @id", new { id }) is { } row
-            ? ToCook(row)
+            ? unreadable.One(What, id, () => ToCook(row))
             : null;
     }
 
@@ -214,22 +227,16 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     {
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
-        await db.ExecuteAsync("DELETE FROM cook_temperatures WHERE cook_id = @cookId", new { cookId }, transaction);
+        await db.ExecuteAsync("DELETE FROM cook_channels WHERE cook_id = @cookId", new { cookId }, transaction);
         await db.ExecuteAsync(
-            "INSERT INTO cook_temperatures (cook_id, channel, minutes, celsius) VALUES (@cookId, @Name, @Minutes, @Celsius)",
-            channels.SelectMany(c =>
-                c.Minutes.Zip(
-                    c.Celsius,
-                    (minutes, celsius) =>
-                        new
-                        {
-                            cookId,
-                            c.Name,
-                            Minutes = minutes,
-                            Celsius = celsius,
-                        }
-                )
-            ),
+            "INSERT INTO cook_channels (cook_id, channel, minutes, celsius) VALUES (@cookId, @Name, @Minutes, @Celsius)",
+            channels.Select(c => new
+            {
+                cookId,
+                c.Name,
+                Minutes = JsonSerializer.Serialize(c.Minutes),
+                Celsius = JsonSerializer.Serialize(c.Celsius),
+            }),
             transaction
         );
         await transaction.CommitAsync(cancellation);
@@ -239,16 +246,18 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     public async Task<IReadOnlyList<TemperatureChannel>> TemperaturesAsync(string cookId, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        var rows = await db.QueryAsync<(string Channel, double Minutes, double Celsius)>(
-            "SELECT channel, minutes, celsius FROM cook_temperatures WHERE cook_id = @cookId ORDER BY channel, minutes",
-            new { cookId }
-        );
         return
         [
-            .. rows.GroupBy(r => r.Channel)
-                .Select(g => new TemperatureChannel(g.Key, [.. g.Select(r => r.Minutes)], [.. g.Select(r => r.Celsius)])),
+            .. (
+                await db.QueryAsync<(string Channel, string Minutes, string Celsius)>(
+                    "SELECT channel, minutes, celsius FROM cook_channels WHERE cook_id = @cookId ORDER BY channel",
+                    new { cookId }
+                )
+            ).Select(r => new TemperatureChannel(r.Channel, Numbers(r.Minutes), Numbers(r.Celsius))),
         ];
     }
+
+    private static double[] Numbers(string text) => JsonSerializer.Deserialize<double[]>(text)!;
 
     private static string Name(long id) => id.ToString(CultureInfo.InvariantCulture);
 

@@ -21,8 +21,9 @@ internal static class TemperatureLog
     /// the wall.
     /// </param>
     /// <param name="lidOnAt">Lid-on, for times on the wall; null when the lid was never on.</param>
+    /// <param name="cancellation">Stops it.</param>
     /// <exception cref="FormatException">It is no such log.</exception>
-    public static IReadOnlyList<TemperatureChannel> Read(string text, DateTimeOffset? lidOnAt)
+    public static IReadOnlyList<TemperatureChannel> Read(string text, DateTimeOffset? lidOnAt, CancellationToken cancellation)
     {
         using var csv = new CsvReader(
             new StringReader(text),
@@ -57,12 +58,26 @@ internal static class TemperatureLog
             .ToArray();
         while (csv.Read())
         {
+            cancellation.ThrowIfCancellationRequested();
             Row(csv, heading, channels, lidOnAt);
         }
 
+        // Two columns may have one name, and a log may go back in time.
         return channels.Any(c => c.Minutes.Count > 0)
-            ? [.. channels.Where(c => c.Minutes.Count > 0).Select(c => new TemperatureChannel(c.Name, c.Minutes, c.Celsius))]
+            ?
+            [
+                .. channels
+                    .Where(c => c.Minutes.Count > 0)
+                    .GroupBy(c => c.Name)
+                    .Select(g => InOrder(g.Key, g.SelectMany(c => c.Minutes.Zip(c.Celsius)))),
+            ]
             : throw new FormatException("There is no temperature in this file.");
+    }
+
+    private static TemperatureChannel InOrder(string name, IEnumerable<(double Minutes, double Celsius)> values)
+    {
+        var inOrder = values.OrderBy(v => v.Minutes).ToList();
+        return new(name, [.. inOrder.Select(v => v.Minutes)], [.. inOrder.Select(v => v.Celsius)]);
     }
 
     private static void Row(

@@ -158,6 +158,9 @@ public sealed record KeptDish
 
     /// <summary>When it was last changed.</summary>
     public required DateTimeOffset ChangedAt { get; init; }
+
+    /// <summary>What it is now; a change may name it in If-Match, so that it changes nothing that somebody else changed.</summary>
+    public required string Version { get; init; }
 }
 
 /// <summary>A line of a list of ingredients to read.</summary>

@@ -2,8 +2,10 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.Extensions.Options;
@@ -15,7 +17,7 @@ internal static class DishEndpoints
     public static void MapDishes(this IEndpointRouteBuilder routes)
     {
         var dishes = routes.MapGroup("/api/dishes").WithTags("Dishes");
-        dishes.MapPost("/solve", SolveAsync).WithName("solveDish");
+        dishes.MapPost("/solve", SolveAsync).WithName("solveDish").Computes(Work.Dish);
         dishes.MapPost("/item", ReadItem).WithName("readDishItem");
         dishes.MapPost("", AddAsync).WithName("addDish");
         dishes.MapGet("", ListAsync).WithName("listDishes");
@@ -27,12 +29,17 @@ internal static class DishEndpoints
         dishes.MapPut("/{id}", PutAsync).WithName("putDish");
         dishes.MapDelete("/{id}", RemoveAsync).WithName("removeDish");
         dishes.MapPost("/{id}/restore", RestoreAsync).WithName("restoreDish");
-        dishes.MapGet("/{id}/recipe", RecipeAsync).WithName("dishRecipe").Produces<JsonObject>(contentType: RecipeFile.ContentType);
+        dishes
+            .MapGet("/{id}/recipe", RecipeAsync)
+            .WithName("dishRecipe")
+            .Computes(Work.Dish)
+            .Produces<JsonObject>(contentType: RecipeFile.ContentType);
         dishes.MapGet("/{id}/file", FileAsync).WithName("dishFile").Produces<DishDocument>();
-        dishes.MapPost("/{id}/scale", ScaleAsync).WithName("scaleDish");
+        dishes.MapPost("/{id}/scale", ScaleAsync).WithName("scaleDish").Computes(Work.Dish);
         dishes
             .MapPost("/import", ImportAsync)
             .WithName("importDish")
+            .Computes(Work.File)
             .Accepts<JsonNode>("application/json", RecipeFile.ContentType)
             .WithMetadata(new RequestSizeLimitAttribute(DishImport.MostBytes));
     }
@@ -56,8 +63,12 @@ internal static class DishEndpoints
         return TypedResults.Created($"/api/dishes/{dish.Id}", dish);
     }
 
-    private static async Task<Ok<IReadOnlyList<KeptDish>>> ListAsync(DishStore store, CancellationToken cancellation) =>
-        TypedResults.Ok(await store.AllAsync(cancellation));
+    private static async Task<Results<Ok<IReadOnlyList<KeptDish>>, BadRequest<HttpValidationProblemDetails>>> ListAsync(
+        DishStore store,
+        CancellationToken cancellation,
+        [Limits(1, Page.MostPages)] int page = 1,
+        [Limits(1, Page.MostRows)] int pageSize = Page.UsualRows
+    ) => TypedResults.Ok(await store.AllAsync(new(page, pageSize), cancellation));
 
     private static async Task<Results<Ok<KeptDish>, NotFound<ProblemDetails>>> FindAsync(
         string id,
@@ -65,15 +76,21 @@ internal static class DishEndpoints
         CancellationToken cancellation
     ) => await store.FindAsync(id, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
 
-    private static async Task<Results<Ok<KeptDish>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>>> PutAsync(
+    private static async Task<
+        Results<Ok<KeptDish>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>, ChangedElsewhere<KeptDish>>
+    > PutAsync(
         string id,
         DishDocument document,
         DishStore store,
-        CancellationToken cancellation
-    )
-    {
-        return await store.PutAsync(id, document, cancellation) is { } dish ? TypedResults.Ok(dish) : Missing();
-    }
+        CancellationToken cancellation,
+        [FromHeader(Name = "If-Match"), Longest(80)] string? version = null
+    ) =>
+        await store.PutAsync(id, document, version, cancellation) switch
+        {
+            (null, _) => Missing(),
+            ({ } dish, true) => TypedResults.Ok(dish),
+            ({ } dish, false) => new ChangedElsewhere<KeptDish>(dish),
+        };
 
     private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(
         string id,
@@ -165,7 +182,7 @@ internal static class DishEndpoints
         await request.Body.CopyToAsync(file, cancellation);
         try
         {
-            var (document, notMapped) = import.Read(file.GetBuffer().AsMemory(0, (int)file.Length));
+            var (document, notMapped) = import.Read(file.GetBuffer().AsMemory(0, (int)file.Length), cancellation);
             if (await check.ErrorsOfAsync(document, cancellation) is { } errors)
             {
                 return TypedResults.BadRequest(Problems.Invalid(errors));

@@ -14,8 +14,9 @@ public sealed class DishImport(IOptions<JsonOptions> json)
 
     /// <summary>The dish in a file, and what could not be taken over.</summary>
     /// <param name="file">The bytes, at most <see cref="MostBytes"/>.</param>
+    /// <param name="cancellation">Stops it.</param>
     /// <exception cref="FormatException">The file is broken, nested too deeply, or is no dish.</exception>
-    public (DishDocument Dish, IReadOnlyList<string> NotMapped) Read(ReadOnlyMemory<byte> file)
+    public (DishDocument Dish, IReadOnlyList<string> NotMapped) Read(ReadOnlyMemory<byte> file, CancellationToken cancellation)
     {
         try
         {
@@ -23,7 +24,7 @@ public sealed class DishImport(IOptions<JsonOptions> json)
             var root = document.RootElement;
             return root.ValueKind == JsonValueKind.Object && root.TryGetProperty("format", out _)
                 ? (root.Deserialize<DishDocument>(json.Value.SerializerOptions) ?? throw new FormatException("The file is empty."), [])
-                : RecipeReader.Read(root);
+                : RecipeReader.Read(root, cancellation);
         }
         catch (JsonException error)
         {

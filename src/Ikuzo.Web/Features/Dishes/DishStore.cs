@@ -7,9 +7,11 @@ using Microsoft.Extensions.Options;
 namespace Ikuzo.Web.Features.Dishes;
 
 /// <summary>Keeps dishes. A removed dish stays in the file so that removing can be undone.</summary>
-public sealed class DishStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
+public sealed class DishStore(Database database, TimeProvider clock, IOptions<JsonOptions> json, Unreadable unreadable)
 {
     private const string Columns = "id AS Id, document AS Document, changed_at AS ChangedAt";
+
+    private const string What = "dish";
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
@@ -34,16 +36,20 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
     }
 
     /// <summary>All kept dishes by name.</summary>
-    public async Task<IReadOnlyList<KeptDish>> AllAsync(CancellationToken cancellation)
+    public async Task<IReadOnlyList<KeptDish>> AllAsync(Page page, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
         return
         [
-            .. (
+            .. unreadable.Of(
+                What,
                 await db.QueryAsync<Row>(
-                    $"SELECT {Columns} FROM dishes WHERE removed_at IS NULL ORDER BY name COLLATE NOCASE, id LIMIT 1000"
-                )
-            ).Select(ToDish),
+                    $"SELECT {Columns} FROM dishes WHERE removed_at IS NULL ORDER BY name COLLATE NOCASE, id LIMIT @Size OFFSET @Skip",
+                    new { page.Size, page.Skip }
+                ),
+                row => row.Id,
+                ToDish
+            ),
         ];
     }
 
@@ -55,15 +61,32 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
             $"SELECT {Columns} FROM dishes WHERE id = @id AND removed_at IS NULL",
             new { id }
         );
-        return row is null ? null : ToDish(row);
+        return row is null ? null : unreadable.One(What, id, () => ToDish(row));
     }
 
-    /// <summary>Replaces a dish; null when it is not there.</summary>
-    public async Task<KeptDish?> PutAsync(string id, DishDocument document, CancellationToken cancellation)
+    /// <summary>Replaces a dish; one of another version than is named stays as it is.</summary>
+    /// <returns>The dish as it is now, null when it is not there, and whether it was replaced.</returns>
+    public async Task<(KeptDish? Dish, bool Replaced)> PutAsync(
+        string id,
+        DishDocument document,
+        string? version,
+        CancellationToken cancellation
+    )
     {
         var row = new Row(id, JsonSerializer.Serialize(document, _json), Now);
         await using var db = await database.OpenAsync(cancellation);
-        var rows = await db.ExecuteAsync(
+        await using var transaction = await db.BeginTransactionAsync(cancellation); // one after the other: SQLite has one writer
+        var before = await db.QuerySingleOrDefaultAsync<Row>(
+            $"SELECT {Columns} FROM dishes WHERE id = @id AND removed_at IS NULL",
+            new { id },
+            transaction
+        );
+        if (before is null || !Versions.Match(version, Versions.Of(before.Document)))
+        {
+            return (before is null ? null : unreadable.One(What, id, () => ToDish(before)), false);
+        }
+
+        await db.ExecuteAsync(
             "UPDATE dishes SET name = @Name, document = @Document, changed_at = @ChangedAt WHERE id = @Id AND removed_at IS NULL",
             new
             {
@@ -71,9 +94,11 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
                 Name = document.Name!.Trim(),
                 row.Document,
                 row.ChangedAt,
-            }
+            },
+            transaction
         );
-        return rows == 1 ? ToDish(row) : null;
+        await transaction.CommitAsync(cancellation);
+        return (ToDish(row), true);
     }
 
     /// <summary>Removes a dish; false when it is not there.</summary>
@@ -96,6 +121,7 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
             Id = row.Id,
             Document = JsonSerializer.Deserialize<DishDocument>(row.Document, _json)!,
             ChangedAt = StoredMoment.Of(row.ChangedAt),
+            Version = Versions.Of(row.Document),
         };
 
     private sealed record Row(string Id, string Document, string ChangedAt);

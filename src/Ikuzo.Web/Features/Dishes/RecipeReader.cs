@@ -11,12 +11,14 @@ namespace Ikuzo.Web.Features.Dishes;
 /// <summary>Reads a recipe as a dish, and lists what has no place in one.</summary>
 internal static partial class RecipeReader
 {
+    private const int MostRead = 500; // lines; a long recipe has eighty
+
     /// <summary>Reads a recipe; the messages say what could not be taken over.</summary>
     /// <exception cref="FormatException">It is not a Recipe, or has nothing to cook.</exception>
-    public static (DishDocument Dish, IReadOnlyList<string> NotMapped) Read(JsonElement root)
+    public static (DishDocument Dish, IReadOnlyList<string> NotMapped) Read(JsonElement root, CancellationToken cancellation)
     {
         var recipe = Find(root) ?? throw new FormatException("There is no schema.org Recipe in this file.");
-        var read = new Reading();
+        var read = new Reading(cancellation);
         foreach (var line in Lines(recipe, "recipeIngredient"))
         {
             read.Ingredient(line);
@@ -34,7 +36,7 @@ internal static partial class RecipeReader
 
         return read.Items.Count == 0
             ? throw new FormatException("No poultry and nothing that we know was found among its ingredients.")
-            : (read.ToDish(Text(recipe, "name") ?? "Imported dish", Yield(recipe)), read.NotMapped);
+            : (read.ToDish(Text(recipe, "name") ?? "Imported dish", Yield(recipe)), [.. read.NotMapped, .. read.NotRead]);
     }
 
     // The recipe itself, in a list, or in a graph.
@@ -102,8 +104,10 @@ internal static partial class RecipeReader
     private static partial Regex Duration();
 
     /// <summary>What was read so far.</summary>
-    private sealed class Reading
+    private sealed class Reading(CancellationToken cancellation)
     {
+        private int _lines;
+
         private readonly List<string> _aromatics = [],
             _finish = [],
             _notes = [],
@@ -122,8 +126,22 @@ internal static partial class RecipeReader
 
         public IReadOnlyList<string> NotMapped => _notMapped;
 
+        /// <summary>What is said of lines beyond those that are read.</summary>
+        public IEnumerable<string> NotRead => _lines > MostRead ? [$"{_lines - MostRead} more lines were not read."] : [];
+
+        private bool IsRead()
+        {
+            cancellation.ThrowIfCancellationRequested();
+            return ++_lines <= MostRead;
+        }
+
         public void Ingredient(string line)
         {
+            if (!IsRead())
+            {
+                return;
+            }
+
             var key = FormattableString.Invariant($"item-{Items.Count + 1}");
             if (Items.Count < DishRequest.MostItems && IngredientReader.Read(line, key) is { } item and not LineItem)
             {
@@ -134,10 +152,21 @@ internal static partial class RecipeReader
             Keep(_aromatics, line, "Kept in words, it changes no minutes");
         }
 
-        public void Note(string line) => Keep(_notes, line, null);
+        public void Note(string line)
+        {
+            if (IsRead())
+            {
+                Keep(_notes, line, null);
+            }
+        }
 
         public void Step(string text, string section)
         {
+            if (!IsRead())
+            {
+                return;
+            }
+
             if (section == UnderPressure)
             {
                 if (!_pressureSaid)

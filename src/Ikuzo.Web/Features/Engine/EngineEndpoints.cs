@@ -4,6 +4,7 @@ using Ikuzo.Core.Planning;
 using Ikuzo.Core.Trust;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;
+using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Ikuzo.Web.Features.Engine;
@@ -17,11 +18,11 @@ internal static class EngineEndpoints
     public static void MapEngine(this IEndpointRouteBuilder routes)
     {
         var engine = routes.MapGroup("/api/engine").WithTags("Engine");
-        engine.MapPost("/verify", Verify).WithName("verifyEngine");
-        engine.MapPost("/course", Course).WithName("courseOfEngine");
-        engine.MapPost("/energy", EnergyAsync).WithName("energyOfPlan");
-        engine.MapPost("/width", WidthAsync).WithName("widthOfBand");
-        engine.MapGet("/assumptions", AssumptionsAsync).WithName("assumptions");
+        engine.MapPost("/verify", Verify).WithName("verifyEngine").Computes(Work.Check);
+        engine.MapPost("/course", Course).WithName("courseOfEngine").Computes(Work.Check);
+        engine.MapPost("/energy", EnergyAsync).WithName("energyOfPlan").Computes(Work.Plan);
+        engine.MapPost("/width", WidthAsync).WithName("widthOfBand").Computes(Work.Plan);
+        engine.MapGet("/assumptions", AssumptionsAsync).WithName("assumptions").Computes(Work.Plan);
     }
 
     private static Results<Ok<VerifyView>, BadRequest<HttpValidationProblemDetails>> Verify(VerifyBody body)

@@ -21,15 +21,15 @@ internal static class KitchenEndpoints
     private static async Task<Ok<KitchenView>> GetAsync(KitchenStore store, CancellationToken cancellation) =>
         TypedResults.Ok(await ViewAsync(store, cancellation));
 
-    private static async Task<Results<Ok<KitchenView>, BadRequest<HttpValidationProblemDetails>>> PutAsync(
+    private static async Task<Results<Ok<KitchenView>, BadRequest<HttpValidationProblemDetails>, ChangedElsewhere<KitchenView>>> PutAsync(
         KitchenSettings settings,
         KitchenStore store,
-        CancellationToken cancellation
-    )
-    {
-        await store.SaveAsync(settings, cancellation);
-        return TypedResults.Ok(await ViewAsync(store, cancellation));
-    }
+        CancellationToken cancellation,
+        [FromHeader(Name = "If-Match"), Longest(80)] string? version = null
+    ) =>
+        await store.SaveAsync(settings, version, cancellation)
+            ? TypedResults.Ok(await ViewAsync(store, cancellation))
+            : new ChangedElsewhere<KitchenView>(await ViewAsync(store, cancellation));
 
     private static async Task<Results<Created<Pot>, BadRequest<HttpValidationProblemDetails>>> AddPotAsync(
         PotBody body,
@@ -76,13 +76,12 @@ internal static class KitchenEndpoints
         CancellationToken cancellation
     )
     {
-        var pots = await store.PotsAsync(cancellation);
-        if (pots.Count == 1 && pots[0].Id == id)
+        return await store.RemovePotAsync(id, cancellation) switch
         {
-            return TypedResults.Conflict(Problems.Of(Problems.LastPot, "Add another pot first, then remove this one."));
-        }
-
-        return await store.RemovePotAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This pot");
+            null => TypedResults.Conflict(Problems.Of(Problems.LastPot, "Add another pot first, then remove this one.")),
+            true => TypedResults.NoContent(),
+            false => Problems.Missing("This pot"),
+        };
     }
 
     private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RestorePotAsync(
@@ -100,6 +99,6 @@ internal static class KitchenEndpoints
         var settings = await store.SettingsAsync(cancellation);
         var boiling = Math.Round(Saturation.PotCelsius(settings.AltitudeMetres, 0), 1);
         var thermometer = settings.Thermometer is { } check ? new ThermometerView(Math.Round(check.OffsetAtCore, 1), check.IsUsable) : null;
-        return new KitchenView(settings, await store.PotsAsync(cancellation), boiling, thermometer);
+        return new KitchenView(settings, await store.PotsAsync(cancellation), boiling, thermometer, KitchenStore.VersionOf(settings));
     }
 }

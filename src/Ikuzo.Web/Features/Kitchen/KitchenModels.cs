@@ -304,7 +304,14 @@ internal sealed record UsualKitchen(KitchenSettings Settings, IReadOnlyList<Pot>
 /// <param name="Pots">Pots, the default first.</param>
 /// <param name="BoilingCelsius">Boiling point at this altitude, °C.</param>
 /// <param name="Thermometer">What the check of the thermometer says; null when it was not checked.</param>
-public sealed record KitchenView(KitchenSettings Settings, IReadOnlyList<Pot> Pots, double BoilingCelsius, ThermometerView? Thermometer);
+/// <param name="Version">What the settings are now; a change may name it in If-Match.</param>
+public sealed record KitchenView(
+    KitchenSettings Settings,
+    IReadOnlyList<Pot> Pots,
+    double BoilingCelsius,
+    ThermometerView? Thermometer,
+    string Version
+);
 
 /// <summary>What the check of the thermometer says.</summary>
 /// <param name="OffsetKelvin">By how much it reads too hot at 74 °C, K; negative for too cold.</param>

@@ -1,4 +1,5 @@
 using System.Data.Common;
+using System.Text.Json;
 using Dapper;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
@@ -17,10 +18,18 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
         keeps_warm AS KeepsWarm, keep_warm_celsius AS KeepWarmCelsius
         """;
 
+    /// <summary>The version of some settings.</summary>
+    internal static string VersionOf(KitchenSettings settings) => Versions.Of(JsonSerializer.Serialize(settings));
+
     /// <summary>The settings.</summary>
     public async Task<KitchenSettings> SettingsAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
+        return await SettingsAsync(db, null);
+    }
+
+    private static async Task<KitchenSettings> SettingsAsync(DbConnection db, DbTransaction? transaction)
+    {
         var row = await db.QuerySingleAsync<(
             string Name,
             double Altitude,
@@ -39,7 +48,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
             SELECT name, altitude_metres, room_celsius, units, default_school, ice_celsius, boiling_celsius, has_thermometer,
               usual_promise, most_returns, raw_days, cooked_days
             FROM kitchen WHERE id = 1
-            """
+            """,
+            transaction: transaction
         );
         return new KitchenSettings
         {
@@ -58,10 +68,16 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
         };
     }
 
-    /// <summary>Replaces the settings.</summary>
-    public async Task SaveAsync(KitchenSettings settings, CancellationToken cancellation)
+    /// <summary>Replaces the settings; false where they are of another version than is named, and stay as they are.</summary>
+    public async Task<bool> SaveAsync(KitchenSettings settings, string? version, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation); // one after the other: SQLite has one writer
+        if (!Versions.Match(version, VersionOf(await SettingsAsync(db, transaction))))
+        {
+            return false;
+        }
+
         await db.ExecuteAsync(
             """
             UPDATE kitchen SET name = @Name, altitude_metres = @AltitudeMetres, room_celsius = @RoomCelsius, units = @Units,
@@ -84,8 +100,11 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
                 settings.MostReturns,
                 settings.RawDays,
                 settings.CookedDays,
-            }
+            },
+            transaction
         );
+        await transaction.CommitAsync(cancellation);
+        return true;
     }
 
     /// <summary>All pots, the default first.</summary>
@@ -160,11 +179,17 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
         await transaction.CommitAsync(cancellation);
     }
 
-    /// <summary>Removes a pot so that it can be brought back; false when it is not there.</summary>
-    public async Task<bool> RemovePotAsync(string id, CancellationToken cancellation)
+    /// <summary>Removes a pot so that it can be brought back; false when it is not there, null when it is the last.</summary>
+    public async Task<bool?> RemovePotAsync(string id, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
+        var ids = (await db.QueryAsync<string>("SELECT id FROM pots WHERE removed_at IS NULL", transaction: transaction)).ToList();
+        if (ids is [var last] && last == id)
+        {
+            return null;
+        }
+
         var rows = await db.ExecuteAsync(
             "UPDATE pots SET removed_at = @Now, is_default = 0 WHERE id = @Id AND removed_at IS NULL",
             new { Id = id, Now = StoredMoment.Text(clock.GetUtcNow()) },

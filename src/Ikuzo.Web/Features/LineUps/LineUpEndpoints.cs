@@ -3,6 +3,7 @@ using Ikuzo.Core.LineUps;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;
+using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -13,9 +14,13 @@ internal static class LineUpEndpoints
     public static void MapLineUps(this IEndpointRouteBuilder routes)
     {
         var lineUps = routes.MapGroup("/api/lineup").WithTags("LineUps");
-        lineUps.MapPost("", MakeAsync).WithName("makeLineUp");
-        lineUps.MapPost("/thaw", ThawAsync).WithName("thawChoices");
-        lineUps.MapPost("/ics", CalendarAsync).WithName("lineUpCalendar").Produces<string>(contentType: CalendarFile.ContentType);
+        lineUps.MapPost("", MakeAsync).WithName("makeLineUp").Computes(Work.Plan);
+        lineUps.MapPost("/thaw", ThawAsync).WithName("thawChoices").Computes(Work.Plan);
+        lineUps
+            .MapPost("/ics", CalendarAsync)
+            .WithName("lineUpCalendar")
+            .Computes(Work.Plan)
+            .Produces<string>(contentType: CalendarFile.ContentType);
     }
 
     private static async Task<Results<Ok<LineUp>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> MakeAsync(

@@ -3,8 +3,10 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
+using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -15,11 +17,11 @@ internal static class PlanEndpoints
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
         var plans = routes.MapGroup("/api/plans").WithTags("Plans");
-        plans.MapPost("/preview", PreviewAsync).WithName("previewPlan");
-        plans.MapPost("/late", LateAsync).WithName("lateAtTheTable");
+        plans.MapPost("/preview", PreviewAsync).WithName("previewPlan").Computes(Work.Plan);
+        plans.MapPost("/late", LateAsync).WithName("lateAtTheTable").Computes(Work.Plan);
         plans.MapPost("/load", Adapt).WithName("adaptLoad");
-        plans.MapPost("/rescue", RescueAsync).WithName("rescuePlan");
-        plans.MapPost("", SaveAsync).WithName("savePlan");
+        plans.MapPost("/rescue", RescueAsync).WithName("rescuePlan").Computes(Work.Plan);
+        plans.MapPost("", SaveAsync).WithName("savePlan").Computes(Work.Plan);
         plans.MapGet("", ListAsync).WithName("listPlans");
         plans.MapGet("/{id}", FindAsync).WithName("getPlan");
         plans.MapDelete("/{id}", RemoveAsync).WithName("removePlan");
@@ -66,8 +68,12 @@ internal static class PlanEndpoints
         return TypedResults.Created($"/api/plans/{saved.Id}", saved);
     }
 
-    private static async Task<Ok<IReadOnlyList<SavedPlan>>> ListAsync(PlanStore store, CancellationToken cancellation) =>
-        TypedResults.Ok(await store.AllAsync(cancellation));
+    private static async Task<Results<Ok<IReadOnlyList<SavedPlan>>, BadRequest<HttpValidationProblemDetails>>> ListAsync(
+        PlanStore store,
+        CancellationToken cancellation,
+        [Limits(1, Page.MostPages)] int page = 1,
+        [Limits(1, Page.MostRows)] int pageSize = Page.UsualRows
+    ) => TypedResults.Ok(await store.AllAsync(new(page, pageSize), cancellation));
 
     private static async Task<Results<Ok<SavedPlan>, NotFound<ProblemDetails>>> FindAsync(
         string id,

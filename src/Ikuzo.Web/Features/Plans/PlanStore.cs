@@ -8,11 +8,13 @@ using Microsoft.Extensions.Options;
 namespace Ikuzo.Web.Features.Plans;
 
 /// <summary>Keeps plans. A removed plan stays in the file so that removing can be undone.</summary>
-public sealed class PlanStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
+public sealed class PlanStore(Database database, TimeProvider clock, IOptions<JsonOptions> json, Unreadable unreadable)
 {
     private const string Columns =
         "id AS Id, name AS Name, request AS Request, minutes AS Minutes, release_kind AS ReleaseKind, rest_minutes AS RestMinutes, "
         + "created_at AS CreatedAt";
+
+    private const string What = "plan";
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
@@ -47,16 +49,20 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
     }
 
     /// <summary>All kept plans, newest first.</summary>
-    public async Task<IReadOnlyList<SavedPlan>> AllAsync(CancellationToken cancellation)
+    public async Task<IReadOnlyList<SavedPlan>> AllAsync(Page page, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
         return
         [
-            .. (
+            .. unreadable.Of(
+                What,
                 await db.QueryAsync<Row>(
-                    $"SELECT {Columns} FROM plans WHERE removed_at IS NULL ORDER BY created_at DESC, id DESC LIMIT 500"
-                )
-            ).Select(ToPlan),
+                    $"SELECT {Columns} FROM plans WHERE removed_at IS NULL ORDER BY created_at DESC, id DESC LIMIT @Size OFFSET @Skip",
+                    new { page.Size, page.Skip }
+                ),
+                row => row.Id,
+                ToPlan
+            ),
         ];
     }
 
@@ -65,7 +71,7 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
     {
         await using var db = await database.OpenAsync(cancellation);
         var row = await db.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM plans WHERE id = @id AND removed_at IS NULL", new { id });
-        return row is null ? null : ToPlan(row);
+        return row is null ? null : unreadable.One(What, id, () => ToPlan(row));
     }
 
     /// <summary>Removes a plan; false when it is not there.</summary>

@@ -235,7 +235,8 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
     private async Task JoinAsync(DbTransaction transaction, KeptItem whole)
     {
         const string Sql = """
-            SELECT part.item_id FROM store_moves here JOIN store_moves part ON part.client_id = here.client_id AND part.item_id <> here.item_id
+            SELECT part.item_id FROM store_moves here
+            JOIN store_moves part ON part.client_id = here.client_id AND part.item_id <> here.item_id
             WHERE here.id = @Id AND here.item_id = @WholeId
             """;
         var move = new { Id = long.Parse(whole.Moves[^1].Id, CultureInfo.InvariantCulture), WholeId = whole.Id };

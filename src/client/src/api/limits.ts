@@ -88,6 +88,10 @@ export const limits = {
     rawDays: { least: 0.5, most: 2 },
     cookedDays: { least: 1, most: 4 },
   },
+  LetInBody: {
+    code: { longest: 20 },
+    name: { longest: 40 },
+  },
   LineUpBody: {
     dishId: { longest: 60 },
     servings: { least: 1, most: 40 },

@@ -84,6 +84,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/let-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["letIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dinner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getDinner"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/preview": {
         parameters: {
             query?: never;
@@ -1076,6 +1108,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listBackups"];
+        put?: never;
+        post: operations["makeBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["downloadBackup"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["downloadEverything"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/restore/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restoreBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["getHome"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addEntryCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeDevice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1191,6 +1351,58 @@ export interface components {
             /** @description Who says so. */
             source: string;
         };
+        /** @description A backup. */
+        BackupFile: {
+            /** @description Name of its file. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it was made.
+             */
+            at: string;
+            /** @description Why. */
+            why: components["schemas"]["BackupWhy"];
+            /**
+             * Format: int64
+             * @description Its size.
+             */
+            bytes: number;
+        };
+        /** @description What is in a backup. */
+        BackupLook: {
+            /**
+             * Format: int64
+             * @description Cooks.
+             */
+            cooks: number;
+            /**
+             * Format: int64
+             * @description Dishes.
+             */
+            dishes: number;
+            /**
+             * Format: int64
+             * @description Pots.
+             */
+            pots: number;
+            /**
+             * Format: int64
+             * @description Things in the cold.
+             */
+            things: number;
+            /**
+             * Format: date-time
+             * @description When its last cook was begun; null without one.
+             */
+            lastCookAt: null | string;
+            /** @description True for one of an earlier version, which is brought up to date. */
+            isOlder: boolean;
+        };
+        /**
+         * @description Why a backup was made.
+         * @enum {unknown}
+         */
+        BackupWhy: "daily" | "by-hand" | "before-update" | "before-restore";
         /** @description What one whole minute under pressure would give, with the release of the plan. */
         BandPoint: {
             /**
@@ -1562,6 +1774,28 @@ export interface components {
          * @enum {unknown}
          */
         CheckVerdict: "done" | "short";
+        /** @description A code is wanted. */
+        CodeBody: {
+            /**
+             * @description True for who only sees when dinner is.
+             * @default false
+             */
+            isGuest: boolean;
+        };
+        /** @description A code for one device. */
+        CodeView: {
+            /** @description Eight digits; null where phones may not come in. */
+            code: string;
+            /**
+             * Format: date-time
+             * @description Until when it is good.
+             */
+            until: string;
+            /** @description What the phone opens. */
+            address: string;
+            /** @description The same as squares for its camera, an SVG. */
+            picture: string;
+        };
         /** @description Something beside the bird. */
         CompanionBody: {
             /** @description Id of the companion. */
@@ -2060,8 +2294,44 @@ export interface components {
             p50: number[];
             p99: number[];
         };
+        /** @description A phone or tablet that was let in. */
+        Device: {
+            /** @description Stable name. */
+            id: string;
+            /** @description What the household calls it. */
+            name: string;
+            /** @description True for who only sees when dinner is. */
+            isGuest: boolean;
+            /**
+             * Format: date-time
+             * @description When it was let in.
+             */
+            letInAt: string;
+            /**
+             * Format: date-time
+             * @description When it last asked, to the hour.
+             */
+            seenAt: string;
+        };
         /** @enum {unknown} */
         Dimension: "mass" | "length" | "volume" | "temperature" | "time" | null;
+        /** @description Something in the pot. */
+        Dinner: {
+            /** @description What it is. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description About when it is on the table; null while nobody can say.
+             */
+            at: null | string;
+        };
+        /** @description When dinner is. */
+        DinnerView: {
+            /** @description Name of the kitchen. */
+            kitchen: string;
+            /** @description What is in the pot, the next first. */
+            dinners: components["schemas"]["Dinner"][];
+        };
         /** @description A dish to arrange. */
         DishBody: {
             pot?: null | components["schemas"]["PotBody"];
@@ -2433,8 +2703,10 @@ export interface components {
         };
         /** @description State of the server. */
         Health: {
-            /** @description "ok" once it is ready. */
+            /** @description "ok", or "failing" when nothing could be kept now. */
             status: string;
+            /** @description What is wrong, each in a sentence; also what does not keep it from serving. */
+            problems: string[];
         };
         /** @description Curves over minutes since lid-on. */
         HeatCurve: {
@@ -2446,6 +2718,19 @@ export interface components {
             coldest: components["schemas"]["CurveBand"];
             /** @description Median surface of the meat, °C. */
             surface: number[];
+        };
+        /** @description The house: who may come in, and how. */
+        HomeView: {
+            /** @description True where phones may come in. */
+            isOpen: boolean;
+            /** @description How they reach this server; null where none may. */
+            address: null | string;
+            /** @description True where phones first trust the certificate of this household. */
+            hasCertificate: boolean;
+            /** @description Who was let in. */
+            devices: components["schemas"]["Device"][];
+            /** @description Id of the one that asks; null for the machine itself. */
+            asking: null | string;
         };
         HttpValidationProblemDetails: {
             type: null | string;
@@ -2530,6 +2815,8 @@ export interface components {
              * @description When it was last changed.
              */
             changedAt: string;
+            /** @description What it is now; a change may name it in If-Match, so that it changes nothing that somebody else changed. */
+            version: string;
         };
         /** @description The household's kitchen, without its pots. */
         KitchenSettings: {
@@ -2590,6 +2877,8 @@ export interface components {
              */
             boilingCelsius: number;
             thermometer: null | components["schemas"]["ThermometerView"];
+            /** @description What the settings are now; a change may name it in If-Match. */
+            version: string;
         };
         /** @description A label. */
         LabelView: {
@@ -2721,6 +3010,13 @@ export interface components {
             cooks: number;
             /** @description In kitchen words, what it changed first. */
             text: string[];
+        };
+        /** @description A device wants to come in. */
+        LetInBody: {
+            /** @description The code. */
+            code: null | string;
+            /** @description What the household calls the device. */
+            name: null | string;
         };
         LikelyAndLate: {
             /** Format: double */
@@ -3684,6 +3980,20 @@ export interface components {
          * @enum {unknown}
          */
         RescueMethod: "none" | "read-again" | "leave-covered" | "simmer-covered" | "back-under-pressure" | "separate-and-repeat";
+        /** @description A backup that was brought back. */
+        Restored: {
+            /** @description What is here now. */
+            look: components["schemas"]["BackupLook"];
+            /** @description What was here before, as a backup. */
+            wayBack: components["schemas"]["BackupFile"];
+        };
+        /** @description A backup before it is brought back. */
+        RestoreLook: {
+            /** @description What is in it. */
+            look: components["schemas"]["BackupLook"];
+            /** @description What is here now. */
+            here: components["schemas"]["BackupLook"];
+        };
         /** @description A kept plan. */
         SavedPlan: {
             /** @description Stable name. */
@@ -4531,6 +4841,59 @@ export interface operations {
             };
         };
     };
+    letIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetInBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Device"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+        };
+    };
+    getDinner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DinnerView"];
+                };
+            };
+        };
+    };
     previewPlan: {
         parameters: {
             query?: never;
@@ -4674,7 +5037,10 @@ export interface operations {
     };
     listPlans: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+                pageSize?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4688,6 +5054,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedPlan"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };
@@ -4837,7 +5212,9 @@ export interface operations {
     putKitchen: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4863,6 +5240,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
@@ -5249,7 +5635,10 @@ export interface operations {
     };
     listDishes: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+                pageSize?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -5263,6 +5652,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptDish"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
                 };
             };
         };
@@ -5354,7 +5752,9 @@ export interface operations {
     putDish: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: string;
             };
@@ -5391,6 +5791,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };
@@ -5730,6 +6139,8 @@ export interface operations {
         parameters: {
             query?: {
                 state?: string;
+                page?: number;
+                pageSize?: number;
             };
             header?: never;
             path?: never;
@@ -7038,6 +7449,269 @@ export interface operations {
                 content: {
                     "image/svg+xml": string;
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    listBackups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupFile"][];
+                };
+            };
+        };
+    };
+    makeBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupFile"];
+                };
+            };
+        };
+    };
+    downloadBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    downloadEverything: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    lookAtBackup: {
+        parameters: {
+            query?: {
+                backup?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RestoreLook"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    restoreBackup: {
+        parameters: {
+            query?: {
+                backup?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/octet-stream": string;
+                "application/zip": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Restored"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    getHome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+        };
+    };
+    addEntryCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodeBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CodeView"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    removeDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

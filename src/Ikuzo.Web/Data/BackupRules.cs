@@ -1,0 +1,26 @@
+using System.Globalization;
+
+namespace Ikuzo.Web.Data;
+
+/// <summary>Which backups are kept: the newest of each of seven days and of each of four weeks; what somebody asked for a month.</summary>
+public static class BackupRules
+{
+    private const int Days = 7,
+        Weeks = 4,
+        AskedDays = 30;
+
+    /// <summary>Those that are no longer kept.</summary>
+    /// <param name="all">All of them.</param>
+    /// <param name="now">The present moment.</param>
+    public static IReadOnlyList<BackupFile> ToRemove(IReadOnlyList<BackupFile> all, DateTimeOffset now)
+    {
+        var newestFirst = all.OrderByDescending(b => b.At).ToList();
+        var kept = newestFirst
+            .DistinctBy(b => b.At.UtcDateTime.Date)
+            .Take(Days)
+            .Concat(newestFirst.DistinctBy(b => (ISOWeek.GetYear(b.At.UtcDateTime), ISOWeek.GetWeekOfYear(b.At.UtcDateTime))).Take(Weeks))
+            .Concat(newestFirst.Where(b => b.Why != BackupWhy.Daily && now - b.At < TimeSpan.FromDays(AskedDays)))
+            .ToHashSet();
+        return [.. newestFirst.Where(b => !kept.Contains(b))];
+    }
+}

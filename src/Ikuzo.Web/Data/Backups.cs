@@ -1,0 +1,242 @@
+using System.Globalization;
+using Microsoft.Data.Sqlite;
+
+namespace Ikuzo.Web.Data;
+
+/// <summary>Why a backup was made.</summary>
+public enum BackupWhy
+{
+    /// <summary>Once a day, by itself.</summary>
+    Daily,
+
+    /// <summary>Somebody asked for it.</summary>
+    ByHand,
+
+    /// <summary>Before a newer version changed the database.</summary>
+    BeforeUpdate,
+
+    /// <summary>Before another one was brought back.</summary>
+    BeforeRestore,
+}
+
+/// <summary>A backup.</summary>
+/// <param name="Name">Name of its file.</param>
+/// <param name="At">When it was made.</param>
+/// <param name="Why">Why.</param>
+/// <param name="Bytes">Its size.</param>
+public sealed record BackupFile(string Name, DateTimeOffset At, BackupWhy Why, long Bytes);
+
+/// <summary>What is in a backup.</summary>
+/// <param name="Cooks">Cooks.</param>
+/// <param name="Dishes">Dishes.</param>
+/// <param name="Pots">Pots.</param>
+/// <param name="Things">Things in the cold.</param>
+/// <param name="LastCookAt">When its last cook was begun; null without one.</param>
+/// <param name="IsOlder">True for one of an earlier version, which is brought up to date.</param>
+public sealed record BackupLook(long Cooks, long Dishes, long Pots, long Things, DateTimeOffset? LastCookAt, bool IsOlder);
+
+/// <summary>Backups of the household: made while it is served, looked at before they count, kept for a month, brought back.</summary>
+/// <param name="database">The database.</param>
+/// <param name="clock">The clock.</param>
+public sealed class Backups(Database database, TimeProvider clock)
+{
+    private const string Stamp = "yyyyMMdd'T'HHmmssfff'Z'",
+        Part = ".part";
+
+    private static readonly string[] Whys = ["daily", "by-hand", "before-update", "before-restore"]; // in the order of BackupWhy
+
+    private static readonly string[] Files = ["-wal", "-shm", ""]; // what belongs to a database
+    private readonly Lock _lock = new();
+
+    private string Folder => Path.Combine(database.Folder, "backups");
+
+    /// <summary>All of them, the newest first.</summary>
+    public IReadOnlyList<BackupFile> List() =>
+        !Directory.Exists(Folder)
+            ? []
+            : [.. new DirectoryInfo(Folder).EnumerateFiles("ikuzo-*.db").Select(Read).OfType<BackupFile>().OrderByDescending(b => b.At)];
+
+    /// <summary>The newest that is whole; null without one.</summary>
+    public BackupFile? NewestGood() => List().FirstOrDefault(b => Look(PathOf(b.Name)!).Wrong is null);
+
+    /// <summary>Path of a backup by its name; null when there is none.</summary>
+    public string? PathOf(string name) => List().Any(b => b.Name == name) ? Path.Combine(Folder, name) : null;
+
+    /// <summary>Makes one, and looks whether it is whole, before any is removed.</summary>
+    /// <exception cref="IOException">It could not be made, or is not whole.</exception>
+    public BackupFile Make(BackupWhy why)
+    {
+        lock (_lock)
+        {
+            Directory.CreateDirectory(Folder);
+            var at = clock.GetUtcNow();
+            while (File.Exists(PathAt(at, why)))
+            {
+                at = at.AddMilliseconds(1); // none takes the place of another
+            }
+
+            var path = PathAt(at, why);
+            CopyTo(path);
+            foreach (var old in BackupRules.ToRemove(List(), at))
+            {
+                File.Delete(Path.Combine(Folder, old.Name));
+            }
+
+            return Read(new FileInfo(path))!;
+        }
+    }
+
+    /// <summary>A whole copy of the database as it is now, under another path.</summary>
+    /// <exception cref="IOException">It could not be made, or is not whole.</exception>
+    public void CopyTo(string path)
+    {
+        File.Delete(path + Part);
+        using (var from = Connection(database.Path, SqliteOpenMode.ReadOnly))
+        using (var to = Connection(path + Part, SqliteOpenMode.ReadWriteCreate))
+        {
+            from.BackupDatabase(to);
+            using var command = to.CreateCommand();
+            command.CommandText = "PRAGMA journal_mode = DELETE";
+            command.ExecuteNonQuery();
+        }
+
+        if (Look(path + Part).Wrong is { } wrong)
+        {
+            File.Delete(path + Part);
+            throw new IOException($"The backup is not whole: {wrong}");
+        }
+
+        using (var file = new FileStream(path + Part, FileMode.Open, FileAccess.ReadWrite))
+        {
+            file.Flush(flushToDisk: true);
+        }
+
+        File.Move(path + Part, path, overwrite: true);
+    }
+
+    /// <summary>A path beside the database for a file that is only needed for a while.</summary>
+    public string Temporary(string what) => Path.Combine(database.Folder, $"ikuzo-{what}-{Guid.NewGuid():N}.tmp");
+
+    /// <summary>Removes such a file, and what was opened beside it.</summary>
+    public static void Forget(string path)
+    {
+        foreach (var end in Files)
+        {
+            File.Delete(path + end);
+        }
+    }
+
+    /// <summary>What is in a file, or why it cannot be brought back.</summary>
+    public static (BackupLook? Look, string? Wrong) Look(string path)
+    {
+        try
+        {
+            using var connection = Connection(path, SqliteOpenMode.ReadWrite);
+            if (Text(connection, "PRAGMA integrity_check(1)") != "ok")
+            {
+                return (null, "It is damaged.");
+            }
+
+            if (Database.Schema(connection) is not { } done)
+            {
+                return (null, "It is no database of Ikuzo.");
+            }
+
+            if (done.Except(Database.Scripts).Any())
+            {
+                return (null, "It was written by a newer Ikuzo. Update this one first.");
+            }
+
+            long Count(string table) =>
+                Text(connection, $"SELECT count(*) FROM sqlite_master WHERE name = '{table}'") == "0"
+                    ? 0
+                    : long.Parse(Text(connection, $"SELECT count(*) FROM {table}")!, CultureInfo.InvariantCulture);
+            var last = Count("cooks") > 0 ? Text(connection, "SELECT max(created_at) FROM cooks") : null;
+            return (
+                new(
+                    Count("cooks"),
+                    Count("dishes"),
+                    Count("pots"),
+                    Count("store_items"),
+                    last is null ? null : StoredMoment.Of(last),
+                    Database.Scripts.Except(done).Any()
+                ),
+                null
+            );
+        }
+        catch (Exception error) when (error is SqliteException or FormatException or InvalidCastException)
+        {
+            return (null, "It is damaged, or no database at all.");
+        }
+    }
+
+    /// <summary>Puts a file that was looked at in the place of all that is here, and returns the way back.</summary>
+    /// <exception cref="IOException">What is here could not be backed up first; nothing was changed.</exception>
+    public async Task<BackupFile> RestoreAsync(string path, CancellationToken cancellation)
+    {
+        var back = Make(BackupWhy.BeforeRestore);
+        await using var other = Connection(path, SqliteOpenMode.ReadWrite);
+        await database.ReplaceAsync(other, cancellation);
+        return back;
+    }
+
+    /// <summary>Puts a file in the place of the database of a server that does not run; what was there stays beside it.</summary>
+    /// <returns>Where that is; null where nothing was there.</returns>
+    public string? Bring(string path)
+    {
+        var aside = FormattableString.Invariant(
+            $"{database.Path}.before-{clock.GetUtcNow().UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}"
+        );
+        File.Copy(path, database.Path + Part, overwrite: true);
+        SqliteConnection.ClearAllPools();
+        var was = File.Exists(database.Path);
+        foreach (var end in Files.Where(e => File.Exists(database.Path + e)))
+        {
+            File.Move(database.Path + end, aside + end, overwrite: true);
+        }
+
+        File.Move(database.Path + Part, database.Path);
+        return was ? aside : null;
+    }
+
+    private string PathAt(DateTimeOffset at, BackupWhy why) =>
+        Path.Combine(Folder, $"ikuzo-{at.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}-{Whys[(int)why]}.db");
+
+    private static SqliteConnection Connection(string path, SqliteOpenMode mode)
+    {
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = path,
+                Mode = mode,
+                Pooling = false,
+            }.ToString()
+        );
+        connection.Open();
+        return connection;
+    }
+
+    private static string? Text(SqliteConnection connection, string sql)
+    {
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        return Convert.ToString(command.ExecuteScalar(), CultureInfo.InvariantCulture);
+    }
+
+    private static BackupFile? Read(FileInfo file)
+    {
+        var name = Path.GetFileNameWithoutExtension(file.Name);
+        return
+            name.Split('-', 3) is [_, var stamp, var why]
+            && DateTime.TryParseExact(
+                stamp,
+                Stamp,
+                CultureInfo.InvariantCulture,
+                DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal,
+                out var at
+            )
+            && Array.IndexOf(Whys, why) is >= 0 and var index
+            ? new(file.Name, at, (BackupWhy)index, file.Length)
+            : null;
+    }
+}

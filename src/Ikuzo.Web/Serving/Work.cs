@@ -1,0 +1,29 @@
+namespace Ikuzo.Web.Serving;
+
+/// <summary>A kind of computation that a request may ask for.</summary>
+/// <param name="Name">Name of its limit.</param>
+/// <param name="Limit">Longest that an answer takes, waiting included.</param>
+/// <param name="NewestFirst">True where whoever asks again no longer cares about what was asked before.</param>
+internal sealed record Work(string Name, TimeSpan Limit, bool NewestFirst = false)
+{
+    /// <summary>One plan, or one question about it: tens of milliseconds each.</summary>
+    public static readonly Work Plan = new("plan", TimeSpan.FromSeconds(10), NewestFirst: true);
+
+    /// <summary>A dish: a search over many plans.</summary>
+    public static readonly Work Dish = new("dish", TimeSpan.FromSeconds(20), NewestFirst: true);
+
+    /// <summary>The equations computed on a grid of somebody's choice.</summary>
+    public static readonly Work Check = new("check", TimeSpan.FromSeconds(10));
+
+    /// <summary>A file that is read or written.</summary>
+    public static readonly Work File = new("file", TimeSpan.FromSeconds(20));
+
+    /// <summary>Learning from cooks.</summary>
+    public static readonly Work Learning = new("learning", TimeSpan.FromSeconds(30));
+
+    /// <summary>What a running cook asks for: nobody waits, its page is told.</summary>
+    public static readonly Work AtThePot = new("at-the-pot", TimeSpan.FromSeconds(30));
+
+    /// <summary>All of them.</summary>
+    public static readonly IReadOnlyList<Work> All = [Plan, Dish, Check, File, Learning, AtThePot];
+}

@@ -1,0 +1,98 @@
+namespace Ikuzo.Web.Serving;
+
+/// <summary>So many of a client wait already that this one is not taken.</summary>
+internal sealed class TooManyWaitException : Exception;
+
+/// <summary>
+/// Who may compute: a few at a time, one of each client after the other, of one client the newest question first. What waits longest of a
+/// client that asks too much is turned away.
+/// </summary>
+internal sealed class WorkQueue(ComputeThreads threads)
+{
+    /// <summary>Most that wait of one client.</summary>
+    public const int MostWaiting = 24;
+
+    private readonly Lock _lock = new();
+    private readonly LinkedList<Client> _clients = []; // those with somebody waiting, the next first
+    private int _free = Math.Max(1, Environment.ProcessorCount - 1); // serving needs one
+
+    /// <summary>Computes when it is this one's turn.</summary>
+    /// <param name="work">What kind it is.</param>
+    /// <param name="client">Whose it is.</param>
+    /// <param name="job">The computation, on threads for that; it looks at the cancellation itself.</param>
+    /// <param name="cancellation">Stops the waiting, and who waits for the result.</param>
+    /// <exception cref="TooManyWaitException">The client has too many waiting.</exception>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public async Task<T> RunAsync<T>(Work work, string client, Func<Task<T>> job, CancellationToken cancellation)
+    {
+        await TurnAsync(work, client, cancellation);
+        var running = Task.Factory.StartNew(job, CancellationToken.None, TaskCreationOptions.DenyChildAttach, threads).Unwrap();
+        // The turn lasts as long as the computation, whoever hangs up.
+        _ = running.ContinueWith(_ => Next(), CancellationToken.None, TaskContinuationOptions.ExecuteSynchronously, TaskScheduler.Default);
+        return await running.WaitAsync(cancellation);
+    }
+
+    private async Task TurnAsync(Work work, string name, CancellationToken cancellation)
+    {
+        var waiting = new Waiting(work);
+        lock (_lock)
+        {
+            if (_free > 0)
+            {
+                _free--;
+                return;
+            }
+
+            var client = _clients.FirstOrDefault(c => c.Name == name) ?? _clients.AddLast(new Client(name, [])).Value;
+            if (work.NewestFirst)
+            {
+                client.Waiting.AddFirst(waiting);
+            }
+            else
+            {
+                client.Waiting.AddLast(waiting);
+            }
+
+            if (client.Waiting.Count > MostWaiting)
+            {
+                var last = client.Waiting.Last!.Value;
+                client.Waiting.RemoveLast();
+                last.Turn.TrySetException(new TooManyWaitException());
+            }
+        }
+
+        await using var stop = cancellation.UnsafeRegister(_ => waiting.Turn.TrySetCanceled(cancellation), null);
+        await waiting.Turn.Task;
+    }
+
+    private void Next()
+    {
+        lock (_lock)
+        {
+            while (_clients.First is { Value: var client })
+            {
+                var next = client.Waiting.First!.Value;
+                client.Waiting.RemoveFirst();
+                _clients.RemoveFirst();
+                if (client.Waiting.Count > 0)
+                {
+                    _clients.AddLast(client);
+                }
+
+                if (next.Turn.TrySetResult())
+                {
+                    return;
+                }
+            }
+
+            _free++;
+        }
+    }
+
+    private sealed record Client(string Name, LinkedList<Waiting> Waiting);
+
+    private sealed record Waiting(Work Work)
+    {
+        public TaskCompletionSource Turn { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
+    }
+}

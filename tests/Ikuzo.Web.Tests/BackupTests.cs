@@ -1,0 +1,245 @@
+using System.IO.Compression;
+using System.Net.Http.Headers;
+using System.Text.Json.Nodes;
+using Dapper;
+using Ikuzo.Web.Data;
+using Microsoft.Data.Sqlite;
+
+namespace Ikuzo.Web.Tests;
+
+public sealed class BackupTests : IDisposable
+{
+    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-backup-").FullName;
+
+    private string Path => System.IO.Path.Combine(_folder, "ikuzo.db");
+
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    private static object Dish(string name) =>
+        new
+        {
+            format = "ikuzo-dish",
+            version = 1,
+            name,
+            servings = 4,
+            items = new[]
+            {
+                new
+                {
+                    key = "a",
+                    kind = "meat",
+                    load = new
+                    {
+                        cut = "duck-leg",
+                        pieces = 4,
+                        totalKg = 1,
+                    },
+                },
+            },
+        };
+
+    private static async Task<string[]> NamesAsync(IkuzoServer server) =>
+        [.. (await server.GetAsync("/api/dishes?pageSize=500")).Body!.AsArray().Select(d => (string)d!["document"]!["name"]!).Order()];
+
+    // Deleted, cut off, emptied, overwritten at its head and in its middle: each is noticed, and the backup brings all back.
+    [Theory]
+    [InlineData("deleted")]
+    [InlineData("truncated")]
+    [InlineData("emptied")]
+    [InlineData("head")]
+    [InlineData("middle")]
+    public async Task DestroyedDatabase_IsBroughtBack(string way)
+    {
+        string name;
+        await using (var server = new IkuzoServer(demo: false, _folder))
+        {
+            for (var i = 0; i < 30; i++)
+            {
+                await server.PostAsync("/api/dishes", Dish($"Dish {i:00}"));
+            }
+
+            name = (string)(await server.SendAsync(HttpMethod.Post, "/api/backups")).Body!["name"]!;
+        }
+
+        SqliteConnection.ClearAllPools();
+        Destroy(way);
+        var (refused, why) = await ServerProcess.RunAsync(_folder);
+        Assert.Equal(1, refused);
+        Assert.Contains($"./ikuzo restore {name}", why);
+
+        var (code, said) = await ServerProcess.RunAsync(_folder, arguments: ["restore", name]);
+        Assert.True(code == 0, said);
+        Assert.Contains("Brought back: 0 cooks, 30 dishes, 1 pots.", said);
+        await using var again = new IkuzoServer(demo: false, _folder);
+        Assert.Equal(Enumerable.Range(0, 30).Select(i => $"Dish {i:00}"), await NamesAsync(again));
+    }
+
+    private void Destroy(string way)
+    {
+        foreach (var beside in new[] { "-wal", "-shm" })
+        {
+            File.Delete(Path + beside);
+        }
+
+        switch (way)
+        {
+            case "deleted":
+                File.Delete(Path);
+                return;
+            case "emptied":
+                File.WriteAllBytes(Path, []);
+                return;
+        }
+
+        using var file = File.OpenWrite(Path);
+        switch (way)
+        {
+            case "truncated":
+                file.SetLength(file.Length / 2);
+                break;
+            default:
+                file.Position = way == "head" ? 0 : file.Length / 3;
+                file.Write([.. Enumerable.Repeat((byte)0xA5, 20_000)]);
+                break;
+        }
+    }
+
+    [Fact]
+    public async Task Restore_ShowsWhatIsInIt_HasAWayBack_AndGoesOnUnderLoad()
+    {
+        await using var server = new IkuzoServer(demo: false, _folder);
+        await server.PostAsync("/api/dishes", Dish("First"));
+        var (made, backup) = await server.SendAsync(HttpMethod.Post, "/api/backups");
+        Assert.Equal(201, made);
+        await server.PostAsync("/api/dishes", Dish("Second"));
+        var name = (string)backup!["name"]!;
+        var (_, look) = await server.SendAsync(HttpMethod.Post, $"/api/restore/look?backup={name}");
+        Assert.Equal((1, 2), ((int)look!["look"]!["dishes"]!, (int)look["here"]!["dishes"]!));
+
+        using var stop = new CancellationTokenSource();
+        var writers = Enumerable.Range(0, 4).Select(i => WriteAsync(server, i, stop.Token)).ToArray();
+        await Task.Delay(100, TestContext.Current.CancellationToken);
+        var (status, restored) = await server.SendAsync(HttpMethod.Post, $"/api/restore?backup={name}");
+        Assert.True(status == 200, $"{restored}");
+        await Task.Delay(100, TestContext.Current.CancellationToken);
+        await stop.CancelAsync();
+        await Task.WhenAll(writers);
+        var names = await NamesAsync(server);
+        Assert.Contains("First", names);
+        Assert.DoesNotContain("Second", names);
+
+        var back = (string)restored!["wayBack"]!["name"]!;
+        Assert.Equal(200, (await server.SendAsync(HttpMethod.Post, $"/api/restore?backup={back}")).Status);
+        Assert.Contains("Second", await NamesAsync(server));
+        await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
+        Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
+        Assert.Equal(404, (await server.SendAsync(HttpMethod.Post, "/api/restore?backup=../ikuzo.db")).Status);
+        Assert.Equal(404, (await server.GetAsync("/api/backups/..%2f..%2fikuzo.db")).Status);
+    }
+
+    private static async Task WriteAsync(IkuzoServer server, int writer, CancellationToken stop)
+    {
+        for (var i = 0; !stop.IsCancellationRequested; i++)
+        {
+            Assert.Equal(201, (await server.PostAsync("/api/dishes", Dish($"Load {writer} {i}"))).Status);
+        }
+    }
+
+    // The database and the same as JSON: both say what is here, and either way of bringing it back is the same.
+    [Fact]
+    public async Task Everything_IsOneFile_AndComesBack()
+    {
+        byte[] zip;
+        await using (var server = new IkuzoServer(demo: false, _folder))
+        {
+            await server.PostAsync("/api/dishes", Dish("Kept"));
+            await server.PostAsync("/api/store", new { text = "stock 1 l freezer" });
+            zip = await server.Http.GetByteArrayAsync("/api/backup", TestContext.Current.CancellationToken);
+        }
+
+        using var archive = new ZipArchive(new MemoryStream(zip));
+        Assert.Equal(["ikuzo.db", "ikuzo.json"], archive.Entries.Select(e => e.Name).Order());
+        await using var text = await archive.GetEntry("ikuzo.json")!.OpenAsync(TestContext.Current.CancellationToken);
+        var tables = (await JsonNode.ParseAsync(text, cancellationToken: TestContext.Current.CancellationToken))!["tables"]!.AsObject();
+        Assert.Equal("Kept", (string)tables["dishes"]![0]!["name"]!);
+        Assert.DoesNotContain("devices", tables.Select(t => t.Key));
+
+        await using var other = new IkuzoServer();
+        using var body = new ByteArrayContent(zip);
+        body.Headers.ContentType = new MediaTypeHeaderValue("application/zip");
+        using var answer = await other.Http.PostAsync("/api/restore", body, TestContext.Current.CancellationToken);
+        Assert.Equal(200, (int)answer.StatusCode);
+        Assert.Equal(["Kept"], await NamesAsync(other));
+        await using var db = await new Database(other.Folder).OpenAsync(TestContext.Current.CancellationToken);
+        foreach (var (table, rows) in tables)
+        {
+            var here = await db.ExecuteScalarAsync<long>($"SELECT count(*) FROM \"{table}\"");
+            Assert.True(rows!.AsArray().Count == here, $"{table}: {rows.AsArray().Count} in the file, {here} here");
+        }
+    }
+
+    [Theory]
+    [InlineData("no database at all")]
+    [InlineData("PK and no archive")]
+    [InlineData("")]
+    public async Task FileThatIsNoBackup_ChangesNothing(string text)
+    {
+        await using var server = new IkuzoServer();
+        await server.PostAsync("/api/dishes", Dish("Here"));
+        using var body = new StringContent(text, new MediaTypeHeaderValue("application/octet-stream"));
+        using var answer = await server.Http.PostAsync("/api/restore", body, TestContext.Current.CancellationToken);
+        Assert.Equal(422, (int)answer.StatusCode);
+        Assert.Equal(["Here"], await NamesAsync(server));
+        Assert.Empty(Directory.GetFiles(server.Folder, "*.tmp*"));
+    }
+
+    [Fact]
+    public async Task OlderDatabase_IsBackedUpBeforeItIsChanged()
+    {
+        await using (var server = new IkuzoServer(demo: false, _folder))
+        {
+            Assert.Empty((await server.GetAsync("/api/backups")).Body!.AsArray());
+        }
+
+        await using (var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken))
+        {
+            await db.ExecuteAsync(
+                "DROP TABLE devices; DROP TABLE cook_channels; DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0010%'"
+            );
+            await db.ExecuteAsync("CREATE TABLE cook_temperatures (cook_id TEXT, channel TEXT, minutes REAL, celsius REAL)");
+        }
+
+        SqliteConnection.ClearAllPools();
+        await using var again = new IkuzoServer(demo: false, _folder);
+        Assert.Equal("before-update", (string)(await again.GetAsync("/api/backups")).Body![0]!["why"]!);
+    }
+
+    // 40 daily ones, two a day, and some by hand.
+    [Fact]
+    public void Backups_AreKeptForSevenDaysAndFourWeeks()
+    {
+        var now = new DateTimeOffset(2026, 11, 27, 12, 0, 0, TimeSpan.Zero); // a Friday
+        BackupFile At(double days, BackupWhy why) => new($"{days}-{why}", now.AddDays(-days), why, 1);
+        var daily = Enumerable.Range(0, 80).Select(i => At(i / 2.0, BackupWhy.Daily)).ToList();
+        List<BackupFile> all = [.. daily, At(20.25, BackupWhy.ByHand), At(35, BackupWhy.ByHand)];
+        var kept = all.Except(BackupRules.ToRemove(all, now)).OrderByDescending(b => b.At).ToList();
+        Assert.Equal(["27", "26", "25", "24", "23", "22", "21", "15", "8", "7"], kept.Select(b => $"{b.At.Day}"));
+        Assert.Equal(1, kept.Count(b => b.Why == BackupWhy.ByHand));
+    }
+
+    [Fact]
+    public async Task Tool_MakesABackupBesideARunningServer()
+    {
+        await using var server = new IkuzoServer(demo: false, _folder);
+        await server.PostAsync("/api/dishes", Dish("Here"));
+        var to = System.IO.Path.Combine(_folder, "elsewhere.db");
+        var (code, said) = await ServerProcess.RunAsync(_folder, arguments: ["backup", to]);
+        Assert.True(code == 0, said);
+        Assert.Equal(1, Backups.Look(to).Look!.Dishes);
+        Assert.Equal(1, (await ServerProcess.RunAsync(_folder, arguments: ["backup", "/proc/nothing/x.db"])).Code);
+    }
+}

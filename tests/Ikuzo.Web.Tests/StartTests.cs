@@ -1,0 +1,186 @@
+using System.Net.Http.Json;
+using Dapper;
+using Ikuzo.Web.Data;
+using Microsoft.Data.Sqlite;
+
+namespace Ikuzo.Web.Tests;
+
+/// <summary>It starts, or says in one sentence why not.</summary>
+public sealed class StartTests : IDisposable
+{
+    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-start-").FullName;
+
+    private string Path => System.IO.Path.Combine(_folder, "ikuzo.db");
+
+    public void Dispose()
+    {
+        SqliteConnection.ClearAllPools();
+        Directory.Delete(_folder, recursive: true);
+    }
+
+    private static async Task RefusesAsync(
+        string sentence,
+        string folder,
+        Dictionary<string, string>? settings = null,
+        string[]? arguments = null,
+        string[]? before = null
+    )
+    {
+        var (code, said) = await ServerProcess.RunAsync(folder, settings, arguments, before);
+        Assert.Equal(1, code);
+        Assert.Matches(sentence, said);
+        Assert.DoesNotContain("   at ", said); // no stack trace
+        Assert.Single(said.Split('\n', StringSplitOptions.RemoveEmptyEntries));
+    }
+
+    private async Task MakeAsync(string sql = "SELECT 1")
+    {
+        var database = new Database(_folder);
+        database.Migrate();
+        await using (var db = await database.OpenAsync(TestContext.Current.CancellationToken))
+        {
+            await db.ExecuteAsync(sql);
+        }
+
+        SqliteConnection.ClearAllPools();
+    }
+
+    [Fact]
+    public Task FileForAFolder_IsSaid()
+    {
+        File.WriteAllText(Path, "");
+        return RefusesAsync("ikuzo.db is a file; name a folder in IKUZO_DATA", Path);
+    }
+
+    [Fact]
+    public Task FolderThatCannotBeMade_IsSaid() => RefusesAsync("cannot be (made|written) .*IKUZO_DATA", "/proc/nothing/here");
+
+    [Theory]
+    [InlineData("http://kitchen.example:5180", "names the host kitchen.example, which would answer on every address")]
+    [InlineData("http://0.0.0.0:5180", "would answer other machines on 0.0.0.0 without a lock")]
+    [InlineData("kitchen", "is not an address: kitchen")]
+    public Task AddressForOthers_IsSaid(string urls, string sentence) => RefusesAsync(sentence, _folder, new() { ["IKUZO_URLS"] = urls });
+
+    [Fact]
+    public async Task PortInUse_AndASecondServer_AreSaid()
+    {
+        using var server = await ServerProcess.StartAsync(_folder);
+        var other = Directory.CreateTempSubdirectory("ikuzo-start-").FullName;
+        var address = server.Http.BaseAddress!.ToString().TrimEnd('/');
+        await RefusesAsync("Something else listens on 127.0.0.1:.* already", other, new() { ["IKUZO_URLS"] = address });
+        Directory.Delete(other, recursive: true);
+        await RefusesAsync("Another Ikuzo serves the folder .* already; stop that one", _folder);
+        await RefusesAsync("Another Ikuzo serves the folder", _folder, arguments: ["restore", "any.db"]);
+        Assert.False(server.HasExited);
+    }
+
+    [Fact]
+    public async Task NewerDatabase_IsSaid()
+    {
+        await MakeAsync(
+            "INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Ikuzo.Web.Data.Migrations.0999_later.sql', '2031-01-01')"
+        );
+        await RefusesAsync(@"written by a newer Ikuzo \(0999_later.sql is not known here\)", _folder);
+    }
+
+    [Fact]
+    public async Task DamagedDatabase_IsSaid_AndTheNewestGoodBackupIsOffered()
+    {
+        await MakeAsync();
+        var backups = new Backups(new Database(_folder), TimeProvider.System);
+        var good = backups.Make(BackupWhy.Daily);
+        var bad = System.IO.Path.Combine(_folder, "backups", "ikuzo-21000101T000000000Z-daily.db");
+        await File.WriteAllBytesAsync(bad, new byte[9000], TestContext.Current.CancellationToken); // newer, and no good
+        await File.WriteAllTextAsync(Path, new string('x', 50_000), TestContext.Current.CancellationToken);
+        await RefusesAsync($"is damaged. .*./ikuzo restore {good.Name}", _folder);
+        File.Delete(Path);
+        await RefusesAsync("is gone or empty, though there are backups", _folder);
+    }
+
+    [Fact]
+    public async Task DamagedDatabase_WithoutABackup_SaysWhatToDo()
+    {
+        await File.WriteAllTextAsync(Path, new string('x', 50_000), TestContext.Current.CancellationToken);
+        await RefusesAsync("There is no good backup; move the file away", _folder);
+    }
+
+    // A disk of its own, which is full or cannot be written.
+    [Theory]
+    [InlineData("size=64k", "is full; make room")]
+    [InlineData("size=4m,ro", "cannot be written")]
+    public async Task DiskThatTakesNothing_IsSaid(string options, string sentence)
+    {
+        string[] inside = ["unshare", "-m", "sh", "-c", $"mount -t tmpfs -o {options} tmpfs '{_folder}' && exec \"$@\"", "sh"];
+        using var tried = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("unshare", ["-m", "true"]));
+        await tried!.WaitForExitAsync(TestContext.Current.CancellationToken);
+        Assert.SkipUnless(tried.ExitCode == 0, "This machine lets nobody mount a disk.");
+        await RefusesAsync(sentence, _folder, before: inside);
+    }
+
+    [Fact]
+    public async Task Stop_WaitsForNoComputation()
+    {
+        using var server = await ServerProcess.StartAsync(_folder);
+        var bird = new
+        {
+            load = new
+            {
+                cut = "chicken-whole",
+                pieces = 1,
+                totalKg = 1.8,
+            },
+            pot = new { capacityLitres = 8 },
+            confirmed = new[] { "giblets" },
+        };
+        var asked = Enumerable
+            .Range(0, 20)
+            .Select(_ => server.Http.PostAsJsonAsync("/api/plans/preview", bird, TestContext.Current.CancellationToken))
+            .ToArray();
+        await Task.Delay(200, TestContext.Current.CancellationToken);
+        var took = await server.StopAsync();
+        Assert.True(took < TimeSpan.FromSeconds(2), $"It took {took}.");
+        await Task.WhenAll(asked.Select(a => a.ContinueWith(_ => { }, TaskScheduler.Default)));
+    }
+
+    [Fact]
+    public async Task UnreadableRow_IsLeftOutAndReported_TheOthersAreServed()
+    {
+        await MakeAsync(
+            """
+            INSERT INTO dishes (id, name, document, created_at, changed_at) VALUES
+              ('bad', 'Bad', '{"items": "none"', '2026-01-01T00:00:00Z', '2026-01-01T00:00:00Z');
+            INSERT INTO plans (id, name, request, created_at) VALUES ('bad', 'Bad', '[]', '2026-01-01T00:00:00Z');
+            INSERT INTO cooks (id, name, planned, created_at) VALUES
+              ('bad', 'Bad', '{}', '2026-01-01T00:00:00Z'), ('ended', 'Bad', 'nothing', '2026-01-01T00:00:00Z');
+            UPDATE cooks SET ended = 1, to_book = 1 WHERE id = 'ended';
+            """
+        );
+        await using var server = new IkuzoServer(demo: false, _folder);
+        foreach (var list in new[] { "/api/dishes", "/api/plans", "/api/cooks", "/api/cooks?state=active" })
+        {
+            Assert.Empty((await server.GetAsync(list)).Body!.AsArray());
+        }
+
+        Assert.Equal(404, (await server.GetAsync("/api/dishes/bad")).Status);
+        Assert.Equal(404, (await server.GetAsync("/api/cooks/bad")).Status);
+        Assert.Equal(200, (await server.GetAsync("/api/learned")).Status);
+        Assert.Equal(200, (await server.GetAsync("/api/book")).Status);
+        var health = (await server.GetAsync("/api/health")).Body!;
+        Assert.Equal("ok", (string)health["status"]!);
+        Assert.Contains(
+            "A dish (bad) cannot be read and is left out; it stays in the database.",
+            health["problems"]!.AsArray().Select(p => (string)p!)
+        );
+    }
+
+    [Fact]
+    public async Task DatabaseThatGoes_IsSaidByHealth()
+    {
+        await using var server = new IkuzoServer(demo: false, _folder);
+        Assert.Equal("ok", (string)(await server.GetAsync("/api/health")).Body!["status"]!);
+        File.Move(Path, $"{Path}.away");
+        SqliteConnection.ClearAllPools();
+        var (status, health) = await server.GetAsync("/api/health");
+        Assert.Equal((503, "failing"), (status, (string)health!["status"]!));
+    }
+}
