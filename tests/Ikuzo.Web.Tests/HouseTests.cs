@@ -166,9 +166,6 @@ public sealed class HouseTests : IDisposable
         using var asked = new HttpRequestMessage(HttpMethod.Get, "/api/kitchen");
         asked.Headers.Add("Origin", $"http://{There}:5443");
         Assert.Equal(403, (int)(await phone.SendAsync(asked, TestContext.Current.CancellationToken)).StatusCode);
-        using var named = new HttpRequestMessage(HttpMethod.Get, "/api/kitchen");
-        named.Headers.Host = "kitchen.evil.example";
-        Assert.Equal(403, (int)(await phone.SendAsync(named, TestContext.Current.CancellationToken)).StatusCode);
         using var plain = new HttpClient();
         await Assert.ThrowsAnyAsync<HttpRequestException>(() =>
             plain.GetAsync($"http://{There}:5443/api/kitchen", TestContext.Current.CancellationToken)
