@@ -8,6 +8,7 @@ export default defineConfig({
   timeout: 45_000,
   use: {
     viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block', // each page as it comes from the server; offline.spec.ts has what is installed
     browserName: 'chromium',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',

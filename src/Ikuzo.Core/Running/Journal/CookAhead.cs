@@ -25,7 +25,8 @@ public sealed record CookAhead(
     private const int Most = 30; // steps of a dish included
 
     /// <summary>
-    /// What follows step by step, each thing the likeliest and at its expected moment, until the thermometer decides or it is served.
+    /// What follows step by step, each thing the likeliest and at its expected moment, until it is served. What a thermometer says can only
+    /// be judged by who computes: who is cut off there may go on unmeasured, and is told so.
     /// </summary>
     /// <param name="fold">The journal until now; it is not changed.</param>
     /// <param name="state">Its state at the present moment.</param>
@@ -33,21 +34,24 @@ public sealed record CookAhead(
     {
         List<CookAhead> ahead = [];
         var future = fold.Fork();
-        while (ahead.Count < Most && state.Phase != CookPhase.Open && state.Next is [var next, ..])
+        while (ahead.Count < Most && !IsJudged(state) && state.Next is [var next, ..])
         {
+            var kind = state.Phase == CookPhase.Open ? CookEventKind.NotMeasured : next.Kind;
             var at = next.DueAt > state.Now ? next.DueAt.Value : state.Now;
             future.AdvanceTo(at);
             var byClock = future.Phase != state.Phase;
             if (!byClock)
             {
-                future.Take(new CookEvent($"ahead-{ahead.Count}", next.Kind, at, new CookEventData { Step = next.Step }));
+                future.Take(
+                    new CookEvent($"ahead-{ahead.Count}", kind, at, new CookEventData { Step = kind == next.Kind ? next.Step : null })
+                );
             }
 
             var after = future.State(at, state.EverNotMeasured);
             ahead.Add(
                 new(
-                    byClock ? CookEventKind.HoldOver : next.Kind,
-                    byClock ? null : next.Step,
+                    byClock ? CookEventKind.HoldOver : kind,
+                    byClock || kind != next.Kind ? null : next.Step,
                     at,
                     byClock,
                     after.Phase,
@@ -61,4 +65,7 @@ public sealed record CookAhead(
 
         return ahead;
     }
+
+    // Once a thermometer has said something, only what it says counts.
+    private static bool IsJudged(CookState state) => state.Phase == CookPhase.Open && state.Verdict != CookVerdict.Unknown;
 }

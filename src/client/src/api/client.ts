@@ -1,13 +1,26 @@
 import createClient from 'openapi-fetch'
+import { forgetQueries } from '@/shared/offline/keepQueries'
 import type { paths } from './schema'
+
+// Pages of one machine share the server fairly.
+const page = Math.random().toString(36).slice(2)
 
 /** The server, typed from its OpenAPI document. */
 export const api = createClient<paths>({ baseUrl: '/' })
 
 // What the browser says of a lost connection helps nobody in a kitchen.
 api.use({
+  onRequest: ({ request }) => request.headers.set('Ikuzo-Client', page),
+  onResponse: ({ response }) => leadAway(response),
   onError: () => new Error('The server is out of reach. What is on the screen stays; try again when it is back.'),
 })
+
+// A phone that may not come in is led to where it can ask; a guest to when dinner is.
+function leadAway(response: Response) {
+  const to = response.status === 401 ? '/let-in' : response.status === 403 ? '/dinner' : null
+  if (response.status === 401) void forgetQueries()
+  if (to !== null && !location.pathname.startsWith('/let-in') && location.pathname !== to) location.assign(to)
+}
 
 /** Something that must be seen to first. */
 export interface ToConfirm {

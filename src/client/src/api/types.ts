@@ -53,6 +53,10 @@ export type TableLook = Schemas['TableLook']
 export type StorePlace = NonNullable<Schemas['StorePlace']>
 export type StoreBody = Schemas['StoreBody']
 export type LabelView = Schemas['LabelView']
+export type BackupFile = Schemas['BackupFile']
+export type RestoreLook = Schemas['RestoreLook']
+export type CodeView = Schemas['CodeView']
+export type HomeView = Schemas['HomeView']
 export type Settled = Schemas['SettledBody']
 
 /** A question to the planner; what is left out has a default on the server. */

@@ -5,6 +5,8 @@ import { computed, useTemplateRef, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { useReminding } from '@/shared/store/useReminder'
+import UpdateBar from '@/shared/offline/UpdateBar.vue'
 import ShortcutSheet from '@/shared/ui/ShortcutSheet.vue'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import PlaceLink from './PlaceLink.vue'
@@ -24,12 +26,13 @@ const restIsShown = computed(() => places.slice(atOnce).some((place) => place.na
 const { unitSystem, switchUnits } = useKitchen()
 const sheet = useTemplateRef('sheet')
 useShortcuts({ d: turn })
+useReminding()
 </script>
 
 <template>
   <v-app>
     <a href="#main" class="skip">Skip to the answer</a>
-    <nav class="rail" aria-label="Places">
+    <nav v-if="!route.meta.bare" class="rail" aria-label="Places">
       <span class="brand">Ikuzo</span>
       <PlaceLink v-for="place in places.slice(0, atOnce)" :key="place.name" :place="place" />
       <button type="button" class="place tool opener" :class="{ here: restIsShown }" popovertarget="rest-of-places">
@@ -60,7 +63,8 @@ useShortcuts({ d: turn })
         </button>
       </div>
     </nav>
-    <main id="main" class="main" tabindex="-1">
+    <main id="main" class="main" :class="{ bare: route.meta.bare }" tabindex="-1">
+      <UpdateBar v-if="!route.meta.bare" />
       <router-view />
     </main>
     <ShortcutSheet ref="sheet" />

@@ -17,6 +17,19 @@ export const router = createRouter({
     { path: '/cold/labels', name: 'labels', component: () => import('@/features/store/LabelPage.vue') },
     { path: '/kitchen', name: 'kitchen', component: () => import('@/features/kitchen/KitchenPage.vue') },
     { path: '/trust', name: 'trust', component: () => import('@/features/trust/TrustPage.vue') },
+    { path: '/let-in', name: 'let-in', component: () => import('@/features/home/LetInPage.vue'), meta: { bare: true } },
+    {
+      path: '/let-in/certificate',
+      name: 'certificate',
+      component: () => import('@/features/home/CertificatePage.vue'),
+      meta: { bare: true },
+    },
+    {
+      path: '/dinner',
+      name: 'dinner',
+      component: () => import('@/features/home/DinnerPage.vue'),
+      meta: { bare: true },
+    },
     { path: '/:rest(.*)*', redirect: '/' },
   ],
 })

@@ -172,9 +172,12 @@ public class CookNextTests
     }
 
     [Fact]
-    public void Ahead_FromTheLid_IsTheWholeWayToTheThermometer()
+    public void Ahead_FromTheLid_IsTheWholeWayToTheThermometer_AndUnmeasuredToTheTable()
     {
-        var ahead = Ahead(Cook(Release.RestThenVent(5)), 0);
+        var whole = Ahead(Cook(Release.RestThenVent(5)), 0);
+        Assert.Equal((NotMeasured, CookVerdict.NotMeasured), (whole[6].After, whole[6].Verdict));
+        Assert.Equal((Finished, CookPhase.Done, CookVerdict.NotMeasured), (whole[^1].After, whole[^1].Phase, whole[^1].Verdict));
+        var ahead = whole.Take(6).ToList();
         Assert.Equal([LidOn, PressureReached, HoldOver, Vented, CookEventKind.PinDown, Opened], ahead.Select(a => a.After));
         Assert.Equal(
             [CookPhase.ComingUp, CookPhase.Holding, CookPhase.Resting, CookPhase.Venting, CookPhase.PinDown, CookPhase.Open],
@@ -184,6 +187,20 @@ public class CookNextTests
         Assert.Equal([0, 10, 20, 25], ahead.Take(4).Select(a => (a.At - Start).TotalMinutes));
         Assert.Equal(Start.AddMinutes(20), ahead[1].Next[0].DueAt);
         Assert.Equal(Reading, ahead[^1].Next[0].Kind);
+    }
+
+    [Fact]
+    public void Ahead_OfAReadingThatIsShort_IsNothing()
+    {
+        var opened = new[] { (LidOn, 0.0), (PressureReached, 10), (Vented, 20), (CookEventKind.PinDown, 22), (Opened, 23) };
+        var cook = Cook(Release.Vent);
+        CookEvent[] journal =
+        [
+            .. Journal(opened),
+            new("r", Reading, Start.AddMinutes(24), new CookEventData { Spot = "centre", Celsius = 61 }),
+        ];
+        var fold = CookJournal.Fold(cook, journal, r => RescuePlanner.Advise(r));
+        Assert.Empty(fold.Ahead(fold.State(Start.AddMinutes(24))));
     }
 
     [Fact]

@@ -11,6 +11,8 @@ import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text } from '@/shared/units/format'
+import BackupPanel from './BackupPanel.vue'
+import HomePanel from './HomePanel.vue'
 import PotForm from './PotForm.vue'
 import ThermometerForm from './ThermometerForm.vue'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
@@ -180,6 +182,8 @@ const altitudeLimit = computed(() => ({
       </div>
       <p>You may be stricter than the rules, not laxer.</p>
     </section>
+    <HomePanel />
+    <BackupPanel />
     <UndoBar :text="removed ? `Removed ${removed.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>
 </template>

@@ -1,6 +1,7 @@
 import { useDocumentVisibility, useLocalStorage } from '@vueuse/core'
 import { watch, type Ref } from 'vue'
 import type { CookView } from '@/api/types'
+import { mayNotify, notify } from '@/shared/ui/notify'
 import { headline } from './words'
 
 /** Which cues the cook wants. */
@@ -40,8 +41,7 @@ export function useCues(cook: Ref<CookView | undefined>, now: Ref<number>) {
     if (choice.value.chime) chime()
     if (choice.value.vibrate) navigator.vibrate?.([300, 150, 300])
     if (choice.value.speak && 'speechSynthesis' in window) speechSynthesis.speak(new SpeechSynthesisUtterance(words))
-    if (choice.value.notify && visible.value === 'hidden' && Notification.permission === 'granted')
-      new Notification(words, { body: cook.value?.name, tag: cook.value?.id })
+    if (choice.value.notify && visible.value === 'hidden') void notify(words, cook.value?.name, cook.value?.id ?? '')
   }
   watch(
     () => (cook.value ? `${cook.value.id} ${headline(cook.value, now.value)} ${cook.value.state.late ?? ''}` : null),
@@ -52,7 +52,7 @@ export function useCues(cook: Ref<CookView | undefined>, now: Ref<number>) {
   )
 
   async function toggle(which: keyof CueChoice) {
-    if (which === 'notify' && !choice.value.notify && (await Notification.requestPermission()) !== 'granted') return
+    if (which === 'notify' && !choice.value.notify && !(await mayNotify())) return
     choice.value = { ...choice.value, [which]: !choice.value[which] }
   }
   return { choice, toggle }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { mdiCalendarOutline, mdiLabelOutline } from '@mdi/js'
+import { mdiBellOffOutline, mdiBellOutline, mdiCalendarOutline, mdiLabelOutline } from '@mdi/js'
 import { computed, ref, useTemplateRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { StorePlace, StoreView } from '@/api/types'
 import { useDraft } from '@/shared/draft/useDraft'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { useReminder } from '@/shared/store/useReminder'
 import { loadOf, useStore } from '@/shared/store/useStore'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
@@ -17,6 +18,7 @@ const { items, add, move, refusal: unsent } = useStore()
 const { units } = useKitchen()
 const { open } = useDraft()
 const { refusal, attempt } = useAttempt()
+const reminder = useReminder()
 const router = useRouter()
 const route = useRoute()
 const line = useTemplateRef<HTMLInputElement>('line')
@@ -74,6 +76,10 @@ useShortcuts({ '/': () => line.value?.focus() })
         <a class="tool" href="/api/store/calendar.ics"
           ><v-icon :icon="mdiCalendarOutline" aria-hidden="true" /> Use-by days</a
         >
+        <button type="button" class="tool" :aria-pressed="reminder.isOn.value" @click="reminder.toggle">
+          <v-icon :icon="reminder.isOn.value ? mdiBellOutline : mdiBellOffOutline" aria-hidden="true" />
+          {{ reminder.isOn.value ? 'Reminds this device' : 'Remind this device' }}
+        </button>
       </p>
     </header>
     <form class="ask" @submit.prevent="keep">

@@ -30,7 +30,12 @@ export function withAhead(cook: CookView, unsent: readonly Unsent[], now: number
       phase: step.phase,
       verdict: step.verdict,
       since: new Date(at).toISOString(),
-      state: { ...shown.state, burst: step.burst, late: null },
+      state: {
+        ...shown.state,
+        burst: step.burst,
+        late: null,
+        everNotMeasured: shown.state.everNotMeasured || step.verdict === 'not-measured',
+      },
       next: step.next.map((n) => ({ ...n, dueAt: moved(n.dueAt), lateAt: moved(n.lateAt) })),
     }
   }

@@ -24,10 +24,12 @@ export function useCook(id: Ref<string | null>) {
   const { hub, connected, rejoin } = useHub()
   const outbox = useOutbox()
   const told = shallowRef<DeviceReport | null>(null)
-  const received = ref(Date.now())
+  const received = ref(Date.now()) // when it was heard; of what the browser kept, when that was
   const wall = ref(Date.now())
   const key = computed(() => ['cook', id.value])
   const known = () => client.getQueryData<CookView>(key.value)
+  const since = () => (received.value = client.getQueryState(key.value)?.dataUpdatedAt || Date.now())
+  since()
   const query = useQuery({
     queryKey: key,
     queryFn: async () => {
@@ -74,6 +76,7 @@ export function useCook(id: Ref<string | null>) {
   watch(id, (_, before) => {
     if (before && connected.value) void hub.invoke('Leave', before)
     told.value = null
+    since()
     join()
   })
   join()

@@ -47,7 +47,10 @@ export function useCooks() {
           },
         }),
       ),
-    onSuccess: refresh,
+    onSuccess: () => {
+      void navigator.storage?.persist?.() // what a cook says is kept until it is sent
+      return refresh()
+    },
   })
   const simulate = useMutation({
     mutationFn: async ({ id, ...body }: { id: string; speed: number; seed?: number; faults: SimulatedFault[] }) =>

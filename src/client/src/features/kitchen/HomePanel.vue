@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, unwrap } from '@/api/client'
+import type { CodeView } from '@/api/types'
+import { useAttempt } from '@/shared/ui/useAttempt'
+
+/** Phones of the house: how one is let in, who was, and how each is shown the door. */
+const client = useQueryClient()
+const code = ref<CodeView | null>(null)
+const { data: home } = useQuery({
+  queryKey: ['home'],
+  queryFn: async () => unwrap(await api.GET('/api/home')),
+  refetchInterval: () => (code.value ? 3000 : false), // until it came in
+})
+const { refusal, attempt } = useAttempt()
+const grouped = computed(() => code.value && `${code.value.code.slice(0, 4)} ${code.value.code.slice(4)}`)
+const picture = computed(() => code.value && `data:image/svg+xml,${encodeURIComponent(code.value.picture)}`)
+const clock = (instant: string) => new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+const day = (instant: string) => new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
+
+const ask = (isGuest: boolean) =>
+  attempt(async () => {
+    code.value = unwrap(await api.POST('/api/home/codes', { body: { isGuest } }))
+  })
+const remove = (id: string) =>
+  attempt(async () => {
+    const answer = await api.DELETE('/api/home/devices/{id}', { params: { path: { id } } })
+    if (answer.error) unwrap(answer)
+    await client.invalidateQueries({ queryKey: ['home'] })
+  })
+</script>
+
+<template>
+  <section v-if="home" class="home" aria-labelledby="home-title">
+    <h2 id="home-title">Phones of the house</h2>
+    <p v-if="!home.isOpen">
+      Only this machine is served. To take Ikuzo to the pot on a phone, start it with <code>./ikuzo serve --home</code>.
+    </p>
+    <template v-else>
+      <p>
+        A phone in your network opens <b>{{ home.address }}</b>.
+        <router-link v-if="home.hasCertificate" :to="{ name: 'certificate' }"
+          >The first time it trusts this household's certificate</router-link
+        >.
+      </p>
+      <p class="acts">
+        <v-btn class="tall" variant="outlined" @click="ask(false)">Let a phone in</v-btn>
+        <v-btn class="tall" variant="text" @click="ask(true)">A guest, who sees only when dinner is</v-btn>
+      </p>
+    </template>
+    <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
+    <div v-if="code" class="code" role="group" aria-label="Code for a phone">
+      <img :src="picture!" :alt="`Code that opens ${code.address}`" />
+      <div>
+        <p>Point the camera of the phone at this, or type at {{ home.address }}:</p>
+        <p class="digits">{{ grouped }}</p>
+        <p>For one phone, until {{ clock(code.until) }}.</p>
+        <v-btn class="tall" variant="text" @click="code = null">Done</v-btn>
+      </div>
+    </div>
+    <ul v-if="home.devices.length" aria-label="Who may come in">
+      <li v-for="device in home.devices" :key="device.id">
+        <span
+          ><b>{{ device.name }}</b>
+          <small>
+            {{ device.isGuest ? 'guest' : 'cooks' }}{{ home.asking === device.id ? ', this one' : '' }} · since
+            {{ day(device.letInAt) }} · last seen {{ day(device.seenAt) }}</small
+          ></span
+        >
+        <v-btn class="tall" variant="text" @click="remove(device.id)">Let in no longer</v-btn>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.home {
+  display: grid;
+  gap: 8px;
+}
+h2 {
+  font-family: var(--display);
+  font-weight: 560;
+  line-height: 1.15;
+}
+p {
+  margin: 0;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.code {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 20px;
+  align-items: center;
+}
+.code img {
+  width: 220px;
+  padding: 10px;
+  background: white;
+  border-radius: 12px;
+}
+.digits {
+  font-size: 2.6rem;
+  font-weight: 700;
+  font-variant-numeric: tabular-nums;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 48px;
+  border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
+}
+</style>

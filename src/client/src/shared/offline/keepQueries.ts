@@ -1,0 +1,38 @@
+import type { QueryClient } from '@tanstack/vue-query'
+import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister'
+import { persistQueryClient } from '@tanstack/query-persist-client-core'
+import { del, get, set } from 'idb-keyval'
+
+const name = 'ikuzo.kept'
+const dayMs = 86_400_000
+const maxAge = 20 * dayMs // a timer of the browser holds 24 days at most
+const throttleTime = 1000
+const mostWaitMs = 400
+
+/** What the phone has with it when the server is away, by the first word of its key. */
+const kinds = ['catalogue', 'kitchen', 'plans', 'dishes', 'cooks', 'cook', 'book', 'book-page', 'store', 'cook-line-up']
+const kept = new Set<unknown>(kinds)
+
+/** Keeps what was last heard from the server in the browser; resolves when what was kept before is there again. */
+export async function keepQueries(client: QueryClient) {
+  kinds.forEach((kind) => client.setQueryDefaults([kind], { gcTime: maxAge }))
+  const persister = createAsyncStoragePersister({
+    storage: { getItem: get, setItem: set, removeItem: del },
+    key: name,
+    throttleTime,
+  })
+  const [, restored] = persistQueryClient({
+    queryClient: client as never, // the same client, by another name of its type
+    persister,
+    maxAge,
+    buster: __VERSION__,
+    dehydrateOptions: {
+      shouldDehydrateQuery: (query) => query.state.status === 'success' && kept.has(query.queryKey[0]),
+    },
+  })
+  // A browser that keeps nothing is no reason to show nothing.
+  await Promise.race([restored.catch(() => undefined), new Promise((resolve) => setTimeout(resolve, mostWaitMs))])
+}
+
+/** Forgets it all: a phone that may no longer come in keeps nothing of the household. */
+export const forgetQueries = () => del(name)

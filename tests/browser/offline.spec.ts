@@ -1,0 +1,58 @@
+import { expect } from '@playwright/test'
+import { test } from './household'
+
+// A phone with the page installed: it is served by what it has with it.
+test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' })
+
+test('a phone that goes offline is reloaded, walks the cook to its end, and comes back with one journal', async ({
+  page,
+  context,
+  request,
+}) => {
+  const plan = { load: { cut: 'chicken-tender', pieces: 6, totalKg: 0.3 }, minutes: 0, release: { kind: 'vent' } }
+  const begun = await request.post('/api/cooks', { data: { plan, name: 'Behind the barn' } })
+  const { id } = await begun.json()
+  await page.goto('/')
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  await page.goto(`/pot/${id}`)
+  const step = page.getByTestId('step')
+  await expect(step).toHaveText('Lid on')
+  await page.keyboard.press('Space')
+  await expect(step).toHaveText('Coming up')
+  await page.waitForTimeout(1500) // what was heard is written down once a second
+
+  await context.setOffline(true)
+  const offlineAt = Date.now()
+  await page.reload()
+  await expect(step).toHaveText('Coming up')
+  for (const then of ['Vent now', 'Venting', 'Open it', 'Measure it']) {
+    await page.keyboard.press('Space')
+    await expect(step).toHaveText(then)
+    if (then !== 'Venting') continue
+    await page.reload() // in the middle of it
+    await expect(step).toHaveText(then)
+  }
+  await page.keyboard.press('Space')
+  await page.getByRole('button', { name: 'I have no thermometer' }).click()
+  await page.getByRole('button', { name: 'Go on without measuring' }).click()
+  await expect(async () => {
+    await page.keyboard.press('Space')
+    await expect(step).toHaveText('Served', { timeout: 500 })
+  }).toPass()
+  await expect(page.getByText('It was not measured; the record says so.')).toBeVisible()
+
+  await page.goto('/book')
+  await expect(page.getByRole('heading', { name: 'Book' })).toBeVisible()
+  await context.setOffline(false)
+  await page.goto(`/pot/${id}`)
+  await expect
+    .poll(async () => (await (await request.get(`/api/cooks/${id}`)).json()).phase, { timeout: 15_000 })
+    .toBe('done')
+  const { events } = await (await request.get(`/api/cooks/${id}`)).json()
+  const kinds = events.map((e: { kind: string }) => e.kind)
+  expect(kinds.slice(0, 5)).toEqual(['lid-on', 'pressure-reached', 'vented', 'pin-down', 'opened'])
+  expect(new Set(events.map((e: { id: string }) => e.id)).size).toBe(events.length)
+  const opened = Date.parse(events.find((e: { kind: string }) => e.kind === 'opened').at)
+  expect(opened).toBeGreaterThan(offlineAt)
+  expect(opened).toBeLessThan(offlineAt + 20_000)
+})
