@@ -56,3 +56,57 @@ test('a phone that goes offline is reloaded, walks the cook to its end, and come
   expect(opened).toBeGreaterThan(offlineAt)
   expect(opened).toBeLessThan(offlineAt + 20_000)
 })
+
+test('a dish and the kitchen that were changed offline are kept over a reload, and go out later', async ({
+  page,
+  context,
+  request,
+}) => {
+  await page.goto('/')
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  const [dish] = await (await request.get('/api/dishes')).json()
+  await page.goto(`/dishes/${dish.id}`)
+  const name = page.getByLabel('Name of the dish')
+  await expect(name).toHaveValue(dish.document.name)
+  await page.goto('/kitchen')
+  await expect(page.getByLabel('Name of the kitchen')).not.toHaveValue('')
+  await page.waitForTimeout(1500)
+
+  await context.setOffline(true)
+  await page.getByLabel('Name of the kitchen').fill('Barn')
+  await page.waitForTimeout(600)
+  await page.goto(`/dishes/${dish.id}`)
+  await name.fill('Written in the barn')
+  await page.waitForTimeout(600)
+  await page.reload()
+  await expect(name).toHaveValue('Written in the barn')
+  await page.goto('/kitchen')
+  await expect(page.getByLabel('Name of the kitchen')).toHaveValue('Barn')
+  await context.setOffline(false)
+  await expect
+    .poll(async () => (await (await request.get(`/api/dishes/${dish.id}`)).json()).document.name, { timeout: 15_000 })
+    .toBe('Written in the barn')
+  await expect.poll(async () => (await (await request.get('/api/kitchen')).json()).settings.name).toBe('Barn')
+})
+
+test('two windows on one dish: the second is told, and offered both', async ({ browser, request, baseURL }) => {
+  const [dish] = await (await request.get('/api/dishes')).json()
+  const [one, two] = await Promise.all([browser.newContext({ baseURL }), browser.newContext({ baseURL })])
+  const [first, second] = [await one.newPage(), await two.newPage()]
+  await Promise.all([first.goto(`/dishes/${dish.id}`), second.goto(`/dishes/${dish.id}`)])
+  const name = (page: typeof first) => page.getByLabel('Name of the dish')
+  await Promise.all([expect(name(first)).not.toHaveValue(''), expect(name(second)).not.toHaveValue('')])
+  const kept = async () => (await (await request.get(`/api/dishes/${dish.id}`)).json()).document.name
+  await name(first).fill('From the first')
+  await expect.poll(kept).toBe('From the first')
+  await name(second).fill('From the second')
+  await expect(second.getByRole('alert')).toContainText('Another window changed this dish')
+  await expect(second.getByRole('alert')).toContainText('From the first')
+  expect(await kept()).toBe('From the first')
+  await second.getByRole('button', { name: 'Keep what is here' }).click()
+  await expect.poll(kept).toBe('From the second')
+  await name(second).fill('And on')
+  await expect.poll(kept).toBe('And on')
+  await expect(second.getByRole('alert')).toHaveCount(0)
+  await Promise.all([one.close(), two.close()])
+})

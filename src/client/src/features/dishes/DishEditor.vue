@@ -6,6 +6,7 @@ import { api, unwrap } from '@/api/client'
 import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
+import { useOutbox } from '@/shared/cooks/useOutbox'
 import { limits } from '@/api/limits'
 import ChoiceField from '@/shared/fields/ChoiceField.vue'
 import LinesField from '@/shared/fields/LinesField.vue'
@@ -22,12 +23,27 @@ import { useSolved } from './useSolved'
 /** One dish. What is changed is kept at once; a refusal stays beside it until it is mended. */
 const props = defineProps<{
   kept: KeptDish
-  save: (id: string, dish: DishDocument) => Promise<unknown>
-  leave: (id: string, dish: DishDocument) => Promise<unknown>
+  save: (id: string, dish: DishDocument, version: string | null) => Promise<unknown>
+  leave: (id: string, dish: DishDocument, version: string | null) => Promise<unknown>
 }>()
 const emit = defineEmits<{ remove: [] }>()
 const { units, unitSystem, pots } = useKitchen()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
+const { conflicts, settle, dishListeners } = useOutbox()
+const conflict = computed(() => conflicts.value.find((c) => c.dishId === props.kept.id))
+let version: string | null = props.kept.version // that this was changed from
+const own = (saved: KeptDish) => {
+  if (saved.id === props.kept.id) version = saved.version
+}
+dishListeners.add(own)
+onBeforeUnmount(() => dishListeners.delete(own))
+
+function settleWith(document: DishDocument) {
+  version = conflict.value!.theirs.version
+  settle(props.kept.id)
+  dish.value = document
+  return attempt(() => props.save(props.kept.id, document, version))
+}
 const { data: solved, error } = useSolved(computed(() => dish.value))
 const adding = ref<string | null>('')
 const { refusal, attempt } = useAttempt()
@@ -45,10 +61,10 @@ const turns = ['first', 'second', 'third']
 let gone = false // what was still to be saved then was saved on the way out
 const isKept = () => gone || JSON.stringify(dish.value) === JSON.stringify(props.kept.document)
 const saveNow = async () => {
-  if (!isKept()) await props.save(props.kept.id, dish.value)
+  if (!isKept() && !conflict.value) await props.save(props.kept.id, dish.value, version)
 }
 useEventListener(window, 'pagehide', () => {
-  if (!isKept()) void props.leave(props.kept.id, dish.value)
+  if (!isKept()) void props.leave(props.kept.id, dish.value, version)
 })
 watchDebounced(dish, () => attempt(saveNow), { debounce: 400, maxWait: 2000 })
 onBeforeUnmount(() => {
@@ -59,7 +75,7 @@ onBeforeUnmount(() => {
 /** What is read from a field after the page has gone is saved all the same. */
 function change(part: Partial<DishDocument>) {
   dish.value = { ...dish.value, ...part }
-  if (gone) void props.save(props.kept.id, dish.value)
+  if (gone) void props.save(props.kept.id, dish.value, version)
 }
 const usualPot = ''
 const potOfDish = computed(() => (dish.value.pot ? (dish.value.pot.name ?? 'a pot of its own') : usualPot))
@@ -155,6 +171,15 @@ watchDebounced(
           @update:model-value="change({ name: $event })"
         />
         <NumberField v-model="servings" class="number" label="Serves" :limit="limit.servings" whole needed />
+      </div>
+      <div v-if="conflict" role="alert" class="stop">
+        <p>
+          Another window changed this dish meanwhile. There it is “{{ conflict.theirs.document.name }}” with
+          {{ conflict.theirs.document.items?.length ?? 0 }} things, here “{{ conflict.mine.name }}” with
+          {{ conflict.mine.items?.length ?? 0 }}. Nothing of either is lost until you choose.
+        </p>
+        <v-btn class="tall" variant="outlined" @click="settleWith(conflict.mine)">Keep what is here</v-btn>
+        <v-btn class="tall" variant="outlined" @click="settleWith(conflict.theirs.document)">Take what is there</v-btn>
       </div>
       <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
       <p v-if="scaled" role="status">{{ scaled }}</p>

@@ -2,7 +2,7 @@
 import { mdiPlus, mdiTrayArrowDown } from '@mdi/js'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { DishDocument, KeptDish } from '@/api/types'
+import type { KeptDish } from '@/api/types'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishEditor from './DishEditor.vue'
@@ -33,7 +33,6 @@ const act = (work: () => Promise<unknown>) => {
   return attempt(work)
 }
 const begin = () => act(async () => show((await add.mutateAsync(newDish())).id))
-const keep = (id: string, body: DishDocument) => save.mutateAsync({ id, body })
 const drop = (dish: KeptDish) =>
   act(async () => {
     await remove.mutateAsync(dish.id)
@@ -91,7 +90,7 @@ function take(event: Event) {
           <li v-for="line in notMapped" :key="line">{{ line }}</li>
         </ul>
       </div>
-      <DishEditor v-if="open" :key="open.id" :kept="open" :save="keep" :leave="saveLeaving" @remove="drop(open)" />
+      <DishEditor v-if="open" :key="open.id" :kept="open" :save="save" :leave="saveLeaving" @remove="drop(open)" />
     </section>
     <UndoBar :text="removed ? `Removed ${removed.document.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>

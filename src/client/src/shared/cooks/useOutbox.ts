@@ -1,7 +1,16 @@
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/api/client'
-import type { CookEventData, CookEventKind, CookView, StorePlace, StoreView } from '@/api/types'
+import type {
+  CookEventData,
+  CookEventKind,
+  CookView,
+  DishDocument,
+  KeptDish,
+  KitchenView,
+  StorePlace,
+  StoreView,
+} from '@/api/types'
 
 /** Something that happened to a cook. */
 interface CookWaiting {
@@ -21,17 +30,50 @@ interface StoreWaiting {
   portions: number | null
 }
 
-type Waiting = CookWaiting | StoreWaiting
+type Settings = KitchenView['settings']
+
+/** A dish as it is now, laid over the version that it was changed from. */
+interface DishWaiting {
+  dishId: string
+  clientId: string
+  body: DishDocument
+  version: string | null
+}
+
+/** What was changed of the kitchen. */
+interface KitchenWaiting {
+  settings: Partial<Settings>
+  clientId: string
+}
+
+type Waiting = CookWaiting | StoreWaiting | DishWaiting | KitchenWaiting
+
+/** A dish that another window changed meanwhile: what was written here, and what it is there. */
+export interface Conflict {
+  dishId: string
+  mine: DishDocument
+  theirs: KeptDish
+}
 
 const retryMs = 1500
 const serverFailed = 500
-const waiting = useLocalStorage<Waiting[]>('ikuzo.outbox', [])
+const name = 'ikuzo.outbox'
+const atOnce = { flush: 'sync' } as const // it is on the disk before anything else happens
+const waiting = useLocalStorage<Waiting[]>(name, [], atOnce)
+const conflicts = useLocalStorage<Conflict[]>('ikuzo.conflicts', [], atOnce)
 const refusal = ref<string | null>(null)
+const refusals = new Map<string, Error>() // of what somebody waits for, by its name
 const listeners = new Set<(cook: CookView) => void>()
 const storeListeners = new Set<(item: StoreView) => void>()
+const dishListeners = new Set<(dish: KeptDish) => unknown>()
+const kitchenListeners = new Set<(kitchen: KitchenView) => void>()
+const changedElsewhere = 412
 let sending: Promise<void> | null = null
 
+const isOfCook = (waiting: Waiting): waiting is CookWaiting => 'cookId' in waiting
 const isOfStore = (waiting: Waiting): waiting is StoreWaiting => 'storeId' in waiting
+const isDish = (waiting: Waiting): waiting is DishWaiting => 'dishId' in waiting
+const isKitchen = (waiting: Waiting): waiting is KitchenWaiting => 'settings' in waiting
 
 function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting) {
   const params = { path: { id } }
@@ -41,7 +83,58 @@ function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting) {
     : api.POST('/api/store/{id}/move', { params, body: { clientId, to, at } })
 }
 
-async function sendOne(next: Waiting) {
+// What a dish says, whatever was left out of it and in whichever order.
+const says = (document: unknown): string =>
+  JSON.stringify(document, (_, value: unknown) =>
+    value && typeof value === 'object' && !Array.isArray(value)
+      ? Object.fromEntries(
+          Object.entries(value)
+            .filter(([, v]) => v !== null && v !== false && !(Array.isArray(v) && v.length === 0))
+            .sort(([a], [b]) => (a < b ? -1 : 1)),
+        )
+      : value,
+  )
+
+async function sendDish({ dishId: id, body, version }: DishWaiting) {
+  const answer = await api.PUT('/api/dishes/{id}', {
+    params: { path: { id }, header: version === null ? {} : { 'If-Match': version } },
+    body,
+  })
+  const tell = () => {
+    if (answer.response.status === changedElsewhere) {
+      const theirs = (answer.error as unknown as { current: KeptDish }).current
+      if (says(theirs.document) === says(body)) return know(theirs) // it had arrived, and only the answer got lost
+      conflicts.value = [...conflicts.value.filter((c) => c.dishId !== id), { dishId: id, mine: body, theirs }]
+      return
+    }
+    know(unwrap(answer))
+  }
+  // What was written since was written over this.
+  function know(dish: KeptDish) {
+    waiting.value = waiting.value.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w))
+    dishListeners.forEach((listener) => listener(dish))
+  }
+  return { status: answer.response.status, tell }
+}
+
+// Only what was changed is laid over what the kitchen is now, so that two windows lose nothing of each other.
+async function sendKitchen({ settings }: KitchenWaiting) {
+  const now = unwrap(await api.GET('/api/kitchen'))
+  const answer = await api.PUT('/api/kitchen', {
+    params: { header: { 'If-Match': now.version } },
+    body: { ...now.settings, ...settings },
+  })
+  if (answer.response.status === changedElsewhere) return sendKitchen({ settings, clientId: '' })
+  const tell = () => {
+    const kitchen = unwrap(answer)
+    kitchenListeners.forEach((listener) => listener(kitchen))
+  }
+  return { status: answer.response.status, tell }
+}
+
+async function sendOne(next: Waiting): Promise<{ status: number; tell: () => void }> {
+  if (isDish(next)) return sendDish(next)
+  if (isKitchen(next)) return sendKitchen(next)
   if (isOfStore(next)) {
     const answer = await sendMove(next)
     const tell = () => {
@@ -70,7 +163,8 @@ async function sendAll() {
       try {
         sent.tell()
       } catch (error) {
-        refusal.value = (error as Error).message
+        if (isOfCook(next) || isOfStore(next)) refusal.value = (error as Error).message
+        else refusals.set(clientId, error as Error)
       }
     }
   } catch {
@@ -80,8 +174,18 @@ async function sendAll() {
   }
 }
 
+// Two windows of one browser have one outbox: one of them sends, and the other sends what is left then.
+async function alone() {
+  const locks = navigator.locks as LockManager | null | undefined // not every browser has them
+  if (!locks) return sendAll()
+  await locks.request(name, async () => {
+    waiting.value = JSON.parse(localStorage.getItem(name) ?? '[]') as Waiting[]
+    await sendAll()
+  })
+}
+
 /** Resolves when all is sent that can be. */
-export const flush = () => (waiting.value.length === 0 ? Promise.resolve() : (sending ??= sendAll()))
+export const flush = () => (waiting.value.length === 0 ? Promise.resolve() : (sending ??= alone()))
 
 /** Sends what the cook did, in order. What cannot be sent is kept, also over a reload, and goes out when the server is back. */
 export function useOutbox() {
@@ -95,10 +199,36 @@ export function useOutbox() {
   const move = (storeId: string, to: StorePlace | 'undo', portions: number | null = null) =>
     put({ storeId, clientId: crypto.randomUUID(), to, at: new Date().toISOString(), portions })
 
+  // A thing that waits already goes out as it is now.
+  async function change(what: DishWaiting | KitchenWaiting, merged: (before: Waiting) => Waiting | null) {
+    const before = sending === null ? waiting.value.find((w) => merged(w) !== null) : undefined
+    const name = before?.clientId ?? what.clientId
+    waiting.value = before ? waiting.value.map((w) => (w === before ? merged(w)! : w)) : [...waiting.value, what]
+    await flush()
+    const refused = refusals.get(name)
+    refusals.delete(name)
+    if (refused) throw refused
+  }
+  /** Keeps a dish; throws what the server has against it. One that cannot be sent now goes out later. */
+  const saveDish = (dishId: string, body: DishDocument, version: string | null) =>
+    change({ dishId, clientId: crypto.randomUUID(), body, version }, (w) =>
+      isDish(w) && w.dishId === dishId ? { ...w, body } : null,
+    )
+  /** Keeps what was changed of the kitchen. */
+  const saveKitchen = (settings: Partial<Settings>) =>
+    change({ settings, clientId: crypto.randomUUID() }, (w) =>
+      isKitchen(w) ? { ...w, settings: { ...w.settings, ...settings } } : null,
+    )
+  const settle = (dishId: string) => (conflicts.value = conflicts.value.filter((c) => c.dishId !== dishId))
+
   useIntervalFn(() => void flush(), retryMs)
   const unsentOf = (cookId: string | null) =>
-    waiting.value.filter((w): w is CookWaiting => !isOfStore(w) && w.cookId === cookId)
+    waiting.value.filter((w): w is CookWaiting => isOfCook(w) && w.cookId === cookId)
   const unsentMoves = computed(() => waiting.value.filter(isOfStore))
+  const unsentDishes = computed(() => new Map(waiting.value.filter(isDish).map((w) => [w.dishId, w.body])))
+  const unsentKitchen = computed(
+    () => Object.assign({}, ...waiting.value.filter(isKitchen).map((w) => w.settings)) as Partial<Settings>,
+  )
   return {
     send,
     move,
@@ -108,6 +238,14 @@ export function useOutbox() {
     storeListeners,
     unsentOf,
     unsentMoves,
+    unsentDishes,
+    unsentKitchen,
+    saveDish,
+    saveKitchen,
+    conflicts,
+    settle,
+    dishListeners,
+    kitchenListeners,
     unsent: computed(() => waiting.value.length),
   }
 }

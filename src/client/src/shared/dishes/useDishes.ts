@@ -1,12 +1,24 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, onScopeDispose } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, KeptDish } from '@/api/types'
+import { useOutbox } from '@/shared/cooks/useOutbox'
+
+const pageSize = 200
+
+async function allDishes() {
+  const all: KeptDish[] = []
+  for (let page = 1; ; page++) {
+    const some = unwrap(await api.GET('/api/dishes', { params: { query: { page, pageSize } } }))
+    all.push(...some)
+    if (some.length < pageSize) return all
+  }
+}
 
 /** Dishes that the household keeps, and the ways to change them. */
 export function useDishes() {
   const client = useQueryClient()
-  const query = useQuery({ queryKey: ['dishes'], queryFn: async () => unwrap(await api.GET('/api/dishes')) })
+  const query = useQuery({ queryKey: ['dishes'], queryFn: allDishes })
   const refresh = () => client.invalidateQueries({ queryKey: ['dishes'] })
   const at = (id: string) => ({ params: { path: { id } } })
 
@@ -14,24 +26,27 @@ export function useDishes() {
     mutationFn: async (body: DishDocument) => unwrap(await api.POST('/api/dishes', { body })),
     onSuccess: refresh,
   })
-  // One after the other, and shown at once: whoever comes back to a dish finds what was typed last.
-  const saving = ['save-dish']
-  const save = useMutation({
-    mutationKey: saving,
-    scope: { id: 'save-dish' },
-    mutationFn: async ({ id, body }: { id: string; body: DishDocument }) =>
-      unwrap(await api.PUT('/api/dishes/{id}', { ...at(id), body })),
-    onMutate: async ({ id, body }) => {
-      await client.cancelQueries({ queryKey: ['dishes'] })
-      client.setQueryData<KeptDish[]>(['dishes'], (kept) =>
-        kept?.map((d) => (d.id === id ? { ...d, document: body } : d)),
-      )
-    },
-    onSettled: () => (client.isMutating({ mutationKey: saving }) === 1 ? refresh() : undefined),
-  })
-  /** What is still to be saved when the page goes away: the browser sends it although nobody waits for the answer. */
-  const saveLeaving = (id: string, body: DishDocument) =>
-    api.PUT('/api/dishes/{id}', { ...at(id), body, keepalive: true })
+  // What was typed last stands there at once, whether the server has it or not, and over a reload.
+  const { saveDish: save, unsentDishes, dishListeners } = useOutbox()
+  // At once; a list that was asked for before it was saved would say what it was.
+  function know(dish: KeptDish) {
+    client.setQueryData<KeptDish[]>(['dishes'], (kept) => kept?.map((d) => (d.id === dish.id ? dish : d)))
+    void client.cancelQueries({ queryKey: ['dishes'] }, { revert: false }).then(refresh)
+  }
+  dishListeners.add(know)
+  onScopeDispose(() => dishListeners.delete(know))
+  const dishes = computed(() =>
+    (query.data.value ?? []).map((dish) => {
+      const document = unsentDishes.value.get(dish.id)
+      return document ? { ...dish, document } : dish
+    }),
+  )
+  /** What is still to be saved when the page goes away: the browser sends it although nobody waits, and the outbox has it till then. */
+  function saveLeaving(id: string, body: DishDocument, version: string | null) {
+    void save(id, body, version)
+    const header = version === null ? {} : { 'If-Match': version }
+    return api.PUT('/api/dishes/{id}', { params: { path: { id }, header }, body, keepalive: true })
+  }
   const remove = useMutation({
     mutationFn: (id: string) => api.DELETE('/api/dishes/{id}', at(id)),
     onSuccess: refresh,
@@ -49,7 +64,7 @@ export function useDishes() {
     },
     onSuccess: refresh,
   })
-  return { dishes: computed(() => query.data.value ?? []), query, add, save, saveLeaving, remove, restore, bringIn }
+  return { dishes, query, add, save, saveLeaving, remove, restore, bringIn }
 }
 
 /** A dish to begin with. */

@@ -7,7 +7,10 @@ const restMs = 400
  * A thing that is kept on the server and changed by hand, part by part. Changes are laid over what the server has and shown at once; they are
  * saved one after the other, the newest last, and a part that was changed again meanwhile is saved again.
  */
-export function useKeeper<T extends object>(kept: () => T | undefined, save: (whole: T) => Promise<unknown>) {
+export function useKeeper<T extends object>(
+  kept: () => T | undefined,
+  save: (whole: T, parts: Partial<T>) => Promise<unknown>,
+) {
   const changes = shallowRef<Partial<T>>({})
   const refusal = ref<string | null>(null)
   const value = computed(() => {
@@ -20,7 +23,7 @@ export function useKeeper<T extends object>(kept: () => T | undefined, save: (wh
     while (Object.keys(changes.value).length > 0 && value.value) {
       const sent = changes.value
       try {
-        await save(value.value)
+        await save(value.value, sent)
         refusal.value = null
       } catch (error) {
         refusal.value = (error as Error).message

@@ -3,6 +3,7 @@ import { createGlobalState } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { KitchenView, PotBody } from '@/api/types'
+import { useOutbox } from '@/shared/cooks/useOutbox'
 import { useKeeper } from '@/shared/fields/useKeeper'
 import { inUnits } from '@/shared/units/format'
 
@@ -13,16 +14,17 @@ const key = ['kitchen']
 const known = shallowRef<Settings>()
 
 /** The settings, of which every page shows and changes the same ones. */
-const useSettings = createGlobalState((client: QueryClient) =>
-  useKeeper<Settings>(
-    () => known.value,
-    async (settings) => {
-      const view = unwrap(await api.PUT('/api/kitchen', { body: settings }))
-      known.value = view.settings
-      client.setQueryData(key, view)
-    },
-  ),
-)
+const useSettings = createGlobalState((client: QueryClient) => {
+  const { saveKitchen, unsentKitchen, kitchenListeners } = useOutbox()
+  kitchenListeners.add((view) => {
+    known.value = view.settings
+    client.setQueryData(key, view)
+  })
+  return useKeeper<Settings>(
+    () => known.value && { ...known.value, ...unsentKitchen.value },
+    (_, parts) => saveKitchen(parts),
+  )
+})
 
 /** The household's kitchen: settings, pots, units, and the ways to change them. */
 export function useKitchen() {
