@@ -31,6 +31,9 @@ public sealed class CrashTests : IDisposable
     private readonly Dictionary<string, string> _phases = [];
     private readonly Dictionary<string, (string Kept, string Sent)> _places = []; // of things in the cold
     private readonly Dictionary<string, (int Kept, int Sent)> _tastings = []; // of cooks in the book: their numbers
+    private readonly Dictionary<string, (int Kept, int Sent)> _numbers = []; // of what is replaced as a whole: the number in its name
+    private string? _dish;
+    private int _backups;
     private readonly Random _random = new(20261206);
     private ServerProcess? _server;
 
@@ -65,7 +68,9 @@ public sealed class CrashTests : IDisposable
             }
 
             using var stop = new CancellationTokenSource();
-            var writing = Task.WhenAll(WhileThereAsync(MoveAsync, stop.Token), WhileThereAsync(TasteAsync, stop.Token));
+            var writing = Task.WhenAll(
+                ((Func<Task>[])[MoveAsync, TasteAsync, DishAsync, KitchenAsync, BackUpAsync]).Select(w => WhileThereAsync(w, stop.Token))
+            );
             var cooking = Task.WhenAll(_phases.Where(p => p.Value != "done").Select(p => CookAsync(p.Key, stop.Token)).ToArray());
             await Task.Delay(_random.Next(40, 700), TestContext.Current.CancellationToken);
             await _server!.KillAsync();
@@ -79,11 +84,14 @@ public sealed class CrashTests : IDisposable
         await CheckAsync();
         await _server!.KillAsync();
 
+        var backups = new Backups(new Database(_folder), TimeProvider.System);
+        Assert.All(backups.List(), b => Assert.Null(Backups.Look(backups.PathOf(b.Name)!).Wrong));
         await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
         Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
         Console.WriteLine(
             $"{Kills} kills, {_acknowledged.Count} cooks, {sent} entries, {_places.Count} things in the cold and "
-                + $"{_tastings.Values.Sum(t => t.Kept)} tastings acknowledged, none lost; the database is whole."
+                + $"{_tastings.Values.Sum(t => t.Kept)} tastings, {_numbers.Values.Sum(n => n.Kept)} "
+                + $"changes of a dish and the kitchen acknowledged, none lost; {_backups} backups; the database is whole."
         );
     }
 
@@ -147,8 +155,74 @@ public sealed class CrashTests : IDisposable
         }
     }
 
+    private async Task DishAsync()
+    {
+        object Named(int number) =>
+            new
+            {
+                format = "ikuzo-dish",
+                version = 1,
+                name = $"Dish {number}",
+                servings = 4,
+                items = new[]
+                {
+                    new
+                    {
+                        key = "a",
+                        kind = "meat",
+                        load = new
+                        {
+                            cut = "duck-leg",
+                            pieces = 4,
+                            totalKg = 1,
+                        },
+                    },
+                },
+            };
+        _dish ??= (string?)(await PostAsync("/api/dishes", Named(0)))?["id"];
+        await NumberedAsync("dish", number => Http.PutAsJsonAsync($"/api/dishes/{_dish}", Named(number)));
+    }
+
+    private async Task KitchenAsync()
+    {
+        var settings = (await Http.GetFromJsonAsync<JsonObject>("/api/kitchen"))!["settings"]!;
+        await NumberedAsync(
+            "kitchen",
+            number =>
+            {
+                settings["name"] = $"Kitchen {number}";
+                return Http.PutAsJsonAsync("/api/kitchen", settings);
+            }
+        );
+    }
+
+    private async Task NumberedAsync(string what, Func<int, Task<HttpResponseMessage>> put)
+    {
+        var (kept, sent) = _numbers.GetValueOrDefault(what);
+        _numbers[what] = (kept, sent + 1);
+        using var answer = await put(sent + 1);
+        if (answer.IsSuccessStatusCode)
+        {
+            _numbers[what] = (sent + 1, sent + 1);
+        }
+    }
+
+    private async Task BackUpAsync()
+    {
+        _backups += await PostAsync("/api/backups", new { }) is null ? 0 : 1;
+        await Task.Delay(300);
+    }
+
     private async Task CheckWrittenAsync()
     {
+        foreach (var (what, (kept, sent)) in _numbers)
+        {
+            var thing = await Http.GetFromJsonAsync<JsonObject>(what == "kitchen" ? "/api/kitchen" : $"/api/dishes/{_dish}");
+            var name = (string)(what == "kitchen" ? thing!["settings"]! : thing!["document"]!)["name"]!;
+            var number = int.TryParse(name.Split(' ')[^1], CultureInfo.InvariantCulture, out var read) ? read : 0;
+            Assert.InRange(number, kept, sent);
+        }
+
         foreach (var (id, (kept, sent)) in _places)
         {
             var place = (string)(await Http.GetFromJsonAsync<JsonObject>($"/api/store/{id}"))!["place"]!;
