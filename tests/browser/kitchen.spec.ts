@@ -59,6 +59,24 @@ test('the altitude of the kitchen changes where water boils', async ({ page }) =
   await expect(page.getByText('Water boils at 96 °C')).toBeVisible()
 })
 
+test('a backup is made, looked into, and brought back with a way back', async ({ page }) => {
+  await page.goto('/kitchen')
+  const name = page.getByLabel('Name of the kitchen')
+  await expect(name).not.toHaveValue('')
+  const before = await name.inputValue()
+  await page.getByRole('button', { name: 'Back up now' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'Backed up' })).toBeVisible()
+  await name.fill('Elsewhere')
+  await expect.poll(async () => (await (await page.request.get('/api/kitchen')).json()).settings.name).toBe('Elsewhere')
+  await page.getByRole('button', { name: 'Bring back', exact: true }).first().click()
+  await expect(page.getByRole('group', { name: 'Backup to bring back' })).toContainText(/1\d\d cooks/)
+  await page.getByRole('button', { name: 'Put it in the place of what is here' }).click()
+  await expect(page.getByRole('status').filter({ hasText: 'Brought back' })).toBeVisible()
+  await expect(name).toHaveValue(before)
+  await expect(page.getByText('before another was brought back')).toBeVisible()
+  await expect(page.getByText('./ikuzo serve --home')).toBeVisible()
+})
+
 test('a thermometer that reads too hot is found out in ice and boiling water', async ({ page }) => {
   await page.goto('/kitchen')
   await page.getByLabel('In ice water').fill('1.5')

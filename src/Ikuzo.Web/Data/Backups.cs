@@ -147,10 +147,16 @@ public sealed class Backups(Database database, TimeProvider clock)
                 return (null, "It was written by a newer Ikuzo. Update this one first.");
             }
 
-            long Count(string table) =>
-                Text(connection, $"SELECT count(*) FROM sqlite_master WHERE name = '{table}'") == "0"
+            // What was removed can be undone, and is not counted.
+            long Count(string table)
+            {
+                var columns = Text(connection, $"SELECT group_concat(name) FROM pragma_table_info('{table}')") ?? "";
+                var kept = columns.Contains("removed_at", StringComparison.Ordinal) ? "WHERE removed_at IS NULL" : "";
+                return columns.Length == 0
                     ? 0
-                    : long.Parse(Text(connection, $"SELECT count(*) FROM {table}")!, CultureInfo.InvariantCulture);
+                    : long.Parse(Text(connection, $"SELECT count(*) FROM {table} {kept}")!, CultureInfo.InvariantCulture);
+            }
+
             var last = Count("cooks") > 0 ? Text(connection, "SELECT max(created_at) FROM cooks") : null;
             return (
                 new(

@@ -73,6 +73,9 @@ h2 {
   border-radius: 10px;
   text-decoration: none;
 }
+a:not(.get) {
+  color: inherit;
+}
 ol {
   padding-left: 22px;
 }

@@ -26,7 +26,7 @@ const dinners = computed(() => data.value?.dinners ?? [])
       </p>
       <p>{{ dinner.name }}</p>
     </div>
-    <p class="small">About; it is said anew as the cook goes on.</p>
+    <p v-if="dinners.length > 0" class="small">An estimate: it moves as the cook goes on.</p>
   </div>
 </template>
 

@@ -26,6 +26,7 @@ const moment = (instant: string) =>
     hour: '2-digit',
     minute: '2-digit',
   })
+const version = __VERSION__
 const size = (bytes: number) => `${(bytes / 1_048_576).toFixed(1)} MB`
 const words = (of: RestoreLook['look']) =>
   `${of.cooks} cooks, ${of.dishes} dishes, ${of.pots} ${of.pots === 1 ? 'pot' : 'pots'}, ${of.things} things in the cold`
@@ -95,6 +96,7 @@ const bring = () =>
     <v-btn v-if="backups.length > few && !showsAll" class="tall" variant="text" @click="showsAll = true"
       >All {{ backups.length }}</v-btn
     >
+    <p class="version">Ikuzo {{ version }}</p>
   </section>
 </template>
 
@@ -131,6 +133,10 @@ p {
   padding: 14px;
   border: 2px solid rgb(var(--v-theme-secondary));
   border-radius: 12px;
+}
+.version {
+  margin-top: 18px;
+  font-size: 0.9rem;
 }
 ul {
   list-style: none;

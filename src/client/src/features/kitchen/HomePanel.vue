@@ -109,6 +109,9 @@ p {
   font-weight: 700;
   font-variant-numeric: tabular-nums;
 }
+a {
+  color: inherit;
+}
 ul {
   list-style: none;
   margin: 0;
