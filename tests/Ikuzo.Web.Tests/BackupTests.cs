@@ -67,13 +67,12 @@ public sealed class BackupTests : IDisposable
 
         SqliteConnection.ClearAllPools();
         Destroy(way);
-        var (refused, why) = await ServerProcess.RunAsync(_folder);
-        Assert.Equal(1, refused);
-        Assert.Contains($"./ikuzo restore {name}", why);
-
-        var (code, said) = await ServerProcess.RunAsync(_folder, arguments: ["restore", name]);
-        Assert.True(code == 0, said);
-        Assert.Contains("Brought back: 0 cooks, 30 dishes, 1 pots.", said);
+        var database = new Database(_folder);
+        var backups = new Backups(database, TimeProvider.System);
+        var refusal = Assert.Throws<StartRefusalException>(() => database.Check(backups));
+        Assert.Contains($"./ikuzo restore {name}", refusal.Message);
+        SqliteConnection.ClearAllPools();
+        backups.Bring(backups.PathOf(name)!);
         await using var again = new IkuzoServer(demo: false, _folder);
         Assert.Equal(Enumerable.Range(0, 30).Select(i => $"Dish {i:00}"), await NamesAsync(again));
     }

@@ -93,8 +93,9 @@ public sealed class StartTests : IDisposable
         await File.WriteAllBytesAsync(bad, new byte[9000], TestContext.Current.CancellationToken); // newer, and no good
         await File.WriteAllTextAsync(Path, new string('x', 50_000), TestContext.Current.CancellationToken);
         await RefusesAsync($"is damaged. .*./ikuzo restore {good.Name}", _folder);
-        File.Delete(Path);
-        await RefusesAsync("is gone or empty, though there are backups", _folder);
+        var (code, brought) = await ServerProcess.RunAsync(_folder, arguments: ["restore", good.Name]);
+        Assert.Equal((0, true), (code, brought.Contains("Brought back: 0 cooks, 0 dishes, 1 pots.", StringComparison.Ordinal)));
+        Assert.False(new Database(_folder).Check(backups));
     }
 
     [Fact]
