@@ -7,41 +7,8 @@ using Microsoft.Data.Sqlite;
 
 namespace Ikuzo.Web.Tests;
 
-public sealed class BackupTests : IDisposable
+public sealed class BackupTests : FolderTests
 {
-    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-backup-").FullName;
-
-    private string Path => System.IO.Path.Combine(_folder, "ikuzo.db");
-
-    public void Dispose()
-    {
-        SqliteConnection.ClearAllPools();
-        Directory.Delete(_folder, recursive: true);
-    }
-
-    private static object Dish(string name) =>
-        new
-        {
-            format = "ikuzo-dish",
-            version = 1,
-            name,
-            servings = 4,
-            items = new[]
-            {
-                new
-                {
-                    key = "a",
-                    kind = "meat",
-                    load = new
-                    {
-                        cut = "duck-leg",
-                        pieces = 4,
-                        totalKg = 1,
-                    },
-                },
-            },
-        };
-
     private static async Task<string[]> NamesAsync(IkuzoServer server) =>
         [.. (await server.GetAsync("/api/dishes?pageSize=500")).Body!.AsArray().Select(d => (string)d!["document"]!["name"]!).Order()];
 
@@ -55,7 +22,7 @@ public sealed class BackupTests : IDisposable
     public async Task DestroyedDatabase_IsBroughtBack(string way)
     {
         string name;
-        await using (var server = new IkuzoServer(demo: false, _folder))
+        await using (var server = new IkuzoServer(demo: false, Folder))
         {
             for (var i = 0; i < 30; i++)
             {
@@ -67,13 +34,13 @@ public sealed class BackupTests : IDisposable
 
         SqliteConnection.ClearAllPools();
         Destroy(way);
-        var database = new Database(_folder);
+        var database = new Database(Folder);
         var backups = new Backups(database, TimeProvider.System);
         var refusal = Assert.Throws<StartRefusalException>(() => database.Check(backups));
         Assert.Contains($"./ikuzo restore {name}", refusal.Message);
         SqliteConnection.ClearAllPools();
         backups.Bring(backups.PathOf(name)!);
-        await using var again = new IkuzoServer(demo: false, _folder);
+        await using var again = new IkuzoServer(demo: false, Folder);
         Assert.Equal(Enumerable.Range(0, 30).Select(i => $"Dish {i:00}"), await NamesAsync(again));
     }
 
@@ -81,20 +48,20 @@ public sealed class BackupTests : IDisposable
     {
         foreach (var beside in new[] { "-wal", "-shm" })
         {
-            File.Delete(Path + beside);
+            File.Delete(DatabasePath + beside);
         }
 
         switch (way)
         {
             case "deleted":
-                File.Delete(Path);
+                File.Delete(DatabasePath);
                 return;
             case "emptied":
-                File.WriteAllBytes(Path, []);
+                File.WriteAllBytes(DatabasePath, []);
                 return;
         }
 
-        using var file = File.OpenWrite(Path);
+        using var file = File.OpenWrite(DatabasePath);
         switch (way)
         {
             case "truncated":
@@ -110,7 +77,7 @@ public sealed class BackupTests : IDisposable
     [Fact]
     public async Task Restore_ShowsWhatIsInIt_HasAWayBack_AndGoesOnUnderLoad()
     {
-        await using var server = new IkuzoServer(demo: false, _folder);
+        await using var server = new IkuzoServer(demo: false, Folder);
         await server.PostAsync("/api/dishes", Dish("First"));
         var (made, backup) = await server.SendAsync(HttpMethod.Post, "/api/backups");
         Assert.Equal(201, made);
@@ -134,7 +101,7 @@ public sealed class BackupTests : IDisposable
         var back = (string)restored!["wayBack"]!["name"]!;
         Assert.Equal(200, (await server.SendAsync(HttpMethod.Post, $"/api/restore?backup={back}")).Status);
         Assert.Contains("Second", await NamesAsync(server));
-        await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
+        await using var db = await new Database(Folder).OpenAsync(TestContext.Current.CancellationToken);
         Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
         Assert.Equal(404, (await server.SendAsync(HttpMethod.Post, "/api/restore?backup=../ikuzo.db")).Status);
         Assert.Equal(404, (await server.GetAsync("/api/backups/..%2f..%2fikuzo.db")).Status);
@@ -153,7 +120,7 @@ public sealed class BackupTests : IDisposable
     public async Task Everything_IsOneFile_AndComesBack()
     {
         byte[] zip;
-        await using (var server = new IkuzoServer(demo: false, _folder))
+        await using (var server = new IkuzoServer(demo: false, Folder))
         {
             await server.PostAsync("/api/dishes", Dish("Kept"));
             await server.PostAsync("/api/store", new { text = "stock 1 l freezer" });
@@ -199,12 +166,12 @@ public sealed class BackupTests : IDisposable
     [Fact]
     public async Task OlderDatabase_IsBackedUpBeforeItIsChanged()
     {
-        await using (var server = new IkuzoServer(demo: false, _folder))
+        await using (var server = new IkuzoServer(demo: false, Folder))
         {
             Assert.Empty((await server.GetAsync("/api/backups")).Body!.AsArray());
         }
 
-        await using (var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken))
+        await using (var db = await new Database(Folder).OpenAsync(TestContext.Current.CancellationToken))
         {
             await db.ExecuteAsync(
                 "DROP TABLE devices; DROP TABLE cook_channels; DELETE FROM SchemaVersions WHERE ScriptName LIKE '%0010%'"
@@ -213,7 +180,7 @@ public sealed class BackupTests : IDisposable
         }
 
         SqliteConnection.ClearAllPools();
-        await using var again = new IkuzoServer(demo: false, _folder);
+        await using var again = new IkuzoServer(demo: false, Folder);
         Assert.Equal("before-update", (string)(await again.GetAsync("/api/backups")).Body![0]!["why"]!);
     }
 
@@ -233,12 +200,12 @@ public sealed class BackupTests : IDisposable
     [Fact]
     public async Task Tool_MakesABackupBesideARunningServer()
     {
-        await using var server = new IkuzoServer(demo: false, _folder);
+        await using var server = new IkuzoServer(demo: false, Folder);
         await server.PostAsync("/api/dishes", Dish("Here"));
-        var to = System.IO.Path.Combine(_folder, "elsewhere.db");
-        var (code, said) = await ServerProcess.RunAsync(_folder, arguments: ["backup", to]);
+        var to = Path.Combine(Folder, "elsewhere.db");
+        var (code, said) = await ServerProcess.RunAsync(Folder, arguments: ["backup", to]);
         Assert.True(code == 0, said);
         Assert.Equal(1, Backups.Look(to).Look!.Dishes);
-        Assert.Equal(1, (await ServerProcess.RunAsync(_folder, arguments: ["backup", "/proc/nothing/x.db"])).Code);
+        Assert.Equal(1, (await ServerProcess.RunAsync(Folder, arguments: ["backup", "/proc/nothing/x.db"])).Code);
     }
 }

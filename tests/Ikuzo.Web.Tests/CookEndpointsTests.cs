@@ -14,7 +14,9 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.Equal("pressure-reached", (string)cook["next"]![0]!["kind"]!);
         Assert.NotNull(cook["next"]![0]!["dueAt"]);
         Assert.Equal(["pressure-reached", "hold-over"], cook["ahead"]!.AsArray().Take(2).Select(a => (string)a!["after"]!));
-        Assert.Equal("open", (string)cook["ahead"]!.AsArray()[^1]!["phase"]!);
+        var phases = cook["ahead"]!.AsArray().Select(a => (string)a!["phase"]!).ToList();
+        Assert.Contains("open", phases);
+        Assert.Equal("done", phases[^1]); // unmeasured, for who is cut off
         (_, cook) = await DoAsync(id, "pressure-reached");
         Assert.Equal("holding", (string)cook!["phase"]!);
         Assert.Contains((await Server.GetAsync("/api/cooks?state=active")).Body!.AsArray(), c => (string)c!["id"]! == id);

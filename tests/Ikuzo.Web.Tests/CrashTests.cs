@@ -7,7 +7,7 @@ using Ikuzo.Web.Data;
 namespace Ikuzo.Web.Tests;
 
 /// <summary>The server is killed in the middle of cooks, again and again. What it acknowledged is there afterwards.</summary>
-public sealed class CrashTests : IDisposable
+public sealed class CrashTests : FolderTests
 {
     private static readonly int Kills = int.Parse(
         Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "3",
@@ -26,7 +26,6 @@ public sealed class CrashTests : IDisposable
         release = new { kind = "vent" },
     };
 
-    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-crash-").FullName;
     private readonly Dictionary<string, List<string>> _acknowledged = [];
     private readonly Dictionary<string, string> _phases = [];
     private readonly Dictionary<string, (string Kept, string Sent)> _places = []; // of things in the cold
@@ -39,12 +38,7 @@ public sealed class CrashTests : IDisposable
 
     private HttpClient Http => _server!.Http;
 
-    public void Dispose()
-    {
-        _server?.Dispose();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
-        Directory.Delete(_folder, recursive: true);
-    }
+    protected override void Leave() => _server?.Dispose();
 
     // The long campaign is ./ikuzo soak.
     [Fact]
@@ -84,9 +78,9 @@ public sealed class CrashTests : IDisposable
         await CheckAsync();
         await _server!.KillAsync();
 
-        var backups = new Backups(new Database(_folder), TimeProvider.System);
+        var backups = new Backups(new Database(Folder), TimeProvider.System);
         Assert.All(backups.List(), b => Assert.Null(Backups.Look(backups.PathOf(b.Name)!).Wrong));
-        await using var db = await new Database(_folder).OpenAsync(TestContext.Current.CancellationToken);
+        await using var db = await new Database(Folder).OpenAsync(TestContext.Current.CancellationToken);
         Assert.Equal("ok", await db.ExecuteScalarAsync<string>("PRAGMA integrity_check"));
         Console.WriteLine(
             $"{Kills} kills, {_acknowledged.Count} cooks, {sent} entries, {_places.Count} things in the cold and "
@@ -98,7 +92,7 @@ public sealed class CrashTests : IDisposable
     private async Task StartAsync()
     {
         _server?.Dispose();
-        _server = await ServerProcess.StartAsync(_folder);
+        _server = await ServerProcess.StartAsync(Folder);
     }
 
     private static bool IsGone(Exception error) =>
@@ -160,30 +154,8 @@ public sealed class CrashTests : IDisposable
 
     private async Task DishAsync()
     {
-        object Named(int number) =>
-            new
-            {
-                format = "ikuzo-dish",
-                version = 1,
-                name = $"Dish {number}",
-                servings = 4,
-                items = new[]
-                {
-                    new
-                    {
-                        key = "a",
-                        kind = "meat",
-                        load = new
-                        {
-                            cut = "duck-leg",
-                            pieces = 4,
-                            totalKg = 1,
-                        },
-                    },
-                },
-            };
-        _dish ??= (string?)(await PostAsync("/api/dishes", Named(0)))?["id"];
-        await NumberedAsync("dish", number => Http.PutAsJsonAsync($"/api/dishes/{_dish}", Named(number)));
+        _dish ??= (string?)(await PostAsync("/api/dishes", Dish("Dish 0")))?["id"];
+        await NumberedAsync("dish", number => Http.PutAsJsonAsync($"/api/dishes/{_dish}", Dish($"Dish {number}")));
     }
 
     private async Task KitchenAsync()

@@ -78,13 +78,20 @@ public sealed class HouseTests : IDisposable
     {
         var settings = new Dictionary<string, string> { ["IKUZO_URLS"] = "http://127.0.0.1:5180", ["IKUZO_HOME"] = $"{home}" };
         var server = ServerProcess.Begin(_folder, settings, before: ["ip", "netns", "exec", House]);
-        for (var until = DateTime.UtcNow.AddSeconds(60); await InsideAsync("GET", "/api/health") is null && DateTime.UtcNow < until; )
+        for (var until = DateTime.UtcNow.AddSeconds(60); !await IsUpAsync(home) && DateTime.UtcNow < until; )
         {
             Assert.False(server.HasExited, server.Said);
             await Task.Delay(100);
         }
 
         return server;
+    }
+
+    private static async Task<bool> IsUpAsync(bool home)
+    {
+        using var knock = new System.Net.Sockets.TcpClient();
+        return await InsideAsync("GET", "/api/health") is not null
+            && (!home || await knock.ConnectAsync(There, 5443).ContinueWith(c => c.IsCompletedSuccessfully, TaskScheduler.Default));
     }
 
     // A phone trusts the certificate of the household and nothing else, and keeps its cookie.

@@ -6,18 +6,8 @@ using Microsoft.Data.Sqlite;
 namespace Ikuzo.Web.Tests;
 
 /// <summary>It starts, or says in one sentence why not.</summary>
-public sealed class StartTests : IDisposable
+public sealed class StartTests : FolderTests
 {
-    private readonly string _folder = Directory.CreateTempSubdirectory("ikuzo-start-").FullName;
-
-    private string Path => System.IO.Path.Combine(_folder, "ikuzo.db");
-
-    public void Dispose()
-    {
-        SqliteConnection.ClearAllPools();
-        Directory.Delete(_folder, recursive: true);
-    }
-
     private static async Task RefusesAsync(
         string sentence,
         string folder,
@@ -35,7 +25,7 @@ public sealed class StartTests : IDisposable
 
     private async Task MakeAsync(string sql = "SELECT 1")
     {
-        var database = new Database(_folder);
+        var database = new Database(Folder);
         database.Migrate();
         await using (var db = await database.OpenAsync(TestContext.Current.CancellationToken))
         {
@@ -48,8 +38,8 @@ public sealed class StartTests : IDisposable
     [Fact]
     public Task FileForAFolder_IsSaid()
     {
-        File.WriteAllText(Path, "");
-        return RefusesAsync("ikuzo.db is a file; name a folder in IKUZO_DATA", Path);
+        File.WriteAllText(DatabasePath, "");
+        return RefusesAsync("ikuzo.db is a file; name a folder in IKUZO_DATA", DatabasePath);
     }
 
     [Fact]
@@ -59,18 +49,18 @@ public sealed class StartTests : IDisposable
     [InlineData("http://kitchen.example:5180", "names the host kitchen.example, which would answer on every address")]
     [InlineData("http://0.0.0.0:5180", "would answer other machines on 0.0.0.0 without a lock")]
     [InlineData("kitchen", "is not an address: kitchen")]
-    public Task AddressForOthers_IsSaid(string urls, string sentence) => RefusesAsync(sentence, _folder, new() { ["IKUZO_URLS"] = urls });
+    public Task AddressForOthers_IsSaid(string urls, string sentence) => RefusesAsync(sentence, Folder, new() { ["IKUZO_URLS"] = urls });
 
     [Fact]
     public async Task PortInUse_AndASecondServer_AreSaid()
     {
-        using var server = await ServerProcess.StartAsync(_folder);
+        using var server = await ServerProcess.StartAsync(Folder);
         var other = Directory.CreateTempSubdirectory("ikuzo-start-").FullName;
         var address = server.Http.BaseAddress!.ToString().TrimEnd('/');
         await RefusesAsync("Something else listens on 127.0.0.1:.* already", other, new() { ["IKUZO_URLS"] = address });
         Directory.Delete(other, recursive: true);
-        await RefusesAsync("Another Ikuzo serves the folder .* already; stop that one", _folder);
-        await RefusesAsync("Another Ikuzo serves the folder", _folder, arguments: ["restore", "any.db"]);
+        await RefusesAsync("Another Ikuzo serves the folder .* already; stop that one", Folder);
+        await RefusesAsync("Another Ikuzo serves the folder", Folder, arguments: ["restore", "any.db"]);
         Assert.False(server.HasExited);
     }
 
@@ -80,29 +70,29 @@ public sealed class StartTests : IDisposable
         await MakeAsync(
             "INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Ikuzo.Web.Data.Migrations.0999_later.sql', '2031-01-01')"
         );
-        await RefusesAsync(@"written by a newer Ikuzo \(0999_later.sql is not known here\)", _folder);
+        await RefusesAsync(@"written by a newer Ikuzo \(0999_later.sql is not known here\)", Folder);
     }
 
     [Fact]
     public async Task DamagedDatabase_IsSaid_AndTheNewestGoodBackupIsOffered()
     {
         await MakeAsync();
-        var backups = new Backups(new Database(_folder), TimeProvider.System);
+        var backups = new Backups(new Database(Folder), TimeProvider.System);
         var good = backups.Make(BackupWhy.Daily);
-        var bad = System.IO.Path.Combine(_folder, "backups", "ikuzo-21000101T000000000Z-daily.db");
+        var bad = Path.Combine(Folder, "backups", "ikuzo-21000101T000000000Z-daily.db");
         await File.WriteAllBytesAsync(bad, new byte[9000], TestContext.Current.CancellationToken); // newer, and no good
-        await File.WriteAllTextAsync(Path, new string('x', 50_000), TestContext.Current.CancellationToken);
-        await RefusesAsync($"is damaged. .*./ikuzo restore {good.Name}", _folder);
-        var (code, brought) = await ServerProcess.RunAsync(_folder, arguments: ["restore", good.Name]);
+        await File.WriteAllTextAsync(DatabasePath, new string('x', 50_000), TestContext.Current.CancellationToken);
+        await RefusesAsync($"is damaged. .*./ikuzo restore {good.Name}", Folder);
+        var (code, brought) = await ServerProcess.RunAsync(Folder, arguments: ["restore", good.Name]);
         Assert.Equal((0, true), (code, brought.Contains("Brought back: 0 cooks, 0 dishes, 1 pots.", StringComparison.Ordinal)));
-        Assert.False(new Database(_folder).Check(backups));
+        Assert.False(new Database(Folder).Check(backups));
     }
 
     [Fact]
     public async Task DamagedDatabase_WithoutABackup_SaysWhatToDo()
     {
-        await File.WriteAllTextAsync(Path, new string('x', 50_000), TestContext.Current.CancellationToken);
-        await RefusesAsync("There is no good backup; move the file away", _folder);
+        await File.WriteAllTextAsync(DatabasePath, new string('x', 50_000), TestContext.Current.CancellationToken);
+        await RefusesAsync("There is no good backup; move the file away", Folder);
     }
 
     // A disk of its own, which is full or cannot be written.
@@ -111,17 +101,17 @@ public sealed class StartTests : IDisposable
     [InlineData("size=4m,ro", "cannot be written")]
     public async Task DiskThatTakesNothing_IsSaid(string options, string sentence)
     {
-        string[] inside = ["unshare", "-m", "sh", "-c", $"mount -t tmpfs -o {options} tmpfs '{_folder}' && exec \"$@\"", "sh"];
+        string[] inside = ["unshare", "-m", "sh", "-c", $"mount -t tmpfs -o {options} tmpfs '{Folder}' && exec \"$@\"", "sh"];
         using var tried = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("unshare", ["-m", "true"]));
         await tried!.WaitForExitAsync(TestContext.Current.CancellationToken);
         Assert.SkipUnless(tried.ExitCode == 0, "This machine lets nobody mount a disk.");
-        await RefusesAsync(sentence, _folder, before: inside);
+        await RefusesAsync(sentence, Folder, before: inside);
     }
 
     [Fact]
     public async Task Stop_WaitsForNoComputation()
     {
-        using var server = await ServerProcess.StartAsync(_folder);
+        using var server = await ServerProcess.StartAsync(Folder);
         var bird = new
         {
             load = new
@@ -156,7 +146,7 @@ public sealed class StartTests : IDisposable
             UPDATE cooks SET ended = 1, to_book = 1 WHERE id = 'ended';
             """
         );
-        await using var server = new IkuzoServer(demo: false, _folder);
+        await using var server = new IkuzoServer(demo: false, Folder);
         foreach (var list in new[] { "/api/dishes", "/api/plans", "/api/cooks", "/api/cooks?state=active" })
         {
             Assert.Empty((await server.GetAsync(list)).Body!.AsArray());
@@ -177,9 +167,9 @@ public sealed class StartTests : IDisposable
     [Fact]
     public async Task DatabaseThatGoes_IsSaidByHealth()
     {
-        await using var server = new IkuzoServer(demo: false, _folder);
+        await using var server = new IkuzoServer(demo: false, Folder);
         Assert.Equal("ok", (string)(await server.GetAsync("/api/health")).Body!["status"]!);
-        File.Move(Path, $"{Path}.away");
+        File.Move(DatabasePath, $"{DatabasePath}.away");
         SqliteConnection.ClearAllPools();
         var (status, health) = await server.GetAsync("/api/health");
         Assert.Equal((503, "failing"), (status, (string)health!["status"]!));

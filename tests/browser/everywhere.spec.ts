@@ -38,15 +38,18 @@ for (const view of views) {
   })
 }
 
-test('no request leaves the machine and nothing complains in the console', async ({ page, baseURL }) => {
-  const foreign: string[] = []
-  const complaints: string[] = []
-  page.on('request', (r) => r.url().startsWith(baseURL!) || r.url().startsWith('data:') || foreign.push(r.url()))
-  page.on('console', (m) => ['error', 'warning'].includes(m.type()) && complaints.push(m.text()))
-  for (const view of views) {
-    await page.goto(view)
-    await page.waitForLoadState('networkidle')
-  }
-  expect(foreign).toEqual([])
-  expect(complaints).toEqual([])
+test.describe('with what is installed', () => {
+  test.use({ serviceWorkers: 'allow' })
+  test('no request leaves the machine and nothing complains in the console', async ({ page, baseURL }) => {
+    const foreign: string[] = []
+    const complaints: string[] = []
+    page.on('request', (r) => r.url().startsWith(baseURL!) || r.url().startsWith('data:') || foreign.push(r.url()))
+    page.on('console', (m) => ['error', 'warning'].includes(m.type()) && complaints.push(m.text()))
+    for (const view of views) {
+      await page.goto(view)
+      await page.waitForLoadState('networkidle')
+    }
+    expect(foreign).toEqual([])
+    expect(complaints).toEqual([])
+  })
 })

@@ -2,7 +2,7 @@ import { expect, type Locator, type Page } from '@playwright/test'
 import { test } from './household'
 
 // A hand that types anywhere, on a slow machine and a slow server that answers in any order. What was typed last is what is kept.
-const edits = Number(process.env.IKUZO_EDITS ?? 15)
+const edits = Number(process.env.IKUZO_EDITS ?? 10)
 const seed = 20261206
 const mostDelayMs = Number(process.env.IKUZO_DELAY ?? 3000)
 

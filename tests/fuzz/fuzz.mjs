@@ -108,9 +108,9 @@ await withServer({ address, env: { IKUZO_DEMO: 'true', Serilog__MinimumLevel__De
   await learn()
   let left = requests
   const work = async () => {
-    while (left-- > 0) {
-      if (left % 2000 === 0) await learn()
-      const one = operations[left % operations.length]
+    for (let number = left--; number > 0; number = left--) {
+      if (number % 2000 === 0) await learn()
+      const one = operations[number % operations.length]
       if (!random.chance(seldom.get(one.operation.operationId) ?? 1)) continue
       await send(one.operation, requestOf(one, good)).catch((error) => wrong.push(`${one.operation.operationId}: ${error.message} ${error.cause ?? ''}`))
     }

@@ -8,7 +8,7 @@ namespace Ikuzo.Web.Serving;
 /// </summary>
 internal sealed partial class ComputeThreads : TaskScheduler, IDisposable
 {
-    private const int Politeness = 10, // of 19: a tenth of what a thread that serves gets where both want the core
+    private const int Politeness = 5, // of 19: a third of what a thread that serves gets where both want the core
         ThisThread = 0;
 
     private readonly BlockingCollection<Task> _tasks = [];

@@ -7,19 +7,19 @@ namespace Ikuzo.Web.Serving;
 internal sealed record Work(string Name, TimeSpan Limit, bool NewestFirst = false)
 {
     /// <summary>One plan, or one question about it: tens of milliseconds each.</summary>
-    public static readonly Work Plan = new("plan", TimeSpan.FromSeconds(10), NewestFirst: true);
+    public static readonly Work Plan = new("plan", TimeSpan.FromSeconds(20), NewestFirst: true);
 
     /// <summary>A dish: a search over many plans.</summary>
-    public static readonly Work Dish = new("dish", TimeSpan.FromSeconds(20), NewestFirst: true);
+    public static readonly Work Dish = new("dish", TimeSpan.FromSeconds(30), NewestFirst: true);
 
     /// <summary>The equations computed on a grid of somebody's choice.</summary>
-    public static readonly Work Check = new("check", TimeSpan.FromSeconds(10));
+    public static readonly Work Check = new("check", TimeSpan.FromSeconds(20));
 
     /// <summary>A file that is read or written.</summary>
-    public static readonly Work File = new("file", TimeSpan.FromSeconds(20));
+    public static readonly Work File = new("file", TimeSpan.FromSeconds(30));
 
     /// <summary>Learning from cooks.</summary>
-    public static readonly Work Learning = new("learning", TimeSpan.FromSeconds(30));
+    public static readonly Work Learning = new("learning", TimeSpan.FromSeconds(60));
 
     /// <summary>What a running cook asks for: nobody waits, its page is told.</summary>
     public static readonly Work AtThePot = new("at-the-pot", TimeSpan.FromSeconds(30));

@@ -14,7 +14,7 @@ internal sealed class WorkQueue(ComputeThreads threads)
 
     private readonly Lock _lock = new();
     private readonly LinkedList<Client> _clients = []; // those with somebody waiting, the next first
-    private int _free = Math.Max(2, Environment.ProcessorCount - 1); // one that is long keeps no short one waiting; serving goes first anyway
+    private int _free = Math.Max(2, Environment.ProcessorCount - 1); // two, so that a long one keeps no short one waiting
 
     /// <summary>Computes when it is this one's turn.</summary>
     /// <param name="work">What kind it is.</param>

@@ -51,7 +51,7 @@ const bring = () =>
 </script>
 
 <template>
-  <section class="backups" aria-labelledby="backup-title">
+  <section class="panel" aria-labelledby="backup-title">
     <h2 id="backup-title">Backups</h2>
     <p>Made each day by itself, kept for a week and, one a week, for a month. Keep one on another machine too.</p>
     <p class="acts">
@@ -100,25 +100,8 @@ const bring = () =>
   </section>
 </template>
 
+<style scoped src="./panel.css"></style>
 <style scoped>
-.backups {
-  display: grid;
-  gap: 8px;
-}
-h2 {
-  font-family: var(--display);
-  font-weight: 560;
-  line-height: 1.15;
-}
-p {
-  margin: 0;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-  align-items: center;
-}
 .link {
   display: inline-flex;
   align-items: center;
@@ -137,19 +120,6 @@ p {
 .version {
   margin-top: 18px;
   font-size: 0.9rem;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 16px;
-  align-items: center;
-  min-height: 48px;
-  border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
 }
 .when {
   flex: 1 1 260px;

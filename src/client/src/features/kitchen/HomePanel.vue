@@ -32,7 +32,7 @@ const remove = (id: string) =>
 </script>
 
 <template>
-  <section v-if="home" class="home" aria-labelledby="home-title">
+  <section v-if="home" class="panel" aria-labelledby="home-title">
     <h2 id="home-title">Phones of the house</h2>
     <p v-if="!home.isOpen">
       Only this machine is served. To take Ikuzo to the pot on a phone, start it with <code>./ikuzo serve --home</code>.
@@ -74,24 +74,8 @@ const remove = (id: string) =>
   </section>
 </template>
 
+<style scoped src="./panel.css"></style>
 <style scoped>
-.home {
-  display: grid;
-  gap: 8px;
-}
-h2 {
-  font-family: var(--display);
-  font-weight: 560;
-  line-height: 1.15;
-}
-p {
-  margin: 0;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
 .code {
   display: flex;
   flex-wrap: wrap;
@@ -108,20 +92,5 @@ p {
   font-size: 2.6rem;
   font-weight: 700;
   font-variant-numeric: tabular-nums;
-}
-a {
-  color: inherit;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  min-height: 48px;
-  border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
 }
 </style>

@@ -68,6 +68,7 @@ const storeListeners = new Set<(item: StoreView) => void>()
 const dishListeners = new Set<(dish: KeptDish) => unknown>()
 const kitchenListeners = new Set<(kitchen: KitchenView) => void>()
 const changedElsewhere = 412
+let kitchen: KitchenView | null = null // as it was last heard of
 let sending: Promise<void> | null = null
 
 const isOfCook = (waiting: Waiting): waiting is CookWaiting => 'cookId' in waiting
@@ -119,15 +120,19 @@ async function sendDish({ dishId: id, body, version }: DishWaiting) {
 
 // Only what was changed is laid over what the kitchen is now, so that two windows lose nothing of each other.
 async function sendKitchen({ settings }: KitchenWaiting) {
-  const now = unwrap(await api.GET('/api/kitchen'))
+  const now = kitchen ?? unwrap(await api.GET('/api/kitchen'))
   const answer = await api.PUT('/api/kitchen', {
     params: { header: { 'If-Match': now.version } },
     body: { ...now.settings, ...settings },
   })
-  if (answer.response.status === changedElsewhere) return sendKitchen({ settings, clientId: '' })
+  if (answer.response.status === changedElsewhere) {
+    kitchen = null // another window was quicker: it is asked what it is now
+    return sendKitchen({ settings, clientId: '' })
+  }
   const tell = () => {
-    const kitchen = unwrap(answer)
-    kitchenListeners.forEach((listener) => listener(kitchen))
+    const saved = unwrap(answer)
+    kitchen = saved
+    kitchenListeners.forEach((listener) => listener(saved))
   }
   return { status: answer.response.status, tell }
 }
@@ -219,6 +224,7 @@ export function useOutbox() {
     change({ settings, clientId: crypto.randomUUID() }, (w) =>
       isKitchen(w) ? { ...w, settings: { ...w.settings, ...settings } } : null,
     )
+  const knowKitchen = (view: KitchenView) => (kitchen = view)
   const settle = (dishId: string) => (conflicts.value = conflicts.value.filter((c) => c.dishId !== dishId))
 
   useIntervalFn(() => void flush(), retryMs)
@@ -242,6 +248,7 @@ export function useOutbox() {
     unsentKitchen,
     saveDish,
     saveKitchen,
+    knowKitchen,
     conflicts,
     settle,
     dishListeners,

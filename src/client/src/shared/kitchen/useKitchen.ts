@@ -51,7 +51,16 @@ export function useKitchen() {
     onSuccess: refresh,
   })
 
-  watch(query.data, (view) => view && (known.value = view.settings), { immediate: true })
+  const { knowKitchen } = useOutbox()
+  watch(
+    query.data,
+    (view) => {
+      if (!view) return
+      known.value = view.settings
+      knowKitchen(view)
+    },
+    { immediate: true },
+  )
   const { value: settings, change: changeSettings, refusal } = useSettings(client)
   const pots = computed(() => query.data.value?.pots ?? [])
   const unitSystem = computed(() => settings.value?.units ?? 'metric')

@@ -31,7 +31,12 @@ export async function keepQueries(client: QueryClient) {
     },
   })
   // A browser that keeps nothing is no reason to show nothing.
-  await Promise.race([restored.catch(() => undefined), new Promise((resolve) => setTimeout(resolve, mostWaitMs))])
+  // What was kept is shown, and asked about anew.
+  const asked = restored.then(
+    () => client.invalidateQueries({ refetchType: 'none' }),
+    () => undefined,
+  )
+  await Promise.race([asked, new Promise((resolve) => setTimeout(resolve, mostWaitMs))])
 }
 
 /** Forgets it all: a phone that may no longer come in keeps nothing of the household. */

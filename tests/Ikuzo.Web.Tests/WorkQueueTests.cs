@@ -1,0 +1,88 @@
+using Ikuzo.Web.Serving;
+
+namespace Ikuzo.Web.Tests;
+
+public sealed class WorkQueueTests : IDisposable
+{
+    private readonly ComputeThreads _threads = new();
+    private readonly WorkQueue _queue;
+    private readonly List<int> _order = [];
+    private readonly List<TaskCompletionSource<int>> _held = [];
+
+    public WorkQueueTests()
+    {
+        _queue = new WorkQueue(_threads);
+        for (var i = 0; i < Math.Max(2, Environment.ProcessorCount - 1); i++)
+        {
+            var gate = new TaskCompletionSource<int>();
+            _held.Add(gate);
+            _ = _queue.RunAsync(Work.File, "held", () => gate.Task, CancellationToken.None);
+        }
+    }
+
+    public void Dispose()
+    {
+        _held.ForEach(gate => gate.TrySetResult(0));
+        _threads.Dispose();
+    }
+
+    private Task<int> Ask(Work work, string client, int number, CancellationToken cancellation = default) =>
+        _queue.RunAsync(
+            work,
+            client,
+            () =>
+            {
+                lock (_order)
+                {
+                    _order.Add(number);
+                }
+
+                return Task.FromResult(number);
+            },
+            cancellation
+        );
+
+    // One turn is free at a time, so that the order is that of the turns.
+    private void LetOne() => _held[0].SetResult(0);
+
+    [Fact]
+    public async Task Turns_GoFromPageToPage_TheNewestPlanFirst_FilesInTheirOrder()
+    {
+        Task<int>[] all =
+        [
+            Ask(Work.Plan, "a", 1),
+            Ask(Work.Plan, "a", 2),
+            Ask(Work.Plan, "a", 3),
+            Ask(Work.File, "b", 10),
+            Ask(Work.File, "b", 20),
+        ];
+        LetOne();
+        await Task.WhenAll(all).WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
+        Assert.Equal([3, 10, 2, 20, 1], _order);
+    }
+
+    [Fact]
+    public async Task TooManyOfOnePage_TurnAwayWhatWaitsLongest_AndNobodyElse()
+    {
+        var other = Ask(Work.Plan, "other", 100);
+        var many = Enumerable.Range(0, WorkQueue.MostWaiting + 1).Select(i => Ask(Work.Plan, "many", i)).ToArray();
+        await Assert.ThrowsAsync<TooManyWaitException>(() => many[0]);
+        LetOne();
+        await Task.WhenAll(many.Skip(1).Append(other)).WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
+        Assert.DoesNotContain(0, _order);
+        Assert.Equal(100, _order[0]);
+    }
+
+    [Fact]
+    public async Task WhoeverHangsUp_IsNotComputedFor()
+    {
+        using var stop = new CancellationTokenSource();
+        var gone = Ask(Work.Plan, "a", 1, stop.Token);
+        var stays = Ask(Work.Plan, "a", 2);
+        await stop.CancelAsync();
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => gone);
+        LetOne();
+        Assert.Equal(2, await stays.WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken));
+        Assert.Equal([2], _order);
+    }
+}
