@@ -86,7 +86,7 @@ public static class Problems
         [GuestsOnly] = (StatusCodes.Status403Forbidden, "Guests do not see this."),
         [NotBackedUp] = (StatusCodes.Status507InsufficientStorage, "The backup was not made."),
         [TooMany] = (StatusCodes.Status429TooManyRequests, "Too much was asked at once."),
-        [TookTooLong] = (StatusCodes.Status503ServiceUnavailable, "This took too long and was stopped; nothing was stored."),
+        [TookTooLong] = (StatusCodes.Status503ServiceUnavailable, "This took too long and was stopped."),
         [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),
     };
 

@@ -1,5 +1,5 @@
-import { useIntervalFn, useLocalStorage } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { computed, ref, shallowRef } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type {
   CookEventData,
@@ -58,9 +58,18 @@ export interface Conflict {
 const retryMs = 1500
 const serverFailed = 500
 const name = 'ikuzo.outbox'
-const atOnce = { flush: 'sync' } as const // it is on the disk before anything else happens
-const waiting = useLocalStorage<Waiting[]>(name, [], atOnce)
-const conflicts = useLocalStorage<Conflict[]>('ikuzo.conflicts', [], atOnce)
+const read = (text: string | null) => JSON.parse(text ?? '[]') as Waiting[]
+const waiting = shallowRef(read(localStorage.getItem(name)))
+
+// On the disk before anything else happens, and laid over what another window wrote there since.
+function keep(change: (now: Waiting[]) => Waiting[]) {
+  waiting.value = change(read(localStorage.getItem(name)))
+  localStorage.setItem(name, JSON.stringify(waiting.value))
+}
+useEventListener(window, 'storage', (event) => {
+  if (event.key === name) waiting.value = read(event.newValue)
+})
+const conflicts = useLocalStorage<Conflict[]>('ikuzo.conflicts', [])
 const refusal = ref<string | null>(null)
 const refusals = new Map<string, Error>() // of what somebody waits for, by its name
 const listeners = new Set<(cook: CookView) => void>()
@@ -112,7 +121,7 @@ async function sendDish({ dishId: id, body, version }: DishWaiting) {
   }
   // What was written since was written over this.
   function know(dish: KeptDish) {
-    waiting.value = waiting.value.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w))
+    keep((now) => now.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w)))
     dishListeners.forEach((listener) => listener(dish))
   }
   return { status: answer.response.status, tell }
@@ -164,7 +173,7 @@ async function sendAll() {
       if (sent.status >= serverFailed) return // nothing is wrong with what was said: it is tried again
       // By its name: another window of this browser may have sent the first meanwhile.
       const { clientId } = next
-      waiting.value = waiting.value.filter((w) => w.clientId !== clientId)
+      keep((now) => now.filter((w) => w.clientId !== clientId))
       try {
         sent.tell()
       } catch (error) {
@@ -184,7 +193,7 @@ async function alone() {
   const locks = navigator.locks as LockManager | null | undefined // not every browser has them
   if (!locks) return sendAll()
   await locks.request(name, async () => {
-    waiting.value = JSON.parse(localStorage.getItem(name) ?? '[]') as Waiting[]
+    waiting.value = read(localStorage.getItem(name))
     await sendAll()
   })
 }
@@ -196,7 +205,7 @@ export const flush = () => (waiting.value.length === 0 ? Promise.resolve() : (se
 export function useOutbox() {
   function put(what: Waiting) {
     refusal.value = null
-    waiting.value = [...waiting.value, what]
+    keep((now) => [...now, what])
     return flush()
   }
   const send = (cookId: string, kind: CookEventKind, data: CookEventData = {}, at: string | null = null) =>
@@ -207,11 +216,11 @@ export function useOutbox() {
   // A thing that waits already goes out as it is now.
   async function change(what: DishWaiting | KitchenWaiting, merged: (before: Waiting) => Waiting | null) {
     const before = sending === null ? waiting.value.find((w) => merged(w) !== null) : undefined
-    const name = before?.clientId ?? what.clientId
-    waiting.value = before ? waiting.value.map((w) => (w === before ? merged(w)! : w)) : [...waiting.value, what]
+    const named = before?.clientId ?? what.clientId
+    keep((now) => (before ? now.map((w) => (w.clientId === named ? merged(w)! : w)) : [...now, what]))
     await flush()
-    const refused = refusals.get(name)
-    refusals.delete(name)
+    const refused = refusals.get(named)
+    refusals.delete(named)
     if (refused) throw refused
   }
   /** Keeps a dish; throws what the server has against it. One that cannot be sent now goes out later. */
