@@ -10,7 +10,7 @@ namespace Ikuzo.Web.Tests;
 public sealed class CrashTests : FolderTests
 {
     private static readonly int Kills = int.Parse(
-        Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "3",
+        Environment.GetEnvironmentVariable("IKUZO_SOAK_KILLS") ?? "2",
         CultureInfo.InvariantCulture
     );
 

@@ -14,7 +14,8 @@ async function settled(page: Page): Promise<number> {
   await expect(page.getByText('Working it out')).toHaveCount(0)
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
   await expect(page.locator('.stale')).toHaveCount(0) // an answer to another question is hidden and says nothing
-  return Number(await minutes(page).innerText())
+  await expect(minutes(page)).toBeVisible()
+  return Number(await minutes(page).textContent())
 }
 
 test.beforeEach(async ({ page }) => {
