@@ -4,7 +4,7 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../../artifacts/browser',
   reporter: [['list'], ['junit', { outputFile: '../../artifacts/results/browser.xml' }]],
-  workers: Number(process.env.IKUZO_WORKERS ?? 3), // on two cores: many wait for a pot or a slow server
+  workers: Number(process.env.IKUZO_WORKERS ?? 2),
   timeout: 45_000,
   use: {
     viewport: { width: 1280, height: 800 },

@@ -85,7 +85,7 @@ internal static class Computing
                         Problems.TookTooLong,
                         string.Create(
                             CultureInfo.InvariantCulture,
-                            $"Stopped after {work.Limit.TotalSeconds:0} seconds. Ask for less, or later; what was to be kept may be there already."
+                            $"Stopped after {work.Limit.TotalSeconds:0} seconds. Ask for less, or later. What was to be kept may be there."
                         )
                     ),
                     CancellationToken.None

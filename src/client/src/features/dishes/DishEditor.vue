@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js'
 import { useEventListener, watchDebounced } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
+import { says } from '@/shared/cooks/says'
 import { useOutbox } from '@/shared/cooks/useOutbox'
 import { limits } from '@/api/limits'
 import ChoiceField from '@/shared/fields/ChoiceField.vue'
@@ -36,6 +37,15 @@ const own = (saved: KeptDish) => {
   if (saved.id === props.kept.id) version = saved.version
 }
 dishListeners.add(own)
+// What the browser kept, or another window changed, is no longer shown once it is known better; what was changed here stays.
+watch(
+  () => props.kept,
+  (now, before) => {
+    if (now.id !== before.id || says(dish.value) !== says(before.document)) return
+    if (says(now.document) !== says(dish.value)) dish.value = now.document
+    version = now.version
+  },
+)
 onBeforeUnmount(() => dishListeners.delete(own))
 
 function settleWith(document: DishDocument) {

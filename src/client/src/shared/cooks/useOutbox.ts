@@ -1,6 +1,7 @@
 import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { api, unwrap } from '@/api/client'
+import { says } from './says'
 import type {
   CookEventData,
   CookEventKind,
@@ -92,18 +93,6 @@ function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting) {
     ? api.POST('/api/store/{id}/used', { params, body: { clientId, at, portions, cookId: null } })
     : api.POST('/api/store/{id}/move', { params, body: { clientId, to, at } })
 }
-
-// What a dish says, whatever was left out of it and in whichever order.
-const says = (document: unknown): string =>
-  JSON.stringify(document, (_, value: unknown) =>
-    value && typeof value === 'object' && !Array.isArray(value)
-      ? Object.fromEntries(
-          Object.entries(value)
-            .filter(([, v]) => v !== null && v !== false && !(Array.isArray(v) && v.length === 0))
-            .sort(([a], [b]) => (a < b ? -1 : 1)),
-        )
-      : value,
-  )
 
 async function sendDish({ dishId: id, body, version }: DishWaiting) {
   const answer = await api.PUT('/api/dishes/{id}', {
