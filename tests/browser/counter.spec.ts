@@ -102,6 +102,8 @@ test('units switch everywhere at once', async ({ page }) => {
   await expect(page.locator('.why')).not.toContainText('°C')
   await page.getByRole('button', { name: /^Units/ }).click()
   await expect(phrase(page, 'Weight of all')).toContainText('kg')
+  const kept = async () => (await (await page.request.get('/api/kitchen')).json()).settings.units
+  await expect.poll(kept).toBe('metric')
 })
 
 test('stops stand above everything until they are seen to', async ({ page }) => {

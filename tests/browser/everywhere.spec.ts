@@ -15,6 +15,9 @@ const views = [
   '/book/learned',
   '/cold',
   '/cold/labels',
+  '/let-in',
+  '/let-in/certificate',
+  '/dinner',
 ]
 
 for (const view of views) {

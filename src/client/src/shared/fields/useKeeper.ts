@@ -1,4 +1,4 @@
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
 
 const restMs = 400
@@ -44,6 +44,7 @@ export function useKeeper<T extends object>(
     changes.value = { ...changes.value, ...part }
     void flushSoon()
   }
+  useEventListener(window, 'pagehide', () => void flush()) // what waits for the hand to rest is kept all the same
   onScopeDispose(() => void flush())
   return { value, change, flush, refusal }
 }
