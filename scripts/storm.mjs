@@ -115,7 +115,7 @@ if (!isMainThread) {
         )
       const [few, many] = await storm(12, seconds / 2, ['few', ...Array.from({ length: 11 }, () => 'many')])
         .then((answered) => [answered[0], answered.slice(1).reduce((a, b) => a + b, 0)])
-      judge(`one page that asks once at a time got ${few} answers, one that asks 11 at a time ${many}`, few > many / 3)
+      judge(`one page that asks once at a time got ${few} answers, one that asks 11 at a time ${many}`, few > many / 4)
 
       const { companions } = await (await fetch(`${address}/api/catalogue`)).json()
       const beside = companions
