@@ -144,10 +144,16 @@ public sealed class StartTests : FolderTests
             INSERT INTO cooks (id, name, planned, created_at) VALUES
               ('bad', 'Bad', '{}', '2026-01-01T00:00:00Z'), ('ended', 'Bad', 'nothing', '2026-01-01T00:00:00Z');
             UPDATE cooks SET ended = 1, to_book = 1 WHERE id = 'ended';
+            INSERT INTO store_items (id, client_id, document, created_at) VALUES ('bad', 'bad', '{', '2026-01-01T00:00:00Z');
+            INSERT INTO store_moves (item_id, client_id, place, at, written_at)
+            VALUES ('bad', 'bad', 'Fridge', '2026-01-01T00:00:00Z', '2026-01-01T00:00:00Z');
+            INSERT INTO book (cook_id, name, cooked_at, cut, pieces, total_kg, state, minutes, verdict, next_time, words,
+              hidden, left_out)
+            VALUES ('ended', 'Bad', '2026-01-01T00:00:00Z', 'duck-leg', 1, 1, 'Chilled', 1, 'Unknown', '', '', 0, 0);
             """
         );
         await using var server = new IkuzoServer(demo: false, Folder);
-        foreach (var list in new[] { "/api/dishes", "/api/plans", "/api/cooks", "/api/cooks?state=active" })
+        foreach (var list in new[] { "/api/dishes", "/api/plans", "/api/cooks", "/api/cooks?state=active", "/api/store" })
         {
             Assert.Empty((await server.GetAsync(list)).Body!.AsArray());
         }
@@ -156,6 +162,7 @@ public sealed class StartTests : FolderTests
         Assert.Equal(404, (await server.GetAsync("/api/cooks/bad")).Status);
         Assert.Equal(200, (await server.GetAsync("/api/learned")).Status);
         Assert.Equal(200, (await server.GetAsync("/api/book")).Status);
+        Assert.Empty((await server.GetAsync("/api/book/export")).Body!["cooks"]!.AsArray());
         var health = (await server.GetAsync("/api/health")).Body!;
         Assert.Equal("ok", (string)health["status"]!);
         Assert.Contains(

@@ -190,9 +190,7 @@ public sealed class Backups(Database database, TimeProvider clock)
     /// <returns>Where that is; null where nothing was there.</returns>
     public string? Bring(string path)
     {
-        var aside = FormattableString.Invariant(
-            $"{database.Path}.before-{clock.GetUtcNow().UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}"
-        );
+        var aside = $"{database.Path}.before-{Stamped(clock.GetUtcNow())}";
         File.Copy(path, database.Path + Part, overwrite: true);
         SqliteConnection.ClearAllPools();
         var was = File.Exists(database.Path);
@@ -205,10 +203,12 @@ public sealed class Backups(Database database, TimeProvider clock)
         return was ? aside : null;
     }
 
-    private string PathAt(DateTimeOffset at, BackupWhy why) =>
-        Path.Combine(Folder, $"ikuzo-{at.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture)}-{Whys[(int)why]}.db");
+    private string PathAt(DateTimeOffset at, BackupWhy why) => Path.Combine(Folder, $"ikuzo-{Stamped(at)}-{Whys[(int)why]}.db");
 
-    private static SqliteConnection Connection(string path, SqliteOpenMode mode)
+    private static string Stamped(DateTimeOffset at) => at.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture);
+
+    /// <summary>A connection to a file that is not the one that is served.</summary>
+    internal static SqliteConnection Connection(string path, SqliteOpenMode mode)
     {
         var connection = new SqliteConnection(
             new SqliteConnectionStringBuilder

@@ -1,6 +1,7 @@
 using System.Buffers;
 using System.IO.Compression;
 using System.Text.Json;
+using Ikuzo.Web.Data;
 using Microsoft.Data.Sqlite;
 
 namespace Ikuzo.Web.Features.Backup;
@@ -30,8 +31,7 @@ internal static class Everything
     /// <summary>Writes every table of a database as JSON; keys of devices stay out, they are of no use elsewhere.</summary>
     private static async Task WriteAsync(string database, Stream to, CancellationToken cancellation)
     {
-        await using var connection = new SqliteConnection($"Data Source={database};Mode=ReadOnly;Pooling=False");
-        await connection.OpenAsync(cancellation);
+        await using var connection = Backups.Connection(database, SqliteOpenMode.ReadOnly);
         await using var json = new Utf8JsonWriter(to);
         json.WriteStartObject();
         json.WriteString("format", "ikuzo-household");
@@ -122,7 +122,15 @@ internal static class Everything
 
         if (head is [(byte)'P', (byte)'K', ..])
         {
-            var inside = $"{path}.inside";
+            await UnpackAsync(path, mostBytes, cancellation);
+        }
+    }
+
+    private static async Task UnpackAsync(string path, long mostBytes, CancellationToken cancellation)
+    {
+        var inside = $"{path}.inside";
+        try
+        {
             await using (var zip = await ZipFile.OpenReadAsync(path, cancellation))
             {
                 var entry = zip.GetEntry(DatabaseName) ?? throw new InvalidDataException($"There is no {DatabaseName} in this file.");
@@ -131,6 +139,10 @@ internal static class Everything
             }
 
             File.Move(inside, path, overwrite: true);
+        }
+        finally
+        {
+            File.Delete(inside); // where it was too large
         }
     }
 

@@ -6,6 +6,7 @@ using Ikuzo.Core.Book;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Kitchen;
@@ -34,8 +35,14 @@ internal sealed class BookFiles(
         List<FiledCook> all = [];
         foreach (var id in await store.IdsAsync(cancellation))
         {
-            var cook = (await cookStore.FindAsync(id, cancellation))!;
-            var journal = await cookStore.JournalAsync(id, cancellation);
+            if (
+                await cookStore.FindAsync(id, cancellation) is not { } cook
+                || await cookStore.JournalAsync(id, cancellation) is not { } journal
+            )
+            {
+                continue; // it cannot be read
+            }
+
             var names = journal.ToDictionary(e => e.Event.Id, e => e.ClientId);
             all.Add(
                 new(
@@ -267,7 +274,7 @@ internal sealed class BookFiles(
         foreach (var (name, planned, journal, verdict) in rows)
         {
             // The same row has the same name, so that a file that is taken in twice is there once.
-            var id = Hash($"{name}|{journal[0].At:O}|{planned.Request.Load!.Cut}|{planned.Request.Minutes}");
+            var id = Fingerprint.Of($"{name}|{journal[0].At:O}|{planned.Request.Load!.Cut}|{planned.Request.Minutes}")[..32];
             var kept = await cookStore.AddEndedAsync(
                 id,
                 name,
@@ -282,7 +289,4 @@ internal sealed class BookFiles(
         keeper.Wake();
         return new(taken, rows.Count - taken, [.. refused.Take(MostRefused)], columns);
     }
-
-    private static string Hash(string text) =>
-        Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..32];
 }

@@ -45,7 +45,7 @@ internal sealed partial class CookService(
 
         var usual = await kitchen.UsualAsync(cancellation);
         var journal = await store.JournalAsync(id, cancellation);
-        return unreadable.One("cook", id, () => new LiveCook(cook, cook.Planned.ToCook(usual), journal));
+        return journal is null ? null : unreadable.One("cook", id, () => new LiveCook(cook, cook.Planned.ToCook(usual), journal));
     }
 
     /// <summary>Adds an entry. One with a client id that is there already changes nothing.</summary>

@@ -141,20 +141,16 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
             : null;
     }
 
-    /// <summary>The journal of a cook in the order of writing.</summary>
-    public async Task<IReadOnlyList<KeptEvent>> JournalAsync(string cookId, CancellationToken cancellation)
+    /// <summary>The journal of a cook in the order of writing; null where an entry cannot be read: a part of it could mislead.</summary>
+    public async Task<IReadOnlyList<KeptEvent>?> JournalAsync(string cookId, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return
-        [
-            .. (
-                await db.QueryAsync<EventRow>(
-                    "SELECT id AS Id, client_id AS ClientId, kind AS Kind, at AS At, written_at AS WrittenAt, data AS Data FROM "
-                        + "cook_events WHERE cook_id = @cookId ORDER BY id",
-                    new { cookId }
-                )
-            ).Select(ToEvent),
-        ];
+        var rows = await db.QueryAsync<EventRow>(
+            "SELECT id AS Id, client_id AS ClientId, kind AS Kind, at AS At, written_at AS WrittenAt, data AS Data FROM "
+                + "cook_events WHERE cook_id = @cookId ORDER BY id",
+            new { cookId }
+        );
+        return unreadable.One(What, cookId, () => rows.Select(ToEvent).ToList());
     }
 
     /// <summary>Adds an entry and notes how the cook stands after it, in one transaction. It is on the disk when this returns.</summary>

@@ -68,7 +68,7 @@ internal sealed record KeptItem(string Id, StoreDocument Document, IReadOnlyList
 }
 
 /// <summary>Keeps what is in the cold. Moves are only added to; the file itself refuses anything else.</summary>
-internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<JsonOptions> json)
+internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<JsonOptions> json, Unreadable unreadable)
 {
     private const int Most = 2000; // items that are there at once
 
@@ -313,23 +313,22 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
                 transaction
             )
         ).ToLookup(m => m.ItemId);
-        return
-        [
-            .. items.Select(i => new KeptItem(
-                i.Id,
-                JsonSerializer.Deserialize<StoreDocument>(i.Document, _json)!,
-                [
-                    .. moves[i.Id]
-                        .Select(m => new Move(
-                            m.Id.ToString(CultureInfo.InvariantCulture),
-                            Enum.Parse<StorePlace>(m.Place),
-                            StoredMoment.Of(m.At)
-                        )),
-                ],
-                i.CookId
-            )),
-        ];
+        return [.. unreadable.Of("thing in the cold", items, i => i.Id, i => Kept(i, moves[i.Id]))];
     }
+
+    private KeptItem Kept(ItemRow row, IEnumerable<MoveRow> moves) =>
+        new(
+            row.Id,
+            JsonSerializer.Deserialize<StoreDocument>(row.Document, _json)!,
+            [
+                .. moves.Select(m => new Move(
+                    m.Id.ToString(CultureInfo.InvariantCulture),
+                    Enum.Parse<StorePlace>(m.Place),
+                    StoredMoment.Of(m.At)
+                )),
+            ],
+            row.CookId
+        );
 
     private sealed record ItemRow(string Id, string Document, string? CookId);
 

@@ -60,6 +60,16 @@ describe('what the cook did', () => {
     expect(unsent.value).toBe(0)
   })
 
+  test.each([401, 403, 429])('is kept when it is not the time for it (%i)', async (status) => {
+    post.mockImplementationOnce(() => refused('Wait a second.', status))
+    const { send, flush, unsent, refusal } = await outbox()
+    await send('c', 'lid-on')
+    expect([unsent.value, refusal.value]).toEqual([1, null])
+    post.mockImplementation(() => answer({ id: 'c' }))
+    await flush()
+    expect(unsent.value).toBe(0)
+  })
+
   test('is not lost when another window sends what was before it', async () => {
     const { send, unsent } = await outbox()
     post.mockImplementationOnce(async () => {

@@ -1,4 +1,4 @@
-import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { createSharedComposable, useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import { api, unwrap } from '@/api/client'
 import { says } from './says'
@@ -58,6 +58,7 @@ export interface Conflict {
 
 const retryMs = 1500
 const serverFailed = 500
+const notNow = [401, 403, 408, 429] // not let in at present, or too much at once
 const name = 'ikuzo.outbox'
 const read = (text: string | null) => JSON.parse(text ?? '[]') as Waiting[]
 const waiting = shallowRef(read(localStorage.getItem(name)))
@@ -159,7 +160,8 @@ async function sendAll() {
   try {
     for (let next = waiting.value[0]; next; next = waiting.value[0]) {
       const sent = await sendOne(next)
-      if (sent.status >= serverFailed) return // nothing is wrong with what was said: it is tried again
+      // Nothing is wrong with what was said: it is tried again.
+      if (sent.status >= serverFailed || notNow.includes(sent.status)) return
       // By its name: another window of this browser may have sent the first meanwhile.
       const { clientId } = next
       keep((now) => now.filter((w) => w.clientId !== clientId))
@@ -189,6 +191,9 @@ async function alone() {
 
 /** Resolves when all is sent that can be. */
 export const flush = () => (waiting.value.length === 0 ? Promise.resolve() : (sending ??= alone()))
+
+// One for all who send.
+const useRetries = createSharedComposable(() => useIntervalFn(() => void flush(), retryMs))
 
 /** Sends what the cook did, in order. What cannot be sent is kept, also over a reload, and goes out when the server is back. */
 export function useOutbox() {
@@ -225,7 +230,7 @@ export function useOutbox() {
   const knowKitchen = (view: KitchenView) => (kitchen = view)
   const settle = (dishId: string) => (conflicts.value = conflicts.value.filter((c) => c.dishId !== dishId))
 
-  useIntervalFn(() => void flush(), retryMs)
+  useRetries()
   const unsentOf = (cookId: string | null) =>
     waiting.value.filter((w): w is CookWaiting => isOfCook(w) && w.cookId === cookId)
   const unsentMoves = computed(() => waiting.value.filter(isOfStore))
