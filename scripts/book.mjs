@@ -1,13 +1,10 @@
 // Twenty thousand cooks in the book: how fast it is searched, listed and opened, and how much memory the server takes. usage: ./ikuzo soak
-import { readFileSync } from 'node:fs'
-import { withServer } from './server.mjs'
+import { megabytes, pause, withServer } from './server.mjs'
 
 const address = 'http://127.0.0.1:5198'
 const [cooks, perFile, asked] = [20_000, 2000, 60]
 const limits = { search: 50, list: 30, open: 300, megabytes: 300 }
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
 const get = async (path) => (await fetch(address + path)).json()
-const megabytes = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024
 const words = [
   'thighs',
   'sunday',

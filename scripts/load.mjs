@@ -1,16 +1,13 @@
 // Twenty rehearsals at sixty times speed with fifty listeners, for a minute: how much of a core and of memory the server takes. usage: ./ikuzo soak
-import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
-import { root, withServer } from './server.mjs'
+import { cpuSeconds, megabytes, pause, root, withServer } from './server.mjs'
 
 const { HubConnectionBuilder, LogLevel } = createRequire(join(root, 'src/client/package.json'))('@microsoft/signalr')
 const address = 'http://127.0.0.1:5197'
 const [cooks, listeners, seconds] = [20, 50, 60]
 const mostCore = 0.5
 const mostMegabytes = 300
-const ticksPerSecond = 100 // of /proc
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
 const post = async (path, body) => {
   const answer = await fetch(address + path, {
     method: 'POST',
@@ -20,11 +17,6 @@ const post = async (path, body) => {
   if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`)
   return answer.json()
 }
-const cpuSeconds = (pid) => {
-  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ')
-  return (Number(fields[11]) + Number(fields[12])) / ticksPerSecond
-}
-const megabytes = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024
 
 process.exitCode = await withServer(
   { address, env: { Serilog__MinimumLevel__Default: 'Warning' } },

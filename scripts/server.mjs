@@ -1,13 +1,24 @@
 // A built server of our own in a folder of its own, for the other scripts.
 import { spawn } from 'node:child_process'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
 export const root = fileURLToPath(new URL('..', import.meta.url))
 const mostTries = 150
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
+const ticksPerSecond = 100 // of /proc
+export const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
+
+/** Seconds of a core that a process has taken. */
+export function cpuSeconds(pid) {
+  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ')
+  return (Number(fields[11]) + Number(fields[12])) / ticksPerSecond
+}
+
+/** Memory of a process. */
+export const megabytes = (pid) =>
+  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024
 
 /** Starts a server and calls back with it once it answers; afterwards it is gone, and so are its data. */
 export async function withServer({ folder = join(root, 'artifacts/web'), address, env }, use) {

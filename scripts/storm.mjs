@@ -1,12 +1,11 @@
 // Fifty pages that preview big birds as fast as they can, one that never reads what it hears: how long health, entries of a cook and the
 // hub take meanwhile, how two pages share, and the dearest request of each kind. usage: ./ikuzo soak storm [SECONDS]
 import { randomBytes } from 'node:crypto'
-import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { connect } from 'node:net'
 import { join } from 'node:path'
 import { Worker, isMainThread, parentPort, workerData } from 'node:worker_threads'
-import { root, withServer } from './server.mjs'
+import { cpuSeconds, pause, root, withServer } from './server.mjs'
 
 const address = 'http://127.0.0.1:5197'
 const birds = ['chicken-whole', 'turkey-crown', 'duck-whole'].map((cut, i) => ({
@@ -38,7 +37,6 @@ if (!isMainThread) {
   const seconds = Number(process.argv[2] ?? 20)
   const most = { answerMs: 100, requestCpuSeconds: 5 }
   const { HubConnectionBuilder, LogLevel } = createRequire(join(root, 'src/client/package.json'))('@microsoft/signalr')
-  const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
   const at = (values, share) => values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
   const storm = (pages, seconds, names) => {
     const worker = new Worker(new URL(import.meta.url), { workerData: { pages, seconds, names } })
@@ -48,10 +46,6 @@ if (!isMainThread) {
     const began = performance.now()
     await work()
     return performance.now() - began
-  }
-  const cpuSeconds = (pid) => {
-    const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1].split(' ')
-    return (Number(fields[11]) + Number(fields[12])) / 100
   }
   // Listens by hand, and reads nothing after the greeting.
   const listenDeaf = async (id) => {

@@ -8,7 +8,8 @@ namespace Ikuzo.Core.Store;
 /// <remarks>Leftovers are not among it: nobody but the eaters knows whether there are any.</remarks>
 public static class SetAside
 {
-    private const int MostNameCharacters = 80;
+    private const int MostNameCharacters = 80,
+        NearestMl = 50; // nobody measures stock finer than that
 
     /// <summary>The things, each since a moment.</summary>
     /// <param name="cook">The cook.</param>
@@ -35,7 +36,7 @@ public static class SetAside
                 {
                     Kind = StoreKind.Stock,
                     Name = Short($"Stock: {name}"),
-                    Ml = stockMl is { } ml ? Math.Round(ml / 50) * 50 : null,
+                    Ml = stockMl is { } ml ? Math.Round(ml / NearestMl) * NearestMl : null,
                     Moves = [new("0", StorePlace.Fridge, at)],
                 },
             ]

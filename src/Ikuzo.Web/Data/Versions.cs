@@ -1,6 +1,3 @@
-using System.Security.Cryptography;
-using System.Text;
-
 namespace Ikuzo.Web.Data;
 
 /// <summary>Versions of what several windows may change: the fingerprint of what it is.</summary>
@@ -9,7 +6,7 @@ internal static class Versions
     private const int Characters = 16;
 
     /// <summary>The version of a text.</summary>
-    public static string Of(string text) => Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..Characters];
+    public static string Of(string text) => Fingerprint.Of(text)[..Characters];
 
     /// <summary>True where a change may be made: no version is named, any will do, or it is the present one.</summary>
     /// <param name="ifMatch">The header If-Match, with or without quotes.</param>

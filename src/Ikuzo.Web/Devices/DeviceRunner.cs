@@ -69,7 +69,7 @@ internal sealed partial class DeviceRunner(
         return base.StartAsync(cancellationToken);
     }
 
-    /// <summary>What the pot of a cook has gone through until a moment, minutes since lid-on and °C; null for a cook without one.</summary>
+    /// <summary>What the pot of a cook went through until a moment, minutes since lid-on and °C; null for a cook without one.</summary>
     internal IReadOnlyList<(double Minutes, double Pot, double Coldest)>? Curve(LiveCook live, DateTimeOffset until)
     {
         if (!_running.TryGetValue(live.Cook.Id, out var running))

@@ -77,9 +77,10 @@ internal static class Opening
             throw new StartRefusalException($"There is no file {path}, and no backup of that name in {folder}.");
         }
 
-        if (Backups.Look(path) is not { Look: { } look })
+        var (look, wrong) = Backups.Look(path);
+        if (look is null)
         {
-            throw new StartRefusalException($"{path} was not brought back: {Backups.Look(path).Wrong}");
+            throw new StartRefusalException($"{path} was not brought back: {wrong}");
         }
 
         var aside = backups.Bring(path);

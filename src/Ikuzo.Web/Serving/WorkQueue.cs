@@ -34,7 +34,7 @@ internal sealed class WorkQueue(ComputeThreads threads)
 
     private async Task TurnAsync(Work work, string name, CancellationToken cancellation)
     {
-        var waiting = new Waiting(work);
+        var waiting = new Waiting();
         lock (_lock)
         {
             if (_free > 0)
@@ -91,7 +91,7 @@ internal sealed class WorkQueue(ComputeThreads threads)
 
     private sealed record Client(string Name, LinkedList<Waiting> Waiting);
 
-    private sealed record Waiting(Work Work)
+    private sealed class Waiting
     {
         public TaskCompletionSource Turn { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }

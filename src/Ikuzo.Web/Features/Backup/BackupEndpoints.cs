@@ -31,16 +31,12 @@ internal static class BackupEndpoints
             .WithName("downloadEverything")
             .Computes(Work.File)
             .Produces<byte[]>(contentType: "application/zip");
-        foreach (var (path, name) in new[] { ("/restore/look", "lookAtBackup"), ("/restore", "restoreBackup") })
-        {
-            var isLook = name == "lookAtBackup";
-            var route = isLook ? backups.MapPost(path, LookAsync) : backups.MapPost(path, RestoreAsync);
-            route
-                .WithName(name)
-                .Accepts<byte[]>("application/octet-stream", "application/zip")
-                .WithMetadata(new RequestSizeLimitAttribute(MostBytes));
-        }
+        TakesABackup(backups.MapPost("/restore/look", LookAsync).WithName("lookAtBackup"));
+        TakesABackup(backups.MapPost("/restore", RestoreAsync).WithName("restoreBackup"));
     }
+
+    private static void TakesABackup(RouteHandlerBuilder route) =>
+        route.Accepts<byte[]>("application/octet-stream", "application/zip").WithMetadata(new RequestSizeLimitAttribute(MostBytes));
 
     private static Results<Created<BackupFile>, JsonHttpResult<ProblemDetails>> Make(Backups backups)
     {
@@ -125,15 +121,14 @@ internal static class BackupEndpoints
         var brought = backups.Temporary("brought");
         try
         {
-            if (name is not null && backups.PathOf(name) is null)
-            {
-                return Problems.Missing("This backup");
-            }
-
-            var path = name is not null ? backups.PathOf(name)! : brought;
             if (name is null)
             {
                 await Everything.ReceiveAsync(request.Body, brought, MostBytes, cancellation);
+            }
+
+            if ((name is null ? brought : backups.PathOf(name)) is not { } path)
+            {
+                return Problems.Missing("This backup");
             }
 
             return Backups.Look(path) switch

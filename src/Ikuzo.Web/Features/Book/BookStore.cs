@@ -91,7 +91,7 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
             query.Cut,
             From = query.From is { } from ? StoredMoment.Text(from) : null,
             To = query.To is { } to ? StoredMoment.Text(to) : null,
-            Skip = (query.Page - 1) * query.PageSize,
+            new Page(query.Page, query.PageSize).Skip,
             query.PageSize,
         };
         string?[] conditions =

@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using System.Security.Cryptography;
-using System.Text;
 using Dapper;
 using Ikuzo.Web.Data;
 
@@ -53,7 +52,7 @@ internal sealed class DeviceStore
                 device.Id,
                 device.Name,
                 device.IsGuest,
-                Hash = Fingerprint(key),
+                Hash = Fingerprint.Of(key),
                 Now = StoredMoment.Text(now),
             }
         );
@@ -63,7 +62,7 @@ internal sealed class DeviceStore
     /// <summary>Who holds a key; null for nobody who may still come in.</summary>
     public async Task<Device?> FindAsync(string key, CancellationToken cancellation)
     {
-        var fingerprint = Fingerprint(key);
+        var fingerprint = Fingerprint.Of(key);
         var now = _clock.GetUtcNow();
         if (_known.TryGetValue(fingerprint, out var known) && now - known.SeenAt < SeenAgain)
         {
@@ -99,8 +98,6 @@ internal sealed class DeviceStore
 
     private const string Select =
         "SELECT id AS Id, name AS Name, is_guest AS IsGuest, let_in_at AS LetInAt, seen_at AS SeenAt FROM devices";
-
-    private static string Fingerprint(string key) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(key)));
 
     private sealed record Row(string Id, string Name, long IsGuest, string LetInAt, string SeenAt)
     {

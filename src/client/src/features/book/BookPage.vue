@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import type { BookItem, TableLook } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import UndoBar from '@/shared/ui/UndoBar.vue'
+import { pickedFile } from '@/shared/ui/pickedFile'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import CookPage from './CookPage.vue'
@@ -51,9 +52,7 @@ function bringBack() {
   removed.value = null
 }
 function bring(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = pickedFile(event)
   if (file) void attempt(() => consider(file, {}))
 }
 // A table is looked at first; one whose columns are all known goes straight in.

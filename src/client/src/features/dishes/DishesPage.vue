@@ -4,6 +4,7 @@ import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { KeptDish } from '@/api/types'
 import UndoBar from '@/shared/ui/UndoBar.vue'
+import { pickedFile } from '@/shared/ui/pickedFile'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishEditor from './DishEditor.vue'
 import { newDish, useDishes } from '@/shared/dishes/useDishes'
@@ -46,9 +47,7 @@ async function bringBack() {
   show(dish.id)
 }
 function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = pickedFile(event)
   if (file)
     void act(async () => {
       const answer = await bringIn.mutateAsync(file)

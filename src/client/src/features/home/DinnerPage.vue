@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
+import { clockTime } from '@/shared/units/format'
 
 /** For who eats: when dinner is. */
 const againMs = 30_000
@@ -10,7 +11,6 @@ const { data } = useQuery({
   queryFn: async () => unwrap(await api.GET('/api/dinner')),
   refetchInterval: againMs,
 })
-const clock = (instant: string) => new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 const dinners = computed(() => data.value?.dinners ?? [])
 </script>
 
@@ -21,7 +21,7 @@ const dinners = computed(() => data.value?.dinners ?? [])
     <div v-for="dinner in dinners" :key="dinner.name">
       <p class="when">
         <template v-if="dinner.at"
-          >Dinner at <b>{{ clock(dinner.at) }}</b></template
+          >Dinner at <b>{{ clockTime(dinner.at) }}</b></template
         ><template v-else>Dinner is on its way</template>
       </p>
       <p>{{ dinner.name }}</p>

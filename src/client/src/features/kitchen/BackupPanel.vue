@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 import type { BackupFile, RestoreLook } from '@/api/types'
+import { pickedFile } from '@/shared/ui/pickedFile'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useBackups, type Wanted } from './useBackups'
 
@@ -38,9 +39,7 @@ const now = () =>
   })
 const consider = (wanted: Wanted) => attempt(() => look(wanted))
 function picked(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = pickedFile(event)
   if (file) void consider({ file })
 }
 const bring = () =>

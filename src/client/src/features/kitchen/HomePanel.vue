@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CodeView } from '@/api/types'
 import { useAttempt } from '@/shared/ui/useAttempt'
+import { clockTime } from '@/shared/units/format'
 
 /** Phones of the house: how one is let in, who was, and how each is shown the door. */
 const client = useQueryClient()
@@ -16,7 +17,6 @@ const { data: home } = useQuery({
 const { refusal, attempt } = useAttempt()
 const grouped = computed(() => code.value && `${code.value.code.slice(0, 4)} ${code.value.code.slice(4)}`)
 const picture = computed(() => code.value && `data:image/svg+xml,${encodeURIComponent(code.value.picture)}`)
-const clock = (instant: string) => new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 const day = (instant: string) => new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'short' })
 
 const ask = (isGuest: boolean) =>
@@ -55,7 +55,7 @@ const remove = (id: string) =>
       <div>
         <p>Point the camera of the phone at this, or type at {{ home.address }}:</p>
         <p class="digits">{{ grouped }}</p>
-        <p>For one phone, until {{ clock(code.until) }}.</p>
+        <p>For one phone, until {{ clockTime(code.until) }}.</p>
         <v-btn class="tall" variant="text" @click="code = null">Done</v-btn>
       </div>
     </div>

@@ -6,6 +6,7 @@ import { api, unwrap } from '@/api/client'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import ChartAxes from '@/shared/charts/ChartAxes.vue'
 import ChartLegend from '@/shared/charts/ChartLegend.vue'
+import { pickedFile } from '@/shared/ui/pickedFile'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { text, type Units } from '@/shared/units/format'
 import { drawCurves, margin } from './curves'
@@ -54,9 +55,7 @@ const axes = computed(() => {
 })
 
 function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
+  const file = pickedFile(event)
   if (!file) return
   void attempt(async () => {
     if (file.size > 1_048_576) throw new Error('This file is larger than 1 MB. Thin it out.')

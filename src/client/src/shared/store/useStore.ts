@@ -3,6 +3,7 @@ import { computed, onScopeDispose } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Request, StoreBody, StorePlace, StoreView } from '@/api/types'
 import { useOutbox } from '@/shared/cooks/useOutbox'
+import { clockTime } from '@/shared/units/format'
 
 const key = ['store']
 const againMs = 60_000
@@ -58,7 +59,6 @@ export const loadOf = (item: StoreView): Request['load'] => ({
 })
 
 const days = { weekday: 'short', day: 'numeric', month: 'short' } as const
-const hour = { hour: '2-digit', minute: '2-digit' } as const
 
 /** A day, with the hour where it is near. */
 export function dayWords(instant: string, now = new Date()) {
@@ -68,5 +68,5 @@ export function dayWords(instant: string, now = new Date()) {
     'en-GB',
     near ? days : { ...days, year: at.getFullYear() === now.getFullYear() ? undefined : 'numeric' },
   )
-  return near ? `${day}, ${at.toLocaleTimeString('en-GB', hour)}` : day
+  return near ? `${day}, ${clockTime(instant)}` : day
 }
