@@ -150,6 +150,8 @@ h2 {
   gap: 6px;
   min-height: 48px;
   color: inherit;
+  text-decoration: underline;
+  cursor: pointer;
 }
 .ask label {
   font-size: 0.9rem;
