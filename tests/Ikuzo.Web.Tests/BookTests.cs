@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Text;
 using System.Text.Json.Nodes;
 
@@ -271,14 +270,12 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
 
     [Theory]
     [MemberData(nameof(Hostile))]
-    public async Task HostileFile_IsRefusedWithAReason_InASecond(string file, string type, int status)
+    public async Task HostileFile_IsRefusedWithAReason(string file, string type, int status)
     {
-        var watch = Stopwatch.StartNew();
         var (answered, body) = await ImportAsync(file, type);
         Assert.Equal(status, answered);
         Assert.True(
             status == 200 ? body!["refused"]!.AsArray().Count == 1 : ((string?)body!["detail"] ?? (string)body["title"]!).Length > 20
         );
-        Assert.True(watch.Elapsed < TimeSpan.FromSeconds(5), $"{watch.Elapsed}"); // a busy machine; measured by the campaign
     }
 }

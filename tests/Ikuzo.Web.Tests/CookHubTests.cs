@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Text.Json.Nodes;
 using Microsoft.AspNetCore.SignalR.Client;
 
@@ -28,16 +27,14 @@ public class CookHubTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     private async Task<string> StartAsync() => (string)(await server.PostAsync("/api/cooks", new { plan = Plan })).Body!["id"]!;
 
     [Fact]
-    public async Task Listener_HearsAChangeWithinASecond()
+    public async Task Listener_HearsAChange()
     {
         var id = await StartAsync();
         var heard = new TaskCompletionSource<JsonObject>();
         await using var hub = await ListenAsync(id, "changed", heard);
-        var clock = Stopwatch.StartNew();
         await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "a", kind = "lid-on" });
         var cook = await heard.Task.WaitAsync(TimeSpan.FromSeconds(5), TestContext.Current.CancellationToken);
         Assert.Equal((id, "coming-up"), ((string)cook["id"]!, (string)cook["phase"]!));
-        Assert.True(clock.Elapsed < TimeSpan.FromSeconds(1), $"{clock.Elapsed}");
     }
 
     [Fact]

@@ -14,7 +14,7 @@ public class LearningCampaign(ITestOutputHelper output)
         Measured = 5;
 
     private static int Households =>
-        int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_HOUSEHOLDS") ?? "4", CultureInfo.InvariantCulture);
+        int.Parse(Environment.GetEnvironmentVariable("IKUZO_SOAK_HOUSEHOLDS") ?? "3", CultureInfo.InvariantCulture);
 
     [Fact]
     public void AfterFiveMeasuredCooks_WhatIsForeseenIsNear()

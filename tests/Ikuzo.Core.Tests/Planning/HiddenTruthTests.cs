@@ -13,7 +13,7 @@ namespace Ikuzo.Core.Tests.Planning;
 public class HiddenTruthTests(ITestOutputHelper output)
 {
     private static readonly int Blocks = int.Parse(
-        Environment.GetEnvironmentVariable("IKUZO_SOAK_TRUTHS") ?? "12",
+        Environment.GetEnvironmentVariable("IKUZO_SOAK_TRUTHS") ?? "6",
         CultureInfo.InvariantCulture
     );
 

@@ -122,7 +122,7 @@ public class SimulatedPotTests
     public void CooksWithHiddenTruths_EndDoneOnlyWhenTheyAre()
     {
         var cooks = int.Parse(
-            Environment.GetEnvironmentVariable("IKUZO_SOAK_WHOLE_COOKS") ?? "24",
+            Environment.GetEnvironmentVariable("IKUZO_SOAK_WHOLE_COOKS") ?? "12",
             System.Globalization.CultureInfo.InvariantCulture
         );
         var ended = CookCampaign.Run(cooks, 20261206).ToList();

@@ -13,7 +13,7 @@ namespace Ikuzo.Core.Tests.Running.Rescue;
 public class RescueTests(ITestOutputHelper output)
 {
     private static readonly int Cooks = int.Parse(
-        Environment.GetEnvironmentVariable("IKUZO_SOAK_COOKS") ?? "60",
+        Environment.GetEnvironmentVariable("IKUZO_SOAK_COOKS") ?? "30",
         CultureInfo.InvariantCulture
     );
 
