@@ -224,6 +224,15 @@ public sealed class AttackTests(IkuzoServer server) : CookTests(server), IClassF
         settings["name"] = "Yours";
         var (late, other) = await PutAsync("/api/kitchen", settings, (string)kitchen["version"]!);
         Assert.Equal((412, "Ours"), (late, (string)other["current"]!["settings"]!["name"]!));
+
+        var pot = kitchen["pots"]![0]!.DeepClone();
+        var (at, seen) = ($"/api/kitchen/pots/{pot["id"]}", (string)pot["version"]!);
+        pot["name"] = "Mine";
+        Assert.Equal(200, (await PutAsync(at, pot, seen)).Item1);
+        pot["name"] = "Thine";
+        var (refused, now) = await PutAsync(at, pot, seen);
+        Assert.Equal((412, "Mine"), (refused, (string)now["current"]!["name"]!));
+        Assert.Equal(200, (await PutAsync(at, pot, (string)now["current"]!["version"]!)).Item1);
     }
 
     [Fact]

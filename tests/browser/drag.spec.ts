@@ -1,4 +1,4 @@
-import { expect } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { test } from './household'
 
 // Snapshots for a trace would be measured along.
@@ -8,6 +8,16 @@ interface Frame {
   ms: number
   minutes: string | null | undefined
 }
+
+/** Work that takes a tenth of a second on a quiet machine slowed down fourfold: what a frame may take here and now. */
+const turns = 14_000_000
+const loop = (page: Page) =>
+  page.evaluate((turns) => {
+    const began = performance.now()
+    let x = 1
+    for (let i = 0; i < turns; i++) x = (Math.imul(x, 1664525) + 1013904223) | 0
+    return performance.now() - began + (x === 0 ? 1 : 0)
+  }, turns)
 
 test('on a slow machine the numbers follow the finger within a tenth of a second', async ({ page, request }) => {
   test.setTimeout(60_000)
@@ -34,14 +44,15 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
       afterPaint(() => frames.push({ ms: performance.now() - event.timeStamp, minutes: figure?.textContent }))
     addEventListener('pointermove', measure, true)
   })
-  // The quietest of five drags counts: other work on the machine is not what is measured.
-  const drags: { p95: number; numbers: number }[] = []
-  const follows = (drag: (typeof drags)[number]) => drag.p95 < 100 && drag.numbers > 8
+  // Judged against the loop before and after it; the quietest of five drags counts: other work on the machine is not what is measured.
+  const drags: { p95: number; loopMs: number; numbers: number }[] = []
+  const follows = (drag: (typeof drags)[number]) => drag.p95 < drag.loopMs && drag.numbers > 8
   while (drags.length < 5 && !drags.some(follows)) {
     await page.keyboard.press('r') // each drag begins at the plan itself
     await page.waitForTimeout(500)
     await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
     const grip = (await page.getByTestId('hold-handle').locator('.handle-grip').boundingBox())!
+    const before = await loop(page)
     const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
     await page.mouse.move(x, y)
     await page.mouse.down()
@@ -54,11 +65,12 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
     const frames = await page.evaluate(() => (window as unknown as { frames: Frame[] }).frames.splice(0))
     const sorted = frames.map((f) => f.ms).sort((one, other) => one - other)
     const at = (share: number) => sorted[Math.floor((sorted.length - 1) * share)] ?? Infinity
+    const loopMs = (before + (await loop(page))) / 2
     const numbers = new Set(frames.map((f) => f.minutes)).size
     console.log(
-      `interaction to next paint at 4x slow-down: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms, ${numbers} numbers`,
+      `interaction to next paint at 4x slow-down: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms, loop ${loopMs.toFixed(0)} ms, ${numbers} numbers`,
     )
-    drags.push({ p95: at(0.95), numbers })
+    drags.push({ p95: at(0.95), loopMs, numbers })
   }
   expect(drags.some(follows), JSON.stringify(drags)).toBe(true)
 })

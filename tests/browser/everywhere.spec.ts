@@ -67,6 +67,7 @@ test.describe('with what is installed', () => {
 function listen(page: Page, baseURL: string) {
   const heard: string[] = []
   page.on('request', (r) => r.url().startsWith(baseURL) || r.url().startsWith('data:') || heard.push(r.url()))
-  page.on('console', (m) => ['error', 'warning'].includes(m.type()) && heard.push(m.text()))
+  const isOurs = (text: string) => text !== 'Service Worker registration blocked by Playwright'
+  page.on('console', (m) => ['error', 'warning'].includes(m.type()) && isOurs(m.text()) && heard.push(m.text()))
   return heard
 }

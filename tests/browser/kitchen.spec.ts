@@ -27,6 +27,22 @@ test('a pot is added, changed, removed and brought back', async ({ page }) => {
   await expect(pot).toHaveCount(0)
 })
 
+test('two windows on one pot: the second is told, and offered both', async ({ page, request }) => {
+  const body = { name: 'Old Tom', capacityLitres: 6 }
+  const { id } = await (await request.post('/api/kitchen/pots', { data: body })).json()
+  await page.goto('/kitchen')
+  const pot = page.getByRole('listitem').filter({ hasText: 'Old Tom' })
+  const power = page.getByLabel('Power, W')
+  await pot.getByRole('button', { name: 'Change' }).click()
+  await request.put(`/api/kitchen/pots/${id}`, { data: { ...body, heaterWatts: 900 } })
+  await power.fill('1100')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('alert')).toContainText('There it is “Old Tom” of 6 litres and 900 W.')
+  await page.getByRole('button', { name: 'Keep what is here' }).click()
+  await expect(pot).toContainText('1100 W')
+  await page.request.delete(`/api/kitchen/pots/${id}`)
+})
+
 test('the way of the household is followed where it is safe', async ({ page }) => {
   await page.goto('/kitchen')
   const way = page.getByLabel('Minutes and release')

@@ -1,8 +1,27 @@
-import { expect } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { test } from './household'
 
 // A phone with the page installed: it is served by what it has with it.
 test.use({ viewport: { width: 390, height: 844 }, serviceWorkers: 'allow' })
+
+/** Until what was heard of the server stands on the disk: it is written once a second. */
+const isKept = (page: Page, text: string) =>
+  expect
+    .poll(() =>
+      page.evaluate(
+        () =>
+          new Promise<string>((resolve) => {
+            const opening = indexedDB.open('keyval-store')
+            opening.onsuccess = () => {
+              const asked = opening.result.transaction('keyval').objectStore('keyval').get('ikuzo.kept')
+              asked.onsuccess = () => resolve(String(asked.result))
+            }
+          }),
+      ),
+    )
+    .toContain(text)
+const waits = (page: Page, text: string) =>
+  expect.poll(() => page.evaluate(() => localStorage.getItem('ikuzo.outbox'))).toContain(text)
 
 test('a phone that goes offline is reloaded, walks the cook to its end, and comes back with one journal', async ({
   page,
@@ -19,7 +38,7 @@ test('a phone that goes offline is reloaded, walks the cook to its end, and come
   await expect(step).toHaveText('Lid on')
   await page.keyboard.press('Space')
   await expect(step).toHaveText('Coming up')
-  await page.waitForTimeout(1500) // what was heard is written down once a second
+  await isKept(page, '"phase":"coming-up"')
 
   await context.setOffline(true)
   const offlineAt = Date.now()
@@ -71,14 +90,14 @@ test('a dish and the kitchen that were changed offline are kept over a reload, a
   await expect(name).toHaveValue(dish.document.name)
   await page.goto('/kitchen')
   await expect(page.getByLabel('Name of the kitchen')).not.toHaveValue('')
-  await page.waitForTimeout(1500)
+  await isKept(page, dish.id)
 
   await context.setOffline(true)
   await page.getByLabel('Name of the kitchen').fill('Barn')
-  await page.waitForTimeout(600)
+  await waits(page, 'Barn')
   await page.goto(`/dishes/${dish.id}`)
   await name.fill('Written in the barn')
-  await page.waitForTimeout(600)
+  await waits(page, 'Written in the barn')
   await page.reload()
   await expect(name).toHaveValue('Written in the barn')
   await page.goto('/kitchen')

@@ -129,8 +129,8 @@ internal static class DemoData
             version: null,
             cancellation
         );
-        await kitchen.PutPotAsync(BigPot, cancellation);
-        await kitchen.PutPotAsync(SmallPot, cancellation);
+        await kitchen.AddPotAsync(BigPot, cancellation);
+        await kitchen.AddPotAsync(SmallPot, cancellation);
         await kitchen.RemovePotAsync(FirstPotId, cancellation);
         var usual = await kitchen.UsualAsync(cancellation);
         var store = services.GetRequiredService<PlanStore>();

@@ -43,15 +43,18 @@ internal static class KitchenEndpoints
         }
 
         var pot = body.ToPot(Guid.CreateVersion7().ToString("N"));
-        await store.PutPotAsync(pot, cancellation);
+        await store.AddPotAsync(pot, cancellation);
         return TypedResults.Created($"/api/kitchen/pots/{pot.Id}", pot);
     }
 
-    private static async Task<Results<Ok<Pot>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>>> PutPotAsync(
+    private static async Task<
+        Results<Ok<Pot>, NotFound<ProblemDetails>, BadRequest<HttpValidationProblemDetails>, ChangedElsewhere<Pot>>
+    > PutPotAsync(
         string id,
         PotBody body,
         KitchenStore store,
-        CancellationToken cancellation
+        CancellationToken cancellation,
+        [FromHeader(Name = "If-Match"), Longest(80)] string? version = null
     )
     {
         if (string.IsNullOrWhiteSpace(body.Name))
@@ -59,15 +62,12 @@ internal static class KitchenEndpoints
             return Nameless();
         }
 
-        var before = (await store.PotsAsync(cancellation)).FirstOrDefault(p => p.Id == id);
-        if (before is null)
+        return await store.PutPotAsync(id, body, version, cancellation) switch
         {
-            return Problems.Missing("This pot");
-        }
-
-        var pot = (body with { IsDefault = body.IsDefault ?? before.IsDefault }).ToPot(id);
-        await store.PutPotAsync(pot, cancellation);
-        return TypedResults.Ok(pot);
+            (null, _) => Problems.Missing("This pot"),
+            ({ } pot, true) => TypedResults.Ok(pot),
+            ({ } pot, false) => new ChangedElsewhere<Pot>(pot),
+        };
     }
 
     private static async Task<Results<NoContent, NotFound<ProblemDetails>, Conflict<ProblemDetails>>> RemovePotAsync(

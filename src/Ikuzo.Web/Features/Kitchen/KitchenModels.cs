@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using System.Text.Json;
 using Ikuzo.Core.Book;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
@@ -6,6 +7,7 @@ using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Store;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Errors;
 
 namespace Ikuzo.Web.Features.Kitchen;
@@ -57,6 +59,9 @@ public sealed record Pot
 
     /// <summary>True for the pot that is used when none is named.</summary>
     public required bool IsDefault { get; init; }
+
+    /// <summary>What it is now; a change may name it in If-Match.</summary>
+    public string Version => Versions.Of(JsonSerializer.Serialize(ToBody()));
 
     /// <summary>The pot as the energy balance sees it.</summary>
     internal PotModel ToModel() => ToBody().ToModel();

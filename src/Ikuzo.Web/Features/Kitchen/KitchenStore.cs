@@ -111,13 +111,16 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
     public async Task<IReadOnlyList<Pot>> PotsAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return
+        return await PotsAsync(db, null);
+    }
+
+    private static async Task<IReadOnlyList<Pot>> PotsAsync(DbConnection db, DbTransaction? transaction) =>
         [
             .. await db.QueryAsync<Pot>(
-                $"SELECT {PotColumns} FROM pots WHERE removed_at IS NULL ORDER BY is_default DESC, capacity_litres DESC, name"
+                $"SELECT {PotColumns} FROM pots WHERE removed_at IS NULL ORDER BY is_default DESC, capacity_litres DESC, name",
+                transaction: transaction
             ),
         ];
-    }
 
     /// <summary>What a question is computed with when it does not say otherwise.</summary>
     internal async Task<UsualKitchen> UsualAsync(CancellationToken cancellation) =>
@@ -130,11 +133,37 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
         return await db.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM pots WHERE id = @potId)", new { potId });
     }
 
-    /// <summary>Adds a pot, or replaces the one with its id.</summary>
-    public async Task PutPotAsync(Pot pot, CancellationToken cancellation)
+    /// <summary>Adds a pot.</summary>
+    public async Task AddPotAsync(Pot pot, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
+        await WriteAsync(pot, db, transaction);
+        await transaction.CommitAsync(cancellation);
+    }
+
+    /// <summary>
+    /// Replaces a pot: what it is then and true; what it is and false where it is of another version than is named, and stays as it is; null
+    /// where there is none.
+    /// </summary>
+    public async Task<(Pot? Pot, bool Saved)> PutPotAsync(string id, PotBody body, string? version, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        await using var transaction = await db.BeginTransactionAsync(cancellation);
+        var before = (await PotsAsync(db, transaction)).FirstOrDefault(p => p.Id == id);
+        if (before is null || !Versions.Match(version, before.Version))
+        {
+            return (before, false);
+        }
+
+        var pot = (body with { IsDefault = body.IsDefault ?? before.IsDefault }).ToPot(id);
+        await WriteAsync(pot, db, transaction);
+        await transaction.CommitAsync(cancellation);
+        return (pot, true);
+    }
+
+    private async Task WriteAsync(Pot pot, DbConnection db, DbTransaction transaction)
+    {
         await db.ExecuteAsync(
             """
             INSERT INTO pots (id, name, capacity_litres, heater_watts, minimum_liquid_ml, high_gauge_kpa, low_gauge_kpa, is_default,
@@ -144,7 +173,7 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
               @InnerDiameterMm, @UsableHeightMm, @RackMm, @FillMarkLitres, @HalfMarkLitres, @KeepsWarm, @KeepWarmCelsius)
             ON CONFLICT (id) DO UPDATE SET name = @Name, capacity_litres = @CapacityLitres, heater_watts = @HeaterWatts,
               minimum_liquid_ml = @MinimumLiquidMl, high_gauge_kpa = @HighGaugeKpa, low_gauge_kpa = @LowGaugeKpa,
-              is_default = @IsDefault, removed_at = NULL,
+              is_default = @IsDefault,
               inner_diameter_mm = @InnerDiameterMm, usable_height_mm = @UsableHeightMm, rack_mm = @RackMm,
               fill_mark_litres = @FillMarkLitres, half_mark_litres = @HalfMarkLitres,
               keeps_warm = @KeepsWarm, keep_warm_celsius = @KeepWarmCelsius
@@ -176,7 +205,6 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
         }
 
         await KeepOneDefaultAsync(db, transaction);
-        await transaction.CommitAsync(cancellation);
     }
 
     /// <summary>Removes a pot so that it can be brought back; false when it is not there, null when it is the last.</summary>

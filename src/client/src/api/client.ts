@@ -59,6 +59,12 @@ function sentence(field: string, said: string): string {
   return `${name.charAt(0).toUpperCase()}${name.slice(1)} ${said}`
 }
 
+const changedElsewhere = 412
+
+/** What it is now that another window changed meanwhile; null for any other answer. */
+export const nowElsewhere = <T>(answer: { response: Response; error?: unknown }) =>
+  answer.response.status === changedElsewhere ? (answer.error as { current: T }).current : null
+
 /** Data of an answer, or a refusal with the server's own words. */
 export function unwrap<T>(answer: { data?: T; error?: unknown }): T {
   if (answer.error !== undefined || answer.data === undefined) {

@@ -3630,6 +3630,8 @@ export interface components {
             keepWarmCelsius?: null | number;
             /** @description True for the pot that is used when none is named. */
             isDefault: boolean;
+            /** @description What it is now; a change may name it in If-Match. */
+            version?: null | string;
         };
         /** @description A pot as it is entered: only the capacity is needed, the rest has defaults by capacity. */
         PotBody: {
@@ -5289,7 +5291,9 @@ export interface operations {
     putPot: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: string;
             };
@@ -5326,6 +5330,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Precondition Failed */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDetails"];
                 };
             };
         };

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { mdiDotsHorizontal, mdiKeyboardOutline, mdiThemeLightDark } from '@mdi/js'
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
-import { computed, useTemplateRef, watchEffect } from 'vue'
+import { computed, defineAsyncComponent, ref, useTemplateRef, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useReminding } from '@/shared/store/useReminder'
 import UpdateBar from '@/shared/offline/UpdateBar.vue'
-import ShortcutSheet from '@/shared/ui/ShortcutSheet.vue'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import PlaceLink from './PlaceLink.vue'
 import { atOnce, places } from './places'
@@ -24,8 +23,9 @@ const route = useRoute()
 const restIsShown = computed(() => places.slice(atOnce).some((place) => place.name === route.name))
 
 const { unitSystem, switchUnits } = useKitchen()
-const sheet = useTemplateRef('sheet')
-useShortcuts({ d: turn })
+const ShortcutSheet = defineAsyncComponent(() => import('@/shared/ui/ShortcutSheet.vue'))
+const sheetIsOpen = ref(false)
+useShortcuts({ d: turn, '?': () => (sheetIsOpen.value = true) })
 useReminding()
 </script>
 
@@ -58,7 +58,7 @@ useReminding()
         >
           <v-icon :icon="mdiThemeLightDark" />
         </button>
-        <button type="button" class="place tool keys" aria-label="Keys" @click="sheet?.show()">
+        <button type="button" class="place tool keys" aria-label="Keys" @click="sheetIsOpen = true">
           <v-icon :icon="mdiKeyboardOutline" />
         </button>
       </div>
@@ -67,7 +67,7 @@ useReminding()
       <UpdateBar v-if="!route.meta.bare" />
       <router-view />
     </main>
-    <ShortcutSheet ref="sheet" />
+    <ShortcutSheet v-if="sheetIsOpen" v-model="sheetIsOpen" />
   </v-app>
 </template>
 

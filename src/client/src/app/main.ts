@@ -10,11 +10,13 @@ import { vuetify } from './vuetify'
 import './styles.css'
 
 const queryClient = new QueryClient({ defaultOptions: { queries: { staleTime: 30_000, retry: 1 } } })
-await keepQueries(queryClient)
+const place = router.resolve(location.pathname).matched.at(-1)?.components?.default as
+  (() => Promise<unknown>) | undefined
+void place?.() // its code comes while the rest is drawn
 
 createApp(App)
   .provide('usehead', sheetForTheme)
   .use(vuetify)
   .use(router)
-  .use(VueQueryPlugin, { queryClient })
+  .use(VueQueryPlugin, { queryClient, clientPersister: keepQueries as never }) // what was kept is read while the page is drawn
   .mount('#app')

@@ -1,4 +1,4 @@
-import 'vuetify/styles'
+import 'vuetify/styles/core'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 
@@ -41,7 +41,7 @@ export const vuetify = createVuetify({
     },
   },
   defaults: {
-    VBtn: { variant: 'text', rounded: 'lg', ripple: false },
+    VBtn: { variant: 'text', ripple: false },
     VMenu: { transition: false, closeOnContentClick: false },
     VDialog: { transition: false },
     VSnackbar: { transition: false },

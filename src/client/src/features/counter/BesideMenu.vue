@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import type { UnitSystem } from '@/api/types'
 import { limits } from '@/api/limits'
 import QuantityField from '@/shared/fields/QuantityField.vue'
@@ -25,7 +25,7 @@ const emit = defineEmits<{ change: [Beside[]] }>()
 const usualGrams = 250
 const { grams } = limits.CompanionBody
 const massLimit = { least: grams.least / 1000, most: grams.most / 1000 }
-const adding = ref<string | null>(null)
+const CompanionPicker = defineAsyncComponent(() => import('./CompanionPicker.vue'))
 const nameOf = (id: string | null) => props.companions.find((c) => c.id === id)?.name.toLowerCase() ?? ''
 const kgOf = (b: Beside) => (b.grams ?? 0) / 1000
 const massWords = (kg: number) => text(props.units.mass(kg))
@@ -35,10 +35,7 @@ const label = computed(() =>
     : props.beside.map((b) => `${massWords(kgOf(b))} ${nameOf(b.id)}`).join(', '),
 )
 
-function add(id: string | null) {
-  if (id) emit('change', [...props.beside.filter((b) => b.id !== id), { id, grams: usualGrams }])
-  adding.value = null
-}
+const add = (id: string) => emit('change', [...props.beside.filter((b) => b.id !== id), { id, grams: usualGrams }])
 const remove = (id: string | null) =>
   emit(
     'change',
@@ -75,22 +72,7 @@ const weigh = (id: string | null, kg: number) =>
       />
       <v-btn :icon="mdiClose" :aria-label="`Take ${nameOf(b.id)} out`" @click="remove(b.id)" />
     </div>
-    <div v-if="beside.length < 12" class="field">
-      <span aria-hidden="true">Add something</span>
-      <v-autocomplete
-        v-model="adding"
-        :items="companions"
-        item-title="name"
-        item-value="id"
-        aria-label="Add something"
-        variant="outlined"
-        density="comfortable"
-        rounded="lg"
-        hide-details
-        auto-select-first
-        @update:model-value="add"
-      />
-    </div>
+    <CompanionPicker v-if="beside.length < 12" :companions="companions" @add="add" />
   </PhraseMenu>
 </template>
 

@@ -31,7 +31,7 @@ const resize = (litres: string) =>
   attempt(async () => {
     size.value = litres
     const { name, isDefault } = props.pot
-    await savePot.mutateAsync({ id: props.pot.id, body: { name, isDefault, capacityLitres: Number(litres) } })
+    await savePot.mutateAsync({ pot: props.pot, body: { name, isDefault, capacityLitres: Number(litres) } })
   })
 const rise = (value: number | null) =>
   value !== null && changeSettings({ altitudeMetres: Math.round(units.value.altitudeMetres(value)) })

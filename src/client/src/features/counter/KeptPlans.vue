@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { mdiBookmarkOutline, mdiClose } from '@mdi/js'
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import type { Request, SavedPlan } from '@/api/types'
 import TextField from '@/shared/fields/TextField.vue'
-import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useKeptPlans } from './useKeptPlans'
 import { releaseWords } from '@/shared/words/words'
 
@@ -12,6 +11,7 @@ const emit = defineEmits<{ open: [SavedPlan] }>()
 const { plans, keep, remove, restore } = useKeptPlans()
 const naming = ref(false)
 const name = ref('')
+const UndoBar = defineAsyncComponent(() => import('@/shared/ui/UndoBar.vue'))
 const removed = ref<SavedPlan | null>(null)
 
 function startNaming() {
@@ -63,7 +63,7 @@ defineExpose({ startNaming })
         <v-btn :icon="mdiClose" size="small" :aria-label="`Remove ${plan.name}`" @click="drop(plan)" />
       </li>
     </ul>
-    <UndoBar :text="removed ? `Removed “${removed.name}”.` : null" @undo="bringBack" @gone="removed = null" />
+    <UndoBar v-if="removed" :text="`Removed “${removed.name}”.`" @undo="bringBack" @gone="removed = null" />
   </section>
 </template>
 

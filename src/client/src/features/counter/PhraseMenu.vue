@@ -1,21 +1,34 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { defineAsyncComponent, ref, useTemplateRef } from 'vue'
 
-/** One underlined phrase of the sentence; its choices open in place. */
+/** One underlined phrase of the sentence; its choices open in place, and are there from the first time that they are asked for. */
 defineProps<{ label: string; name: string }>()
+const PhraseSheet = defineAsyncComponent(() => import('./PhraseSheet.vue'))
+const phrase = useTemplateRef('phrase')
+const used = ref(false)
 const open = ref(false)
 const close = () => (open.value = false)
+function turn() {
+  used.value = true
+  open.value = !open.value
+}
 </script>
 
 <template>
-  <v-menu v-model="open" location="bottom start" max-height="70vh">
-    <template #activator="{ props }">
-      <button v-bind="props" type="button" class="phrase" :aria-label="`${name}: ${label}. Change`">{{ label }}</button>
-    </template>
-    <div class="phrase-sheet" role="group" :aria-label="name" @keydown.esc="close">
-      <slot :close="close" />
-    </div>
-  </v-menu>
+  <button
+    ref="phrase"
+    type="button"
+    class="phrase"
+    aria-haspopup="menu"
+    :aria-expanded="open"
+    :aria-label="`${name}: ${label}. Change`"
+    @click="turn"
+  >
+    {{ label }}
+  </button>
+  <PhraseSheet v-if="used && phrase" v-model="open" :of="phrase" :name="name">
+    <slot :close="close" />
+  </PhraseSheet>
 </template>
 
 <style scoped>
@@ -32,17 +45,5 @@ const close = () => (open.value = false)
 }
 .phrase:hover {
   border-bottom-style: solid;
-}
-.phrase-sheet {
-  background: rgb(var(--v-theme-surface));
-  color: rgb(var(--v-theme-on-surface));
-  border: 2px solid currentColor;
-  border-radius: 14px;
-  padding: 10px;
-  min-width: 240px;
-  max-width: min(520px, 92vw);
-  overflow: auto;
-  display: grid;
-  gap: 10px;
 }
 </style>

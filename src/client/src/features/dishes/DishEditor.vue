@@ -14,6 +14,7 @@ import LinesField from '@/shared/fields/LinesField.vue'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TextField from '@/shared/fields/TextField.vue'
 import TickField from '@/shared/fields/TickField.vue'
+import TwoVersions from '@/shared/ui/TwoVersions.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishItemRow from './DishItemRow.vue'
@@ -182,15 +183,11 @@ watchDebounced(
         />
         <NumberField v-model="servings" class="number" label="Serves" :limit="limit.servings" whole needed />
       </div>
-      <div v-if="conflict" role="alert" class="stop">
-        <p>
-          Another window changed this dish meanwhile. There it is “{{ conflict.theirs.document.name }}” with
-          {{ conflict.theirs.document.items?.length ?? 0 }} things, here “{{ conflict.mine.name }}” with
-          {{ conflict.mine.items?.length ?? 0 }}. Nothing of either is lost until you choose.
-        </p>
-        <v-btn class="tall" variant="outlined" @click="settleWith(conflict.mine)">Keep what is here</v-btn>
-        <v-btn class="tall" variant="outlined" @click="settleWith(conflict.theirs.document)">Take what is there</v-btn>
-      </div>
+      <TwoVersions v-if="conflict" @mine="settleWith(conflict.mine)" @theirs="settleWith(conflict.theirs.document)">
+        Another window changed this dish meanwhile. There it is “{{ conflict.theirs.document.name }}” with
+        {{ conflict.theirs.document.items?.length ?? 0 }} things, here “{{ conflict.mine.name }}” with
+        {{ conflict.mine.items?.length ?? 0 }}. Nothing of either is lost until you choose.
+      </TwoVersions>
       <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
       <p v-if="scaled" role="status">{{ scaled }}</p>
       <h2>What goes in</h2>

@@ -7,6 +7,7 @@ import ChoiceField from '@/shared/fields/ChoiceField.vue'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TextField from '@/shared/fields/TextField.vue'
 import { limits } from '@/api/limits'
+import TwoVersions from '@/shared/ui/TwoVersions.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
@@ -25,6 +26,7 @@ const {
   unitSystem,
   changeSettings,
   refusal: unkept,
+  addPot,
   savePot,
   removePot,
   restorePot,
@@ -35,17 +37,28 @@ const ways = computed(() => [
   { value: 'none', title: 'What Ikuzo computes' },
   ...schools.value.map((school) => ({ value: school.id, title: school.name })),
 ])
-const editing = ref<string | null>(null)
+const adding = ref(false)
+const editing = ref<Pot | null>(null) // as it was when it was opened
+const elsewhere = ref<{ mine: Partial<PotBody>; theirs: Pot } | null>(null)
 const removed = ref<Pot | null>(null)
 const { refusal, attempt } = useAttempt()
 const boiling = computed(() => query.data.value?.boilingCelsius)
-const adding = 'new'
 
-const save = (id: string | null, body: Partial<PotBody>) =>
+const add = (body: Partial<PotBody>) =>
   attempt(async () => {
-    await savePot.mutateAsync({ id, body })
-    editing.value = null
+    await addPot.mutateAsync(body)
+    adding.value = false
   })
+const save = (pot: Pot, body: Partial<PotBody>) =>
+  attempt(async () => {
+    const theirs = await savePot.mutateAsync({ pot, body })
+    elsewhere.value = theirs && { mine: body, theirs }
+    if (!theirs) editing.value = null
+  })
+function close() {
+  elsewhere.value = null
+  editing.value = null
+}
 const drop = (pot: Pot) =>
   attempt(async () => {
     await removePot.mutateAsync(pot.id)
@@ -110,26 +123,37 @@ const altitudeLimit = computed(() => ({
     <section aria-labelledby="pots-title">
       <div class="head">
         <h2 id="pots-title">Pots</h2>
-        <v-btn class="tall" :prepend-icon="mdiPlus" @click="editing = adding">Add a pot</v-btn>
+        <v-btn class="tall" :prepend-icon="mdiPlus" @click="adding = true">Add a pot</v-btn>
       </div>
       <PotForm
-        v-if="editing === adding"
+        v-if="adding"
         :pot="null"
         :units="units"
         :unit-system="unitSystem"
-        @save="save(null, $event)"
-        @cancel="editing = null"
+        @save="add"
+        @cancel="adding = false"
       />
       <ul class="pots">
         <li v-for="pot in pots" :key="pot.id">
-          <PotForm
-            v-if="editing === pot.id"
-            :pot="pot"
-            :units="units"
-            :unit-system="unitSystem"
-            @save="save(pot.id, $event)"
-            @cancel="editing = null"
-          />
+          <template v-if="editing?.id === pot.id">
+            <PotForm
+              :pot="editing"
+              :units="units"
+              :unit-system="unitSystem"
+              @save="save(elsewhere?.theirs ?? editing, $event)"
+              @cancel="close"
+            />
+            <TwoVersions
+              v-if="elsewhere"
+              class="elsewhere"
+              @mine="save(elsewhere.theirs, elsewhere.mine)"
+              @theirs="close"
+            >
+              Another window changed this pot meanwhile. There it is “{{ elsewhere.theirs.name }}” of
+              {{ text(units.capacity(elsewhere.theirs.capacityLitres)) }}s and
+              {{ Math.round(elsewhere.theirs.heaterWatts) }} W. Nothing is stored until you choose.
+            </TwoVersions>
+          </template>
           <div v-else class="pot">
             <svg class="drawing" viewBox="0 0 100 100" aria-hidden="true">
               <path :d="`M18 ${96 - 8 * pot.capacityLitres}V96H82V${96 - 8 * pot.capacityLitres}`" />
@@ -146,7 +170,7 @@ const altitudeLimit = computed(() => ({
                 <b>{{ text(units.pressure(pot.lowGaugeKpa)) }}</b>
               </p>
             </div>
-            <v-btn class="tall" @click="editing = pot.id">Change</v-btn>
+            <v-btn class="tall" @click="editing = pot">Change</v-btn>
             <v-btn class="tall" :disabled="pots.length === 1" @click="drop(pot)">Remove</v-btn>
           </div>
         </li>
@@ -226,6 +250,9 @@ h2 {
   flex-wrap: wrap;
   gap: 10px 18px;
   padding: 12px 0;
+}
+.elsewhere {
+  margin-bottom: 14px;
 }
 .words {
   flex: 1 1 300px;

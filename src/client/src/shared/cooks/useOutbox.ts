@@ -1,6 +1,6 @@
 import { createSharedComposable, useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
-import { api, unwrap } from '@/api/client'
+import { api, nowElsewhere, unwrap } from '@/api/client'
 import { says } from './says'
 import type {
   CookEventData,
@@ -78,7 +78,6 @@ const listeners = new Set<(cook: CookView) => void>()
 const storeListeners = new Set<(item: StoreView) => void>()
 const dishListeners = new Set<(dish: KeptDish) => unknown>()
 const kitchenListeners = new Set<(kitchen: KitchenView) => void>()
-const changedElsewhere = 412
 let kitchen: KitchenView | null = null // as it was last heard of
 let sending: Promise<void> | null = null
 
@@ -101,8 +100,8 @@ async function sendDish({ dishId: id, body, version }: DishWaiting) {
     body,
   })
   const tell = () => {
-    if (answer.response.status === changedElsewhere) {
-      const theirs = (answer.error as unknown as { current: KeptDish }).current
+    const theirs = nowElsewhere<KeptDish>(answer)
+    if (theirs !== null) {
       if (says(theirs.document) === says(body)) return know(theirs) // it had arrived, and only the answer got lost
       conflicts.value = [...conflicts.value.filter((c) => c.dishId !== id), { dishId: id, mine: body, theirs }]
       return
@@ -124,8 +123,9 @@ async function sendKitchen({ settings }: KitchenWaiting) {
     params: { header: { 'If-Match': now.version } },
     body: { ...now.settings, ...settings },
   })
-  if (answer.response.status === changedElsewhere) {
-    kitchen = null // another window was quicker: it is asked what it is now
+  const theirs = nowElsewhere<KitchenView>(answer)
+  if (theirs !== null) {
+    kitchen = theirs // another window was quicker
     return sendKitchen({ settings, clientId: '' })
   }
   const tell = () => {

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/vue-query'
 import { createGlobalState } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
-import { api, unwrap } from '@/api/client'
-import type { KitchenView, PotBody } from '@/api/types'
+import { api, nowElsewhere, unwrap } from '@/api/client'
+import type { KitchenView, Pot, PotBody } from '@/api/types'
 import { useOutbox } from '@/shared/cooks/useOutbox'
 import { useKeeper } from '@/shared/fields/useKeeper'
 import { inUnits } from '@/shared/units/format'
@@ -32,11 +32,20 @@ export function useKitchen() {
   const query = useQuery({ queryKey: key, queryFn: async () => unwrap(await api.GET('/api/kitchen')) })
   const refresh = () => client.invalidateQueries({ queryKey: key })
 
+  const addPot = useMutation({
+    mutationFn: async (body: Partial<PotBody>) =>
+      unwrap(await api.POST('/api/kitchen/pots', { body: body as PotBody })),
+    onSuccess: refresh,
+  })
+  /** Replaces a pot as it was seen here; gives what it is now where another window changed it meanwhile. */
   const savePot = useMutation({
-    mutationFn: async ({ id, body }: { id: string | null; body: Partial<PotBody> }) =>
-      id === null
-        ? unwrap(await api.POST('/api/kitchen/pots', { body: body as PotBody }))
-        : unwrap(await api.PUT('/api/kitchen/pots/{id}', { params: { path: { id } }, body: body as PotBody })),
+    mutationFn: async ({ pot, body }: { pot: Pot; body: Partial<PotBody> }) => {
+      const params = { path: { id: pot.id }, header: { 'If-Match': pot.version! } }
+      const answer = await api.PUT('/api/kitchen/pots/{id}', { params, body: body as PotBody })
+      const theirs = nowElsewhere<Pot>(answer)
+      if (theirs === null) unwrap(answer)
+      return theirs
+    },
     onSuccess: refresh,
   })
   const removePot = useMutation({
@@ -76,6 +85,7 @@ export function useKitchen() {
     units,
     changeSettings,
     refusal,
+    addPot,
     savePot,
     removePot,
     restorePot,

@@ -7,21 +7,21 @@ const name = 'ikuzo.kept'
 const dayMs = 86_400_000
 const maxAge = 20 * dayMs // a timer of the browser holds 24 days at most
 const throttleTime = 1000
-const mostWaitMs = 400
+const mostWaitMs = 3000 // the page is drawn meanwhile
 
 /** What the phone has with it when the server is away, by the first word of its key. */
 const kinds = ['catalogue', 'kitchen', 'plans', 'dishes', 'cooks', 'cook', 'book', 'book-page', 'store', 'cook-line-up']
 const kept = new Set<unknown>(kinds)
 
-/** Keeps what was last heard from the server in the browser; resolves when what was kept before is there again. */
-export async function keepQueries(client: QueryClient) {
+/** Keeps what was last heard from the server in the browser; the promise is of what was kept before being there again. */
+export function keepQueries(client: QueryClient): [() => void, Promise<unknown>] {
   kinds.forEach((kind) => client.setQueryDefaults([kind], { gcTime: maxAge }))
   const persister = createAsyncStoragePersister({
     storage: { getItem: get, setItem: set, removeItem: del },
     key: name,
     throttleTime,
   })
-  const [, restored] = persistQueryClient({
+  const [leave, restored] = persistQueryClient({
     queryClient: client as never, // the same client, by another name of its type
     persister,
     maxAge,
@@ -36,7 +36,7 @@ export async function keepQueries(client: QueryClient) {
     () => client.invalidateQueries({ refetchType: 'none' }),
     () => undefined,
   )
-  await Promise.race([asked, new Promise((resolve) => setTimeout(resolve, mostWaitMs))])
+  return [leave, Promise.race([asked, new Promise((resolve) => setTimeout(resolve, mostWaitMs))])]
 }
 
 /** Forgets it all: a phone that may no longer come in keeps nothing of the household. */

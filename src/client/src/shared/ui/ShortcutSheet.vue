@@ -1,8 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import { useShortcuts } from './useShortcuts'
-
-const open = ref(false)
+const open = defineModel<boolean>({ required: true })
 const keys = [
   ['/', 'ask'],
   ['+ −', 'a minute more or less'],
@@ -13,8 +10,6 @@ const keys = [
   ['d', 'day or night'],
   ['?', 'this sheet'],
 ] as const
-useShortcuts({ '?': () => (open.value = !open.value) })
-defineExpose({ show: () => (open.value = true) })
 </script>
 
 <template>
