@@ -37,6 +37,7 @@ try
         return 0;
     }
 
+    Opening.GiveHome(folder);
     var home = configuration.GetValue<bool>("IKUZO_HOME");
     var port = configuration.GetValue("IKUZO_HOME_PORT", 5443);
     var addresses = new Addresses(configuration["IKUZO_URLS"], home, port, configuration["IKUZO_HOSTS"]);

@@ -53,7 +53,6 @@ export default defineConfig({
   test: {
     environment: 'happy-dom',
     include: ['src/**/*.test.ts'],
-    isolate: false, // a page for all files: each clears away what it made
     server: { deps: { inline: ['vuetify'] } },
   },
 })

@@ -101,11 +101,42 @@ public sealed class StartTests : FolderTests
     [InlineData("size=4m,ro", "cannot be written")]
     public async Task DiskThatTakesNothing_IsSaid(string options, string sentence)
     {
-        string[] inside = ["unshare", "-m", "sh", "-c", $"mount -t tmpfs -o {options} tmpfs '{Folder}' && exec \"$@\"", "sh"];
+        await RefusesAsync(sentence, Folder, before: await InMountsAsync($"mount -t tmpfs -o {options} tmpfs '{Folder}' && exec \"$@\""));
+    }
+
+    [Fact]
+    public async Task UserWithoutAHome_ServesTheHouse()
+    {
+        var before = await InMountsAsync(
+            "exec setpriv --reuid=1654 --regid=1654 --clear-groups --inh-caps=+dac_override --ambient-caps=+dac_override env -u HOME \"$@\""
+        );
+        var port = ServerProcess.FreePort();
+        var settings = new Dictionary<string, string> { ["IKUZO_HOME"] = "true", ["IKUZO_HOME_PORT"] = $"{port}" };
+        using var server = await ServerProcess.StartAsync(Folder, settings, before);
+        using var handler = new HttpClientHandler { ServerCertificateCustomValidationCallback = (_, _, _, _) => true };
+        using var http = new HttpClient(handler);
+        while (true)
+        {
+            try
+            {
+                var health = await http.GetAsync(new Uri($"https://127.0.0.1:{port}/api/health"), TestContext.Current.CancellationToken);
+                Assert.Equal(200, (int)health.StatusCode);
+                return;
+            }
+            catch (HttpRequestException) when (!server.HasExited)
+            {
+                await Task.Delay(50, TestContext.Current.CancellationToken); // one address comes after the other
+            }
+        }
+    }
+
+    // What begins a program in mounts of its own.
+    private static async Task<string[]> InMountsAsync(string command)
+    {
         using var tried = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("unshare", ["-m", "true"]));
         await tried!.WaitForExitAsync(TestContext.Current.CancellationToken);
         Assert.SkipUnless(tried.ExitCode == 0, "This machine lets nobody mount a disk.");
-        await RefusesAsync(sentence, Folder, before: inside);
+        return ["unshare", "-m", "sh", "-c", command, "sh"];
     }
 
     [Fact]

@@ -5,7 +5,9 @@ export default defineConfig({
   outputDir: '../../artifacts/browser',
   reporter: [['list'], ['junit', { outputFile: '../../artifacts/results/browser.xml' }]],
   workers: Number(process.env.IKUZO_WORKERS ?? 2),
-  timeout: 45_000,
+  // Deadlines, for a machine that is busy with other things.
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
   use: {
     viewport: { width: 1280, height: 800 },
     serviceWorkers: 'block', // each page as it comes from the server; offline.spec.ts has what is installed

@@ -24,6 +24,15 @@ internal static class Opening
         }
     }
 
+    /// <summary>A user without a home, as in a container, has it in the folder: certificates cannot be served without one.</summary>
+    public static void GiveHome(string folder)
+    {
+        if (string.IsNullOrEmpty(Environment.GetEnvironmentVariable("HOME")))
+        {
+            Environment.SetEnvironmentVariable("HOME", Path.GetFullPath(folder));
+        }
+    }
+
     /// <summary>Runs "backup [FILE]" and "restore FILE".</summary>
     /// <returns>False for anything else: then the server is started.</returns>
     /// <exception cref="StartRefusalException">It cannot be done.</exception>

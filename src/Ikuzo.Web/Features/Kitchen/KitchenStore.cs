@@ -143,8 +143,8 @@ public sealed class KitchenStore(Database database, TimeProvider clock, LearnedN
     }
 
     /// <summary>
-    /// Replaces a pot: what it is then and true; what it is and false where it is of another version than is named, and stays as it is; null
-    /// where there is none.
+    /// Replaces a pot: what it is then, and true; what it is, and false, where it is of another version than is named and stays as it
+    /// is; null where there is none.
     /// </summary>
     public async Task<(Pot? Pot, bool Saved)> PutPotAsync(string id, PotBody body, string? version, CancellationToken cancellation)
     {

@@ -4,7 +4,7 @@ import type { BookPage } from '@/api/types'
 import { limits } from '@/api/limits'
 import TextField from '@/shared/fields/TextField.vue'
 import NumberField from '@/shared/fields/NumberField.vue'
-import { useOutbox } from '@/shared/cooks/useOutbox'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 import { juicyWords, tenderWords } from './words'
 
 /** How it ate: one touch each; what to do next time; weights. Goes out through the outbox, so that nothing is lost. */

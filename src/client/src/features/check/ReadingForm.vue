@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookView, DeviceReport, UnitSystem } from '@/api/types'
-import { flush } from '@/shared/cooks/useOutbox'
+import { flush } from '@/shared/outbox/useOutbox'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useRoute } from 'vue-router'
 import { inUnits, text, type Units } from '@/shared/units/format'

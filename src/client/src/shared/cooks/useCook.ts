@@ -6,7 +6,7 @@ import type { CookEventData, CookEventKind, CookView, DeviceReport } from '@/api
 import { withAhead } from './ahead'
 import { cookClock, wallMsUntil } from './clock'
 import { useHub } from './useHub'
-import { useOutbox } from './useOutbox'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const tickMs = 200
 const afterDueMs = 120

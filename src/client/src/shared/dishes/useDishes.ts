@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onScopeDispose } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, KeptDish } from '@/api/types'
-import { useOutbox } from '@/shared/cooks/useOutbox'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const pageSize = 200
 

@@ -3,7 +3,7 @@ import { createGlobalState } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
 import { api, nowElsewhere, unwrap } from '@/api/client'
 import type { KitchenView, Pot, PotBody } from '@/api/types'
-import { useOutbox } from '@/shared/cooks/useOutbox'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 import { useKeeper } from '@/shared/fields/useKeeper'
 import { inUnits } from '@/shared/units/format'
 

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onScopeDispose } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Request, StoreBody, StorePlace, StoreView } from '@/api/types'
-import { useOutbox } from '@/shared/cooks/useOutbox'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 import { clockTime } from '@/shared/units/format'
 
 const key = ['store']

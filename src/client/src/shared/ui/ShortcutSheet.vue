@@ -42,12 +42,13 @@ const keys = [
   font-weight: 560;
 }
 .sheet dl div {
-  display: flex;
+  display: grid;
+  grid-template-columns: 4.5rem 1fr;
   gap: 16px;
   padding: 6px 0;
 }
-.sheet dt {
-  width: 4.5rem;
+.sheet dd {
+  margin: 0;
 }
 kbd {
   border: 1.5px solid currentColor;

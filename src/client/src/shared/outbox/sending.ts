@@ -1,0 +1,95 @@
+import { api, nowElsewhere, unwrap } from '@/api/client'
+import type { CookView, KeptDish, KitchenView, StoreView } from '@/api/types'
+import { says } from '@/shared/cooks/says'
+import {
+  conflicts,
+  isDish,
+  isKitchen,
+  isOfStore,
+  keep,
+  type DishWaiting,
+  type KitchenWaiting,
+  type StoreWaiting,
+  type Waiting,
+} from './waiting'
+
+/** Who hears what came of what was sent. */
+export const listeners = new Set<(cook: CookView) => void>()
+export const storeListeners = new Set<(item: StoreView) => void>()
+export const dishListeners = new Set<(dish: KeptDish) => unknown>()
+export const kitchenListeners = new Set<(kitchen: KitchenView) => void>()
+let kitchen: KitchenView | null = null // as it was last heard of
+
+/** What the kitchen is, as it was last heard. */
+export const knowKitchen = (view: KitchenView) => (kitchen = view)
+
+function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting) {
+  const params = { path: { id } }
+  if (to === 'undo') return api.POST('/api/store/{id}/undo', { params, body: { clientId } })
+  return to === 'gone'
+    ? api.POST('/api/store/{id}/used', { params, body: { clientId, at, portions, cookId: null } })
+    : api.POST('/api/store/{id}/move', { params, body: { clientId, to, at } })
+}
+
+async function sendDish({ dishId: id, body, version }: DishWaiting) {
+  const answer = await api.PUT('/api/dishes/{id}', {
+    params: { path: { id }, header: version === null ? {} : { 'If-Match': version } },
+    body,
+  })
+  const tell = () => {
+    const theirs = nowElsewhere<KeptDish>(answer)
+    if (theirs !== null) {
+      if (says(theirs.document) === says(body)) return know(theirs) // it had arrived, and only the answer got lost
+      conflicts.value = [...conflicts.value.filter((c) => c.dishId !== id), { dishId: id, mine: body, theirs }]
+      return
+    }
+    know(unwrap(answer))
+  }
+  // What was written since was written over this.
+  function know(dish: KeptDish) {
+    keep((now) => now.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w)))
+    dishListeners.forEach((listener) => listener(dish))
+  }
+  return { status: answer.response.status, tell }
+}
+
+// Only what was changed is laid over what the kitchen is now, so that two windows lose nothing of each other.
+async function sendKitchen({ settings }: KitchenWaiting) {
+  const now = kitchen ?? unwrap(await api.GET('/api/kitchen'))
+  const answer = await api.PUT('/api/kitchen', {
+    params: { header: { 'If-Match': now.version } },
+    body: { ...now.settings, ...settings },
+  })
+  const theirs = nowElsewhere<KitchenView>(answer)
+  if (theirs !== null) {
+    kitchen = theirs // another window was quicker
+    return sendKitchen({ settings, clientId: '' })
+  }
+  const tell = () => {
+    const saved = unwrap(answer)
+    kitchen = saved
+    kitchenListeners.forEach((listener) => listener(saved))
+  }
+  return { status: answer.response.status, tell }
+}
+
+/** Sends one thing; it tells who listens once it is off the list. */
+export async function sendOne(next: Waiting): Promise<{ status: number; tell: () => void }> {
+  if (isDish(next)) return sendDish(next)
+  if (isKitchen(next)) return sendKitchen(next)
+  if (isOfStore(next)) {
+    const answer = await sendMove(next)
+    const tell = () => {
+      const item = unwrap(answer)
+      storeListeners.forEach((listener) => listener(item))
+    }
+    return { status: answer.response.status, tell }
+  }
+  const { cookId, ...body } = next
+  const answer = await api.POST('/api/cooks/{id}/events', { params: { path: { id: cookId } }, body: body as never })
+  const tell = () => {
+    const cook = unwrap(answer)
+    listeners.forEach((listener) => listener(cook))
+  }
+  return { status: answer.response.status, tell }
+}

@@ -1,0 +1,130 @@
+import { createSharedComposable, useIntervalFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import type { CookEventData, CookEventKind, DishDocument, StorePlace } from '@/api/types'
+import { dishListeners, kitchenListeners, knowKitchen, listeners, sendOne, storeListeners } from './sending'
+import {
+  conflicts,
+  isDish,
+  isKitchen,
+  isOfCook,
+  isOfStore,
+  keep,
+  name,
+  reread,
+  waiting,
+  type CookWaiting,
+  type DishWaiting,
+  type KitchenWaiting,
+  type Settings,
+  type Waiting,
+} from './waiting'
+
+const retryMs = 1500
+const serverFailed = 500
+const notNow = [401, 403, 408, 429] // not let in at present, or too much at once
+const refusal = ref<string | null>(null)
+const refusals = new Map<string, Error>() // of what somebody waits for, by its name
+let sending: Promise<void> | null = null
+
+async function sendAll() {
+  try {
+    for (let next = waiting.value[0]; next; next = waiting.value[0]) {
+      const sent = await sendOne(next)
+      // Nothing is wrong with what was said: it is tried again.
+      if (sent.status >= serverFailed || notNow.includes(sent.status)) return
+      // By its name: another window of this browser may have sent the first meanwhile.
+      const { clientId } = next
+      keep((now) => now.filter((w) => w.clientId !== clientId))
+      try {
+        sent.tell()
+      } catch (error) {
+        if (isOfCook(next) || isOfStore(next)) refusal.value = (error as Error).message
+        else refusals.set(clientId, error as Error)
+      }
+    }
+  } catch {
+    // No connection: it stays in the outbox and is tried again.
+  } finally {
+    sending = null
+  }
+}
+
+// Two windows of one browser have one outbox: one of them sends, and the other sends what is left then.
+async function alone() {
+  const locks = navigator.locks as LockManager | null | undefined // not every browser has them
+  if (!locks) return sendAll()
+  await locks.request(name, async () => {
+    reread()
+    await sendAll()
+  })
+}
+
+/** Resolves when all is sent that can be. */
+export const flush = () => (waiting.value.length === 0 ? Promise.resolve() : (sending ??= alone()))
+
+// One for all who send.
+const useRetries = createSharedComposable(() => useIntervalFn(() => void flush(), retryMs))
+
+/** Sends what the cook did, in order. What cannot be sent is kept, also over a reload, and goes out when the server is back. */
+export function useOutbox() {
+  function put(what: Waiting) {
+    refusal.value = null
+    keep((now) => [...now, what])
+    return flush()
+  }
+  const send = (cookId: string, kind: CookEventKind, data: CookEventData = {}, at: string | null = null) =>
+    put({ cookId, clientId: crypto.randomUUID(), kind, at, data })
+  const move = (storeId: string, to: StorePlace | 'undo', portions: number | null = null) =>
+    put({ storeId, clientId: crypto.randomUUID(), to, at: new Date().toISOString(), portions })
+
+  // A thing that waits already goes out as it is now.
+  async function change(what: DishWaiting | KitchenWaiting, merged: (before: Waiting) => Waiting | null) {
+    const before = sending === null ? waiting.value.find((w) => merged(w) !== null) : undefined
+    const named = before?.clientId ?? what.clientId
+    keep((now) => (before ? now.map((w) => (w.clientId === named ? merged(w)! : w)) : [...now, what]))
+    await flush()
+    const refused = refusals.get(named)
+    refusals.delete(named)
+    if (refused) throw refused
+  }
+  /** Keeps a dish; throws what the server has against it. One that cannot be sent now goes out later. */
+  const saveDish = (dishId: string, body: DishDocument, version: string | null) =>
+    change({ dishId, clientId: crypto.randomUUID(), body, version }, (w) =>
+      isDish(w) && w.dishId === dishId ? { ...w, body } : null,
+    )
+  /** Keeps what was changed of the kitchen. */
+  const saveKitchen = (settings: Partial<Settings>) =>
+    change({ settings, clientId: crypto.randomUUID() }, (w) =>
+      isKitchen(w) ? { ...w, settings: { ...w.settings, ...settings } } : null,
+    )
+  const settle = (dishId: string) => (conflicts.value = conflicts.value.filter((c) => c.dishId !== dishId))
+
+  useRetries()
+  const unsentOf = (cookId: string | null) =>
+    waiting.value.filter((w): w is CookWaiting => isOfCook(w) && w.cookId === cookId)
+  const unsentMoves = computed(() => waiting.value.filter(isOfStore))
+  const unsentDishes = computed(() => new Map(waiting.value.filter(isDish).map((w) => [w.dishId, w.body])))
+  const unsentKitchen = computed(
+    () => Object.assign({}, ...waiting.value.filter(isKitchen).map((w) => w.settings)) as Partial<Settings>,
+  )
+  return {
+    send,
+    move,
+    flush,
+    refusal,
+    listeners,
+    storeListeners,
+    unsentOf,
+    unsentMoves,
+    unsentDishes,
+    unsentKitchen,
+    saveDish,
+    saveKitchen,
+    knowKitchen,
+    conflicts,
+    settle,
+    dishListeners,
+    kitchenListeners,
+    unsent: computed(() => waiting.value.length),
+  }
+}
