@@ -9,18 +9,25 @@ interface Frame {
   minutes: string | null | undefined
 }
 
-/** Work that takes a tenth of a second on a quiet machine slowed down fourfold: what a frame may take here and now. */
-const turns = 14_000_000
-const loop = (page: Page) =>
-  page.evaluate((turns) => {
-    const began = performance.now()
-    let x = 1
-    for (let i = 0; i < turns; i++) x = (Math.imul(x, 1664525) + 1013904223) | 0
-    return performance.now() - began + (x === 0 ? 1 : 0)
+const at95 = (ms: number[]) => [...ms].sort((one, other) => one - other)[Math.floor((ms.length - 1) * 0.95)] ?? Infinity
+
+/** Twenty pieces of work, of each of which four take a tenth of a second on a quiet machine slowed down fourfold. */
+const turns = 3_500_000
+const loops = (page: Page) =>
+  page.evaluate(async (turns) => {
+    const took: number[] = []
+    while (took.length < 20) {
+      await new Promise((done) => setTimeout(done, 20))
+      const began = performance.now()
+      let x = 1
+      for (let i = 0; i < turns; i++) x = (Math.imul(x, 1664525) + 1013904223) | 0
+      took.push(performance.now() - began + (x === 0 ? 1 : 0))
+    }
+    return took
   }, turns)
 
 test('on a slow machine the numbers follow the finger within a tenth of a second', async ({ page, request }) => {
-  test.setTimeout(60_000)
+  test.setTimeout(180_000)
   // A server that has just started still compiles itself on the same two cores.
   const load = { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.1 }
   for (let i = 0; i < 60; i++) await request.post('/api/plans/preview', { data: { load, minutes: 5 + (i % 20) } })
@@ -44,7 +51,7 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
       afterPaint(() => frames.push({ ms: performance.now() - event.timeStamp, minutes: figure?.textContent }))
     addEventListener('pointermove', measure, true)
   })
-  // Judged against the loop before and after it; the quietest of five drags counts: other work on the machine is not what is measured.
+  // Judged against the loops before and after it, bursts of other work with bursts; the quietest of five drags counts.
   const drags: { p95: number; loopMs: number; numbers: number }[] = []
   const follows = (drag: (typeof drags)[number]) => drag.p95 < drag.loopMs && drag.numbers > 8
   while (drags.length < 5 && !drags.some(follows)) {
@@ -52,7 +59,7 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
     await page.waitForTimeout(500)
     await expect(page.locator('[aria-busy=true]')).toHaveCount(0)
     const grip = (await page.getByTestId('hold-handle').locator('.handle-grip').boundingBox())!
-    const before = await loop(page)
+    const before = await loops(page)
     const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2]
     await page.mouse.move(x, y)
     await page.mouse.down()
@@ -63,14 +70,13 @@ test('on a slow machine the numbers follow the finger within a tenth of a second
     for (let step = 40; step >= 0; step -= 10) await page.mouse.move(x + step * 4, y)
     await page.mouse.up()
     const frames = await page.evaluate(() => (window as unknown as { frames: Frame[] }).frames.splice(0))
-    const sorted = frames.map((f) => f.ms).sort((one, other) => one - other)
-    const at = (share: number) => sorted[Math.floor((sorted.length - 1) * share)] ?? Infinity
-    const loopMs = (before + (await loop(page))) / 2
+    const p95 = at95(frames.map((f) => f.ms))
+    const loopMs = 4 * at95([...before, ...(await loops(page))])
     const numbers = new Set(frames.map((f) => f.minutes)).size
     console.log(
-      `interaction to next paint at 4x slow-down: median ${at(0.5).toFixed(0)} ms, p95 ${at(0.95).toFixed(0)} ms, loop ${loopMs.toFixed(0)} ms, ${numbers} numbers`,
+      `interaction to next paint at 4x slow-down: p95 ${p95.toFixed(0)} ms, four loops ${loopMs.toFixed(0)} ms, ${numbers} numbers`,
     )
-    drags.push({ p95: at(0.95), loopMs, numbers })
+    drags.push({ p95, loopMs, numbers })
   }
   expect(drags.some(follows), JSON.stringify(drags)).toBe(true)
 })
