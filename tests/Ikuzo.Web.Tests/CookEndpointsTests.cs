@@ -127,6 +127,8 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
         Assert.Contains("pin", (string)problem["detail"]!, StringComparison.Ordinal);
         Assert.Contains(problem["possible"]!.AsArray(), k => (string)k! == "vented");
         await DoAsync(id, "abandoned");
+        var (rehearsed, why) = await Server.PostAsync($"/api/cooks/{id}/simulate", new { speed = 60 });
+        Assert.Equal((409, "/problems/not-now"), (rehearsed, (string)why!["type"]!));
     }
 
     [Fact]

@@ -45,7 +45,7 @@ internal static class Transitions
         new(Abandoned, "Giving up", f => f.Phase != CookPhase.Done, (f, e) => f.Abandon(e.At)),
         new(Corrected, "This entry", Always, Nothing) { IsOfHands = false },
         new(Undone, "This entry", Always, Nothing) { IsOfHands = false },
-        new(Simulated, "This entry", Always, Nothing) { IsOfHands = false },
+        new(Simulated, "A rehearsal", f => f.Phase != CookPhase.Done, Nothing) { IsOfHands = false },
     ];
 
     private static readonly Dictionary<CookEventKind, Transition> ByKind = All.ToDictionary(t => t.Kind);

@@ -228,12 +228,9 @@ internal static class CookEndpoints
         };
     }
 
-    private static async Task<Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> SimulateAsync(
-        string id,
-        SimulateBody body,
-        CookService cooks,
-        CancellationToken cancellation
-    )
+    private static async Task<
+        Results<Ok<CookView>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
+    > SimulateAsync(string id, SimulateBody body, CookService cooks, CancellationToken cancellation)
     {
         var data = new CookEventData
         {
@@ -241,11 +238,12 @@ internal static class CookEndpoints
             Seed = body.Seed ?? RandomNumberGenerator.GetInt32(int.MaxValue),
             Faults = body.Faults ?? [],
         };
-        return
-            await cooks.AppendAsync(id, Guid.CreateVersion7().ToString(), CookEventKind.Simulated, null, data, cancellation)
-                is { Cook: { } cook }
-            ? TypedResults.Ok(cook)
-            : Missing();
+        return await cooks.AppendAsync(id, Guid.CreateVersion7().ToString(), CookEventKind.Simulated, null, data, cancellation) switch
+        {
+            { Cook: null } => Missing(),
+            { Refusal: { } refusal } => TypedResults.Conflict(Problems.NotNow(refusal)),
+            { Cook: { } cook } => TypedResults.Ok(cook),
+        };
     }
 
     private static async Task<Results<Ok<ProbeView>, NotFound<ProblemDetails>>> ProbeAsync(
