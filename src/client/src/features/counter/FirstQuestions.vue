@@ -30,8 +30,11 @@ const range = computed(() => ({
 const resize = (litres: string) =>
   attempt(async () => {
     size.value = litres
-    const { name, isDefault } = props.pot
-    await savePot.mutateAsync({ pot: props.pot, body: { name, isDefault, capacityLitres: Number(litres) } })
+    // Only the size is said here: it is laid over what the pot is by now.
+    for (let pot: Pot | null = props.pot; pot;) {
+      const { name, isDefault } = pot
+      pot = await savePot.mutateAsync({ pot, body: { name, isDefault, capacityLitres: Number(litres) } })
+    }
   })
 const rise = (value: number | null) =>
   value !== null && changeSettings({ altitudeMetres: Math.round(units.value.altitudeMetres(value)) })

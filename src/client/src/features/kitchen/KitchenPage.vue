@@ -52,12 +52,18 @@ const add = (body: Partial<PotBody>) =>
 const save = (pot: Pot, body: Partial<PotBody>) =>
   attempt(async () => {
     const theirs = await savePot.mutateAsync({ pot, body })
-    elsewhere.value = theirs && { mine: body, theirs }
-    if (!theirs) editing.value = null
+    if (theirs) elsewhere.value = { mine: body, theirs }
+    else edit(null)
   })
-function close() {
+// One form at a time, and what another window did belongs to the one that it was said of.
+function edit(pot: Pot | null) {
   elsewhere.value = null
-  editing.value = null
+  adding.value = false
+  editing.value = pot
+}
+function startAdding() {
+  edit(null)
+  adding.value = true
 }
 const drop = (pot: Pot) =>
   attempt(async () => {
@@ -123,7 +129,7 @@ const altitudeLimit = computed(() => ({
     <section aria-labelledby="pots-title">
       <div class="head">
         <h2 id="pots-title">Pots</h2>
-        <v-btn class="tall" :prepend-icon="mdiPlus" @click="adding = true">Add a pot</v-btn>
+        <v-btn class="tall" :prepend-icon="mdiPlus" @click="startAdding">Add a pot</v-btn>
       </div>
       <PotForm
         v-if="adding"
@@ -141,13 +147,13 @@ const altitudeLimit = computed(() => ({
               :units="units"
               :unit-system="unitSystem"
               @save="save(elsewhere?.theirs ?? editing, $event)"
-              @cancel="close"
+              @cancel="edit(null)"
             />
             <TwoVersions
               v-if="elsewhere"
               class="elsewhere"
               @mine="save(elsewhere.theirs, elsewhere.mine)"
-              @theirs="close"
+              @theirs="edit(null)"
             >
               Another window changed this pot meanwhile. There it is “{{ elsewhere.theirs.name }}” of
               {{ text(units.capacity(elsewhere.theirs.capacityLitres)) }}s and
@@ -170,7 +176,7 @@ const altitudeLimit = computed(() => ({
                 <b>{{ text(units.pressure(pot.lowGaugeKpa)) }}</b>
               </p>
             </div>
-            <v-btn class="tall" @click="editing = pot">Change</v-btn>
+            <v-btn class="tall" @click="edit(pot)">Change</v-btn>
             <v-btn class="tall" :disabled="pots.length === 1" @click="drop(pot)">Remove</v-btn>
           </div>
         </li>

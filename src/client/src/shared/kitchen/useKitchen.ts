@@ -2,12 +2,11 @@ import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tansta
 import { createGlobalState } from '@vueuse/core'
 import { computed, shallowRef, watch } from 'vue'
 import { api, nowElsewhere, unwrap } from '@/api/client'
-import type { KitchenView, Pot, PotBody } from '@/api/types'
+import type { Pot, PotBody } from '@/api/types'
 import { useOutbox } from '@/shared/outbox/useOutbox'
+import type { Settings } from '@/shared/outbox/waiting'
 import { useKeeper } from '@/shared/fields/useKeeper'
 import { inUnits } from '@/shared/units/format'
-
-type Settings = KitchenView['settings']
 
 const key = ['kitchen']
 
