@@ -1,5 +1,5 @@
 // Fifty pages that preview big birds as fast as they can, one that never reads what it hears: how long health, entries of a cook and the
-// hub take meanwhile, how two pages share, and the dearest request of each kind. usage: ./ikuzo soak storm [SECONDS]
+// hub take meanwhile, how two pages share, the dearest request of each kind, and how long it takes to stop. usage: ./ikuzo soak storm [SECONDS]
 import { randomBytes } from 'node:crypto'
 import { createRequire } from 'node:module'
 import { connect } from 'node:net'
@@ -35,7 +35,7 @@ if (!isMainThread) {
   parentPort.postMessage(answered)
 } else {
   const seconds = Number(process.argv[2] ?? 20)
-  const most = { answerMs: 100, requestCpuSeconds: 5 }
+  const most = { answerMs: 100, requestCpuSeconds: 5, stopMs: 2000 }
   const { HubConnectionBuilder, LogLevel } = createRequire(join(root, 'src/client/package.json'))('@microsoft/signalr')
   const at = (values, share) => values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
   const storm = (pages, seconds, names) => {
@@ -73,7 +73,8 @@ if (!isMainThread) {
 
   process.exitCode = await withServer(
     { address, env: { IKUZO_DEMO: 'true', Serilog__MinimumLevel__Default: 'Warning' } },
-    async ({ pid }) => {
+    async (server) => {
+      const { pid } = server
       const begin = async (name) =>
         (await (await ask('/api/cooks', { plan: { load: { cut: 'chicken-cutlet', pieces: 3, totalKg: 0.4 } }, name })).json()).id
       const id = await begin('Storm')
@@ -155,6 +156,15 @@ if (!isMainThread) {
       }
       await hub.stop()
       deaf.destroy()
+      const asked = Array.from({ length: 400 }, (_, i) => ask('/api/plans/preview', birds[0], { 'Ikuzo-Client': `stop ${i}` }))
+      await Promise.any(asked)
+      const end = new Promise((resolve) => server.once('exit', resolve))
+      const ms = await timed(() => {
+        server.kill('SIGTERM')
+        return end
+      })
+      judge(`stopped in ${ms.toFixed(0)} ms while it computes`, ms < most.stopMs)
+      await Promise.allSettled(asked)
       return failed === 0 ? 0 : 1
     },
   )

@@ -237,13 +237,11 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
         Assert.Equal(409, (await DoAsync(id, "lengthened", data: new { minutes = 2 })).Status);
         await DoAsync(id, "lid-on", Ago(9));
         await DoAsync(id, "pressure-reached", Ago(1));
-        var more = 0; // computed beside, so that the entry waits for nothing
-        for (var until = DateTime.UtcNow.AddSeconds(30); more == 0 && DateTime.UtcNow < until; )
-        {
-            await Task.Delay(20, TestContext.Current.CancellationToken);
-            more = (int)(await Server.GetAsync($"/api/cooks/{id}")).Body!["minutesMore"]!;
-        }
-
+        // Computed beside, so that the entry waits for nothing.
+        var more = await Deadline.UntilAsync(
+            async () => (int)(await Server.GetAsync($"/api/cooks/{id}")).Body!["minutesMore"]!,
+            m => m > 0
+        );
         Assert.InRange(more, 1, 6);
         Assert.Equal(400, (await DoAsync(id, "lengthened")).Status);
         var (status, set) = await DoAsync(id, "lengthened", data: new { minutes = more });

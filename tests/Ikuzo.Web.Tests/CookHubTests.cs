@@ -33,7 +33,7 @@ public class CookHubTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         var heard = new TaskCompletionSource<JsonObject>();
         await using var hub = await ListenAsync(id, "changed", heard);
         await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "a", kind = "lid-on" });
-        var cook = await heard.Task.WaitAsync(TimeSpan.FromSeconds(5), TestContext.Current.CancellationToken);
+        var cook = await Deadline.ForAsync(heard.Task);
         Assert.Equal((id, "coming-up"), ((string)cook["id"]!, (string)cook["phase"]!));
     }
 
@@ -45,7 +45,7 @@ public class CookHubTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         var heard = new TaskCompletionSource<JsonObject>();
         await using var hub = await ListenAsync(id, "told", heard);
         await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "a", kind = "lid-on" });
-        var report = await heard.Task.WaitAsync(TimeSpan.FromSeconds(5), TestContext.Current.CancellationToken);
+        var report = await Deadline.ForAsync(heard.Task);
         Assert.Equal(id, (string)report["cookId"]!);
         Assert.True((double)report["pot"]!["celsius"]! > 0);
     }

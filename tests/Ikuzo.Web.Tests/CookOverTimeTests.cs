@@ -36,21 +36,8 @@ public sealed class CookOverTimeTests : IDisposable
         return (await server.PostAsync($"/api/cooks/{cook["id"]}/events", new { clientId = "lid", kind = "lid-on" })).Body!;
     }
 
-    private static async Task<JsonNode> UntilAsync(IkuzoServer server, string id, Func<JsonNode, bool> enough)
-    {
-        for (var i = 0; i < 150; i++)
-        {
-            var cook = (await server.GetAsync($"/api/cooks/{id}")).Body!;
-            if (enough(cook))
-            {
-                return cook;
-            }
-
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-        }
-
-        throw new TimeoutException("It never came to that.");
-    }
+    private static Task<JsonNode> UntilAsync(IkuzoServer server, string id, Func<JsonNode, bool> enough) =>
+        Deadline.UntilAsync(async () => (await server.GetAsync($"/api/cooks/{id}")).Body!, enough);
 
     private static DateTimeOffset At(JsonNode cook, string kind) =>
         DateTimeOffset.Parse(

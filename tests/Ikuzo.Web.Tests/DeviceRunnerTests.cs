@@ -75,11 +75,6 @@ public class DeviceRunnerTests
         );
         Assert.Equal(InTheMiddle, (double?)(await server.GetAsync($"/api/cooks/{id}/probe?spot=centre")).Body!["celsius"]);
         await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "b", kind = "lid-on" });
-        var deadline = DateTime.UtcNow.AddSeconds(20);
-        while ((string)(await server.GetAsync($"/api/cooks/{id}")).Body!["phase"]! != "holding")
-        {
-            Assert.True(DateTime.UtcNow < deadline, "the pot was not heard");
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-        }
+        await Deadline.UntilAsync(async () => (string)(await server.GetAsync($"/api/cooks/{id}")).Body!["phase"]!, p => p == "holding");
     }
 }

@@ -78,12 +78,14 @@ public sealed class HouseTests : IDisposable
     {
         var settings = new Dictionary<string, string> { ["IKUZO_URLS"] = "http://127.0.0.1:5180", ["IKUZO_HOME"] = $"{home}" };
         var server = ServerProcess.Begin(_folder, settings, before: ["ip", "netns", "exec", House]);
-        for (var until = DateTime.UtcNow.AddSeconds(60); !await IsUpAsync(home) && DateTime.UtcNow < until; )
-        {
-            Assert.False(server.HasExited, server.Said);
-            await Task.Delay(100);
-        }
-
+        await Deadline.UntilAsync(
+            async () =>
+            {
+                Assert.False(server.HasExited, server.Said);
+                return await IsUpAsync(home);
+            },
+            up => up
+        );
         return server;
     }
 
@@ -113,7 +115,7 @@ public sealed class HouseTests : IDisposable
         )
         {
             BaseAddress = new Uri($"https://{There}:5443"),
-            Timeout = TimeSpan.FromSeconds(20),
+            Timeout = Deadline.Most,
         };
 
     private static async Task<int> StatusAsync(HttpClient phone, string path) =>

@@ -6,9 +6,6 @@ namespace Ikuzo.Web.Tests;
 /// <summary>The program as it is shipped, in a process of its own: a server, or a tool of the command line.</summary>
 internal sealed class ServerProcess : IDisposable
 {
-    // A start costs about a second of a core; a machine that is busy gives it less than that.
-    private static readonly TimeSpan MostStart = TimeSpan.FromSeconds(90);
-
     private readonly StringBuilder _said = new();
     private readonly Process _process;
 
@@ -71,7 +68,7 @@ internal sealed class ServerProcess : IDisposable
     {
         var server = Begin(folder, settings, before: before);
         var waited = Stopwatch.StartNew();
-        while (waited.Elapsed < MostStart && !server.HasExited)
+        while (waited.Elapsed < Deadline.Most && !server.HasExited)
         {
             try
             {
@@ -104,7 +101,7 @@ internal sealed class ServerProcess : IDisposable
     /// <summary>Waits for its end.</summary>
     public async Task<int> EndAsync()
     {
-        using var late = new CancellationTokenSource(MostStart);
+        using var late = new CancellationTokenSource(Deadline.Most);
         await _process.WaitForExitAsync(late.Token);
         return _process.ExitCode;
     }

@@ -57,7 +57,7 @@ public sealed class WorkQueueTests : IDisposable
             Ask(Work.File, "b", 20),
         ];
         LetOne();
-        await Task.WhenAll(all).WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
+        await Deadline.ForAsync(Task.WhenAll(all));
         Assert.Equal([3, 10, 2, 20, 1], _order);
     }
 
@@ -68,7 +68,7 @@ public sealed class WorkQueueTests : IDisposable
         var many = Enumerable.Range(0, WorkQueue.MostWaiting + 1).Select(i => Ask(Work.Plan, "many", i)).ToArray();
         await Assert.ThrowsAsync<TooManyWaitException>(() => many[0]);
         LetOne();
-        await Task.WhenAll(many.Skip(1).Append(other)).WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
+        await Deadline.ForAsync(Task.WhenAll(many.Skip(1).Append(other)));
         Assert.DoesNotContain(0, _order);
         Assert.Equal(100, _order[0]);
     }
@@ -82,7 +82,7 @@ public sealed class WorkQueueTests : IDisposable
         await stop.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => gone);
         LetOne();
-        Assert.Equal(2, await stays.WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken));
+        Assert.Equal(2, await Deadline.ForAsync(stays));
         Assert.Equal([2], _order);
     }
 }

@@ -2,14 +2,14 @@ import { test as plain } from '@playwright/test'
 
 const firstPort = Number(process.env.IKUZO_TEST_PORT ?? 5210)
 
-/** Each worker has a server with a demo household of its own, so that two can work side by side. */
-export const test = plain.extend<object, { household: string }>({
+/** Each worker has a server with a household of its own, so that two can work side by side: the demo one, or one that is new. */
+export const test = plain.extend<object, { household: string; isNew: boolean }>({
+  isNew: [false, { option: true, scope: 'worker' }],
   household: [
-    // eslint-disable-next-line no-empty-pattern -- the runner reads what a fixture needs from this pattern
-    async ({}, use, worker) => {
+    async ({ isNew }, use, worker) => {
       const address = `http://127.0.0.1:${firstPort + worker.workerIndex}`
       const { withServer } = await import('../../scripts/server.mjs')
-      await withServer({ address, env: { IKUZO_DEMO: 'true' } }, async () => {
+      await withServer({ address, env: { IKUZO_DEMO: String(!isNew) } }, async () => {
         await fetch(`${address}/api/learned`) // until its year of cooks is learned from, answers move
         await use(address)
       })

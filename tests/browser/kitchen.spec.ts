@@ -29,18 +29,31 @@ test('a pot is added, changed, removed and brought back', async ({ page }) => {
 
 test('two windows on one pot: the second is told, and offered both', async ({ page, request }) => {
   const body = { name: 'Old Tom', capacityLitres: 6 }
-  const { id } = await (await request.post('/api/kitchen/pots', { data: body })).json()
+  const add = async (data: object) => (await (await request.post('/api/kitchen/pots', { data })).json()).id
+  const [id, otherId] = [await add(body), await add({ name: 'Young Tom', capacityLitres: 3 })]
   await page.goto('/kitchen')
   const pot = page.getByRole('listitem').filter({ hasText: 'Old Tom' })
+  const other = page.getByRole('listitem').filter({ hasText: 'Young Tom' })
   const power = page.getByLabel('Power, W')
   await pot.getByRole('button', { name: 'Change' }).click()
   await request.put(`/api/kitchen/pots/${id}`, { data: { ...body, heaterWatts: 900 } })
   await power.fill('1100')
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('alert')).toContainText('There it is “Old Tom” of 6 litres and 900 W.')
+  await other.getByRole('button', { name: 'Change' }).click() // with the question open, another one is no answer to it
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await power.fill('700')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(other).toContainText('700 W')
+  await expect(pot).toContainText('900 W')
+  await pot.getByRole('button', { name: 'Change' }).click()
+  await request.put(`/api/kitchen/pots/${id}`, { data: { ...body, heaterWatts: 950 } })
+  await power.fill('1100')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('alert')).toContainText('of 6 litres and 950 W.')
   await page.getByRole('button', { name: 'Keep what is here' }).click()
   await expect(pot).toContainText('1100 W')
-  await page.request.delete(`/api/kitchen/pots/${id}`)
+  for (const each of [id, otherId]) await request.delete(`/api/kitchen/pots/${each}`)
 })
 
 test('the way of the household is followed where it is safe', async ({ page }) => {

@@ -21,6 +21,14 @@ public static class ProbeError
     /// </summary>
     public const double ThickestTaken = 0.85;
 
+    /// <summary>
+    /// No reading is colder than what it is of by more, K: what is, has another cause than the hand. Six standard deviations.
+    /// </summary>
+    public const double MostTooColdKelvin = 6 * TooColdKelvin;
+
+    /// <summary>99 of 100 readings are too hot by less, K: 2 · 2/3 · (1 − Φ(z)) = 0.01 for the wider half.</summary>
+    public const double LikelyTooHotKelvin = 2.43 * TooHotKelvin;
+
     private const double ShareTooHot = TooHotKelvin / (TooHotKelvin + TooColdKelvin); // the halves are as likely as they are wide
 
     /// <summary>Logarithm of the likelihood of a reading, without its constant.</summary>
@@ -37,12 +45,24 @@ public static class ProbeError
     /// <param name="readingCelsius">Reading, °C.</param>
     /// <param name="thickestCelsius">Temperature of the spot in the thickest piece, °C.</param>
     /// <param name="averageCelsius">In an average piece, °C; null where there is only one.</param>
-    public static double Likelihood(double readingCelsius, double thickestCelsius, double? averageCelsius)
+    public static double Likelihood(double readingCelsius, double thickestCelsius, double? averageCelsius) =>
+        Math.Exp(LogLikelihood(readingCelsius, thickestCelsius, averageCelsius));
+
+    /// <summary>Its logarithm, finite however far the reading is off.</summary>
+    /// <param name="readingCelsius">Reading, °C.</param>
+    /// <param name="thickestCelsius">Temperature of the spot in the thickest piece, °C.</param>
+    /// <param name="averageCelsius">In an average piece, °C; null where there is only one.</param>
+    public static double LogLikelihood(double readingCelsius, double thickestCelsius, double? averageCelsius)
     {
-        var thickest = Math.Exp(LogLikelihood(readingCelsius, thickestCelsius));
-        return averageCelsius is { } average
-            ? ThickestTaken * thickest + (1 - ThickestTaken) * Math.Exp(LogLikelihood(readingCelsius, average))
-            : thickest;
+        var thickest = LogLikelihood(readingCelsius, thickestCelsius);
+        if (averageCelsius is not { } average)
+        {
+            return thickest;
+        }
+
+        var (a, b) = (Math.Log(ThickestTaken) + thickest, Math.Log(1 - ThickestTaken) + LogLikelihood(readingCelsius, average));
+        var larger = Math.Max(a, b);
+        return larger + Math.Log(Math.Exp(a - larger) + Math.Exp(b - larger));
     }
 
     /// <summary>Chance that a reading is at a level or above.</summary>

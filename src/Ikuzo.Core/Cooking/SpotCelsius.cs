@@ -22,7 +22,15 @@ internal sealed class SpotCelsius(int particles, bool several)
         ProbeError.Likelihood(readingCelsius, Thickest[particle], Average?[particle]);
 
     /// <summary>Its logarithm, finite for what cannot be read.</summary>
-    public double LogLikelihood(double readingCelsius, int particle) => Math.Log(Likelihood(readingCelsius, particle) + double.Epsilon);
+    public double LogLikelihood(double readingCelsius, int particle) =>
+        ProbeError.LogLikelihood(readingCelsius, Thickest[particle], Average?[particle]);
+
+    /// <summary>True for a reading that is colder than the thickest piece of every particle, by more than any probe errs.</summary>
+    public bool IsColderThanAll(double readingCelsius) => readingCelsius + ProbeError.MostTooColdKelvin < Thickest.Min();
+
+    /// <summary>True for a reading that is hotter than any piece of every particle, by more than a probe in the middle errs.</summary>
+    public bool IsHotterThanAll(double readingCelsius) =>
+        readingCelsius - ProbeError.LikelyTooHotKelvin > Math.Max(Thickest.Max(), (Average ?? Thickest).Max());
 
     /// <summary>One for each spot of a cook.</summary>
     public static SpotCelsius[] Of(CookModel model, int particles) =>

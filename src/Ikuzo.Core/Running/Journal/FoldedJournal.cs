@@ -59,7 +59,7 @@ public sealed class FoldedJournal
             _ => entry,
         };
 
-        if (RefuseUnseen(entry, now) is { } unseen)
+        if (RefuseUnseen(entry, before) is { } unseen)
         {
             return new(entry, before, null, unseen);
         }
@@ -107,7 +107,7 @@ public sealed class FoldedJournal
         return fold;
     }
 
-    private JournalRefusal? RefuseUnseen(CookEvent entry, DateTimeOffset now) =>
+    private JournalRefusal? RefuseUnseen(CookEvent entry, CookState before) =>
         entry switch
         {
             { Kind: not (CookEventKind.Finished or CookEventKind.Abandoned) } when _events.Count >= CookJournal.MostEntries => new(
@@ -115,14 +115,17 @@ public sealed class FoldedJournal
                 $"This journal is full with {CookJournal.MostEntries} entries. Finish this cook and begin another.",
                 []
             ),
-            _ when entry.At > now + CookJournal.MostAhead => new(true, "This time is in the future.", []),
-            _ when entry.At < now - CookJournal.MostBehind => new(true, "This time is more than a week ago.", []),
+            _ when entry.At > before.Now + CookJournal.MostAhead => new(true, "This time is in the future.", []),
+            _ when entry.At < before.Now - CookJournal.MostBehind => new(true, "This time is more than a week ago.", []),
             { Kind: CookEventKind.Undone or CookEventKind.Corrected }
                 when !_events.Any(e => e.Id == entry.Data.Of && CanBeTakenBack(e.Kind, entry.Kind)) => new(
                 true,
                 "There is no such entry in this journal, or it is of a kind that stays.",
                 []
             ),
+            // What was begun with meat stays what it is; a rehearsal may run at another speed.
+            { Kind: CookEventKind.Simulated } when before.Phase != CookPhase.Ready && _events.All(e => e.Kind != CookEventKind.Simulated) =>
+                Senseless(entry, before),
             _ => null,
         };
 

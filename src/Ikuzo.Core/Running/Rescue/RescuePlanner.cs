@@ -8,7 +8,8 @@ namespace Ikuzo.Core.Running.Rescue;
 /// <summary>
 /// "It is open and reads 72 °C: what now?" The readings weigh the possible cooks (Bayes). It is done when the lowest reading at every spot
 /// is at 74 °C and 99 of 100 of what is then believed are there by the end of a short covered rest. If not, the cheapest way on that
-/// is likely to end there: read again, leave it covered, simmer or go back under pressure, take it apart.
+/// is likely to end there: read again, leave it covered, simmer or go back under pressure, take it apart. What is colder than any of the
+/// possible cooks can be is believed rather than they: the meat is then taken as cold throughout as it reads.
 /// </summary>
 public static class RescuePlanner
 {
@@ -18,7 +19,7 @@ public static class RescuePlanner
     /// <summary>No rescue is longer than this, min.</summary>
     public const double MostMinutes = 90;
 
-    private const double SeparatedMarginKelvin = 3; // a lump is colder somewhere than where it was read
+    private const double ColdMarginKelvin = 3; // it is colder somewhere than where it was read
     private static readonly double[] Candidates = [.. Enumerable.Range(1, 20), 22, 25, 28, 32, 36, 40, 45, 50, 60, 75, MostMinutes];
 
     /// <summary>Judges an opened pot and says how to go on.</summary>
@@ -34,25 +35,52 @@ public static class RescuePlanner
 
         var readings = Checked(request.Plan, request.Readings);
         var later = request.Later.Select(r => r with { Readings = Checked(request.Plan, r.Readings) }).ToArray();
-        var model = request.SeparatedAtCelsius is { } apart ? Separated(request, apart) : ModelBuilder.Build(request.Plan);
+        var model = request.SeparatedAtCelsius is { } apart
+            ? ColdThroughout(request, Arrangement.Single, apart)
+            : ModelBuilder.Build(request.Plan);
         Branch? held = request.SeparatedAtCelsius is null ? new Branch(request.MinutesHeld, request.Release) : null;
         ProbeReading[] all = [.. held is null ? [] : readings, .. later.SelectMany(l => l.Readings)];
         OpenedPot Cook(ParticleSource particles) =>
             OpenedPot.Cook(model, particles, held, held is null ? [] : readings, later, cancellation);
-        var pot = Cook(ParticleSource.Check);
-        var belief = Believe(pot, all);
-        if (belief.EffectiveCount < LeastEffectiveCount)
+        var asked = request with { Readings = readings, Later = later };
+        using var usual = Cook(ParticleSource.Check);
+        var newest = Newest(asked, usual, all);
+        if (newest.FirstOrDefault(r => r.At.IsColderThanAll(r.Celsius)) is { } cold)
         {
-            pot.Dispose();
-            pot = Cook(ParticleSource.Wide);
-            belief = Believe(pot, all);
+            return TooCold(asked, cold.At.Thickest.Min(), cancellation);
         }
 
-        using (pot)
+        if (newest.FirstOrDefault(r => r.At.IsHotterThanAll(r.Celsius)) is { } hot && IsRead(asked) && CanBeReadAgain(asked, hot.SpotId))
         {
-            return Judge(request with { Readings = readings, Later = later }, pot, belief, cancellation);
+            return Again(RescueWords.TooHot(asked, hot.At.Thickest.Max(), hot.Celsius));
         }
+
+        var belief = Believe(usual, all);
+        if (belief.EffectiveCount >= LeastEffectiveCount)
+        {
+            return Judge(asked, usual, belief, cancellation);
+        }
+
+        using var wide = Cook(ParticleSource.Wide);
+        return Judge(asked, wide, Believe(wide, all), cancellation);
     }
+
+    private sealed record Compared(string SpotId, double Celsius, SpotCelsius At);
+
+    private static List<Compared> Newest(RescueRequest request, OpenedPot pot, ProbeReading[] all) =>
+        [
+            .. Enumerable
+                .Range(all.Length - request.NewestReadings.Count, request.NewestReadings.Count)
+                .Select(i => new Compared(all[i].SpotId, all[i].Celsius, pot.AtReading[i])),
+        ];
+
+    private static bool IsRead(RescueRequest request) => request.Counting.All(r => r.IsSafe);
+
+    private static bool CanBeReadAgain(RescueRequest request, string spotId) =>
+        request.Counting.Count(r => r.SpotId == spotId) < CoveredRest.MostReadings;
+
+    private static ProbeReading Lowest(RescueRequest request) =>
+        request.Counting.DefaultIfEmpty(request.NewestReadings[^1]).MinBy(r => r.Celsius);
 
     private static ProbeReading[] Checked(PlanRequest plan, IReadOnlyList<ProbeReading> readings)
     {
@@ -71,10 +99,9 @@ public static class RescuePlanner
 
     private static RescueAdvice Judge(RescueRequest request, OpenedPot pot, Belief belief, CancellationToken cancellation)
     {
-        var counting = request.Counting;
-        var lowest = counting.DefaultIfEmpty(request.NewestReadings[^1]).MinBy(r => r.Celsius);
+        var lowest = Lowest(request);
         var stood = pot.Stand(CoveredRest.MostMinutes, cancellation);
-        var isRead = counting.All(r => r.IsSafe);
+        var isRead = IsRead(request);
         if (isRead && stood.FirstOrDefault(s => IsThere(belief, s, lowest)) is { } rest && rest.Minutes <= CoveredRest.MostRestMinutes)
         {
             return Done(request, belief, rest, lowest, pot);
@@ -86,7 +113,7 @@ public static class RescuePlanner
         }
 
         var likely = belief.Lowest(pot.Coldest);
-        if (isRead && counting.Count(r => r.SpotId == lowest.SpotId) < CoveredRest.MostReadings)
+        if (isRead && CanBeReadAgain(request, lowest.SpotId))
         {
             return ReadAgain(request, pot, belief, likely, lowest);
         }
@@ -97,6 +124,40 @@ public static class RescuePlanner
             ? LeaveCovered(request, belief, stand, lowest)
             : Short(request, cooked, belief, RescueWords.Short(request, cooked, likely, lowest));
     }
+
+    // None of the possible cooks is so cold, so that they say nothing of what is safe: a valve that stood open, a piece far thicker.
+    private static RescueAdvice TooCold(RescueRequest request, double expected, CancellationToken cancellation)
+    {
+        var lowest = Lowest(request);
+        if (IsLump(request))
+        {
+            return Separate(request, lowest.Celsius, cancellation);
+        }
+
+        if (lowest.Celsius < request.Plan.Load.Celsius - ColdMarginKelvin)
+        {
+            return Again(RescueWords.ColderThanItWentIn(request, lowest));
+        }
+
+        if (!IsRead(request))
+        {
+            var method = request.LiquidIsThick ? RescueMethod.SimmerCovered : RescueMethod.BackUnderPressure;
+            var way = AsNew(request, method, ColdThroughout(request, request.Plan.Load.Arrangement, lowest.Celsius), cancellation);
+            return Short(request, way, way.Belief, RescueWords.TooCold(request, way, expected, lowest));
+        }
+
+        // Nothing but the thermometer vouches for it: it reads so much, or it reads it again and again and it warms while it stands.
+        var isSure = SafetyRule.IsReached(lowest.Celsius - ProbeError.LikelyTooHotKelvin, lowest.Scale);
+        var rest = isSure ? 0 : CoveredRest.MostRestMinutes;
+        return !isSure && CanBeReadAgain(request, lowest.SpotId)
+            ? Again(RescueWords.ReadAgainThan(request, expected, lowest))
+            : new(CheckVerdict.Done, RescueMethod.None, 0, RescueWords.DoneByReadings(request, rest, expected, lowest), [])
+            {
+                RestMinutes = rest,
+            };
+    }
+
+    private static RescueAdvice Again(IReadOnlyList<string> why) => new(CheckVerdict.Short, RescueMethod.ReadAgain, 0, why, []);
 
     private static bool IsThere(Belief belief, Stood stood, ProbeReading lowest) =>
         SafetyRule.IsReached(belief.Lowest(stood.Coldest), lowest.Scale);
@@ -183,20 +244,25 @@ public static class RescuePlanner
     // The pieces of a lump, apart at last, are taken as cold throughout as the coldest reading, less a margin.
     private static RescueAdvice Separate(RescueRequest request, double lowest, CancellationToken cancellation)
     {
-        using var again = OpenedPot.Cook(Separated(request, lowest), ParticleSource.Check, null, [], [], cancellation);
+        var way = AsNew(request, RescueMethod.SeparateAndRepeat, ColdThroughout(request, Arrangement.Single, lowest), cancellation);
+        return Short(request, way, way.Belief, RescueWords.Separate(request, way, lowest));
+    }
+
+    private static WayOn AsNew(RescueRequest request, RescueMethod method, CookModel model, CancellationToken cancellation)
+    {
+        using var again = OpenedPot.Cook(model, ParticleSource.Check, null, [], [], cancellation);
         var belief = Belief.Even(ParticleSource.Check.Count);
-        var way = new WayOn(
-            RescueMethod.SeparateAndRepeat,
+        return new(
+            method,
             again.CookOn(!request.LiquidIsThick, Candidates, Ending(request), 0, c => belief.Holds(c.Outcome.Coldest), cancellation),
             belief
         );
-        return Short(request, way, belief, RescueWords.Separate(request, way, lowest));
     }
 
-    private static CookModel Separated(RescueRequest request, double lowest) =>
-        ModelBuilder.Build(request.Plan with { Load = request.Plan.Load with { Arrangement = Arrangement.Single } }) with
+    private static CookModel ColdThroughout(RescueRequest request, Arrangement lies, double readCelsius) =>
+        ModelBuilder.Build(request.Plan with { Load = request.Plan.Load with { Arrangement = lies } }) with
         {
-            StartCelsius = lowest - SeparatedMarginKelvin,
+            StartCelsius = readCelsius - ColdMarginKelvin,
             Frozen = false,
         };
 

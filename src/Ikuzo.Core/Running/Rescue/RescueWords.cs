@@ -14,7 +14,7 @@ internal static class RescueWords
             ? [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."]
             :
             [
-                Inv($"Leave it covered for {restMinutes} min before you serve it."),
+                Rest(restMinutes),
                 $"It reads {say.AtLeast(lowest.Celsius)}, perhaps beside the middle; the outer meat is hotter, and by then the "
                     + $"coldest spot is at {say.AtLeast(likely)} or more in 99 of 100 such cooks.",
             ];
@@ -23,11 +23,7 @@ internal static class RescueWords
     public static IReadOnlyList<string> ReadAgain(RescueRequest request, double likely, ProbeReading lowest)
     {
         var say = new Wording(request.Plan.Units);
-        return
-        [
-            request.Plan.Load.Pieces > 1 ? "Measure again, in the next thickest piece." : "Measure again, a finger beside the last place.",
-            Beside(say, likely, lowest),
-        ];
+        return [MeasureAgain(request), Beside(say, likely, lowest)];
     }
 
     public static IReadOnlyList<string> LeaveCovered(RescueRequest request, int minutes, double foretold, ProbeReading lowest)
@@ -53,6 +49,45 @@ internal static class RescueWords
                 : $"It reads {say.AtLeast(lowest.Celsius)}; {say.Temperature(SafetyRule.CoreCelsius)} is needed at every spot, and "
                     + "standing covered would not bring it there.",
             Again(),
+        ];
+    }
+
+    public static IReadOnlyList<string> TooCold(RescueRequest request, WayOn way, double expected, ProbeReading lowest) =>
+        [
+            Act(request, way),
+            Expected(request, expected, lowest)
+                + " So it is taken as cold all through as it reads. Was the pot really under pressure all the time, was the meat "
+                + "heavier, or frozen? If not, see what the thermometer says in boiling water.",
+            Again(),
+        ];
+
+    public static IReadOnlyList<string> ReadAgainThan(RescueRequest request, double expected, ProbeReading lowest) =>
+        [MeasureAgain(request), Expected(request, expected, lowest)];
+
+    public static IReadOnlyList<string> DoneByReadings(RescueRequest request, int restMinutes, double expected, ProbeReading lowest) =>
+        restMinutes == 0
+            ? [Expected(request, expected, lowest) + " It is enough, even where the probe was beside the middle."]
+            : [Rest(restMinutes), Expected(request, expected, lowest) + " The readings agree, and it warms while it stands."];
+
+    public static IReadOnlyList<string> TooHot(RescueRequest request, double expected, double readCelsius)
+    {
+        var say = new Wording(request.Plan.Units);
+        return
+        [
+            "Measure again, with the tip in the very middle of the thickest place, away from bone and out of the liquid.",
+            $"It reads {say.AtLeast(readCelsius)}, where {say.AtLeast(expected)} at most was to be expected after so short a time: a probe "
+                + "that is not in the middle reads too hot.",
+        ];
+    }
+
+    public static IReadOnlyList<string> ColderThanItWentIn(RescueRequest request, ProbeReading lowest)
+    {
+        var say = new Wording(request.Plan.Units);
+        return
+        [
+            "See what the thermometer says in ice water and in boiling water, then measure again.",
+            $"It reads {say.AtLeast(lowest.Celsius)}, and the meat was to go in at {say.AtLeast(request.Plan.Load.Celsius)}: it "
+                + "cannot have got colder in there. If it went in frozen, plan it as new, as frozen.",
         ];
     }
 
@@ -85,9 +120,20 @@ internal static class RescueWords
 
     private static string Held(WayOn way) => way.Ending!.Outcome.Branch.HoldMinutes.ToString("0", CultureInfo.InvariantCulture);
 
+    private static string Expected(RescueRequest request, double expected, ProbeReading lowest)
+    {
+        var say = new Wording(request.Plan.Units);
+        return $"It reads {say.AtLeast(lowest.Celsius)}, where {say.AtLeast(expected)} or more was to be expected.";
+    }
+
     private static string Beside(Wording say, double likely, ProbeReading lowest) =>
         $"It reads {say.AtLeast(lowest.Celsius)}, but a probe beside the middle reads too hot; it could be {say.AtLeast(likely)} where it "
         + "is coldest.";
+
+    private static string MeasureAgain(RescueRequest request) =>
+        request.Plan.Load.Pieces > 1 ? "Measure again, in the next thickest piece." : "Measure again, a finger beside the last place.";
+
+    private static string Rest(int minutes) => Inv($"Leave it covered for {minutes} min before you serve it.");
 
     private static string Again() => "Then measure again. It is not done until the thermometer says so.";
 

@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/vue-query'
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister'
-import { persistQueryClient } from '@tanstack/query-persist-client-core'
+import { persistQueryClient, type PersistedClient } from '@tanstack/query-persist-client-core'
 import { del, get, set } from 'idb-keyval'
 
 const name = 'ikuzo.kept'
@@ -13,6 +13,19 @@ const mostWaitMs = 3000 // the page is drawn meanwhile
 const kinds = ['catalogue', 'kitchen', 'plans', 'dishes', 'cooks', 'cook', 'book', 'book-page', 'store', 'cook-line-up']
 const kept = new Set<unknown>(kinds)
 
+// Asked in vain later on, it is still what was last heard.
+const asHeard = ({ clientState, ...rest }: PersistedClient) =>
+  JSON.stringify({
+    ...rest,
+    clientState: {
+      ...clientState,
+      queries: clientState.queries.map((query) => ({
+        ...query,
+        state: { ...query.state, status: 'success', error: null, fetchFailureReason: null, fetchFailureCount: 0 },
+      })),
+    },
+  })
+
 /** Keeps what was last heard from the server in the browser; the promise is of what was kept before being there again. */
 export function keepQueries(client: QueryClient): [() => void, Promise<unknown>] {
   kinds.forEach((kind) => client.setQueryDefaults([kind], { gcTime: maxAge }))
@@ -20,6 +33,7 @@ export function keepQueries(client: QueryClient): [() => void, Promise<unknown>]
     storage: { getItem: get, setItem: set, removeItem: del },
     key: name,
     throttleTime,
+    serialize: asHeard,
   })
   const [leave, restored] = persistQueryClient({
     queryClient: client as never, // the same client, by another name of its type
@@ -27,7 +41,7 @@ export function keepQueries(client: QueryClient): [() => void, Promise<unknown>]
     maxAge,
     buster: __VERSION__,
     dehydrateOptions: {
-      shouldDehydrateQuery: (query) => query.state.status === 'success' && kept.has(query.queryKey[0]),
+      shouldDehydrateQuery: (query) => query.state.data !== undefined && kept.has(query.queryKey[0]),
     },
   })
   // A browser that keeps nothing is no reason to show nothing.
