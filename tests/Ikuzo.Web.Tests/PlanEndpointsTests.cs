@@ -30,6 +30,7 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
             { """{"load":{"cut":7,"pieces":1,"totalKg":1}}""", "load.cut" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"state":"lukewarm"}}""", "load.state" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"thicknessMm":0}}""", "load.thicknessMm" },
+            { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"thicknessMm":120}}""", "load.thicknessMm" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1,"state":"frozen","startCelsius":4}}""", "load.startCelsius" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"altitudeMetres":9000}""", "altitudeMetres" },
             { """{"load":{"cut":"chicken-wing","pieces":4,"totalKg":1},"pot":{"capacityLitres":-3}}""", "pot.capacityLitres" },

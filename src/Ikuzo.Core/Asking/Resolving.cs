@@ -33,7 +33,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             Meat = meats.Count > 0 ? meats[0] : null,
             Also = [.. meats.Skip(1)],
             Beside = beside,
-            ThicknessMm = heard.ThicknessMm,
+            ThicknessMm = Thickness(meats),
             HeaviestKg = Heaviest(meats),
             State = heard.State,
             StartCelsius = heard.StartCelsius,
@@ -264,6 +264,24 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         }
 
         _assumed.Add(Text($"The heaviest cannot weigh {kg * 1000:0} g of {meat.TotalKg * 1000:0} g in all: left out."));
+        return null;
+    }
+
+    // What is thicker than a ball of its weight was heard or typed wrongly.
+    private double? Thickness(IReadOnlyList<AskedMeat> meats)
+    {
+        if (heard.ThicknessMm is not { } mm || meats is not [var meat, ..])
+        {
+            return heard.ThicknessMm;
+        }
+
+        var piece = heard.Arrangement == Arrangement.Lump ? meat.TotalKg : meat.TotalKg / meat.Pieces;
+        if (mm <= MeatLoad.MostThicknessOf(piece))
+        {
+            return mm;
+        }
+
+        _assumed.Add(Text($"A piece of {piece * 1000:0} g cannot be {mm:0} mm thick: left out."));
         return null;
     }
 

@@ -62,6 +62,17 @@ public sealed record MeatLoad
     public static bool CanBeHeaviest(double heaviestKg, int pieces, double totalKg) =>
         pieces > 1 && heaviestKg >= totalKg / pieces * Weighed && heaviestKg < totalKg;
 
+    /// <summary>
+    /// Greatest thickness that a piece can have, mm: half as much again as a ball of its weight, since no shape is thicker, one piece may
+    /// weigh more than the average, and a bird is hollow.
+    /// </summary>
+    /// <param name="pieceKg">Weight of one piece, kg; of all where they are frozen together.</param>
+    public static double MostThicknessOf(double pieceKg)
+    {
+        const double Slack = 1.5; // estimate
+        return 1000 * Slack * Math.Cbrt(6 * pieceKg / (Math.PI * Bulk.MeatKgPerCubicMetre));
+    }
+
     private const double Weighed = 0.99; // both are rounded by the scale
 
     /// <summary>Number of pieces, 1 or more.</summary>

@@ -75,6 +75,17 @@ public sealed record LoadBody : IValidatableObject
                 [nameof(HeaviestKg)]
             );
         }
+
+        var together = Arrangement is Core.Loads.Arrangement.Lump;
+        var thickest = MeatLoad.MostThicknessOf((together ? TotalKg : HeaviestKg ?? TotalKg / Pieces) ?? MeatLoad.MostKg);
+        if (ThicknessMm > thickest)
+        {
+            yield return new(
+                FormattableString.Invariant($"cannot be of this load: a piece of this weight is at most {thickest:0} mm thick. ")
+                    + "Check the thickness, the weight and the number of pieces.",
+                [nameof(ThicknessMm)]
+            );
+        }
     }
 
     /// <summary>The body of a load.</summary>
