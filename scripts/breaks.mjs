@@ -123,11 +123,11 @@ export const breaks = [
   b('no room below the lid', 'Filling/Fit.cs', 'LeastClearanceMetres = «0.010»', '-0.02'),
   b('rack forgotten', 'Filling/Fit.cs', '«filled.Load.Placement == Placement.Rack» ? filled.Pot.RackMetres', 'false'),
   // Rescue
-  b('margin of the lump dropped', 'Running/Rescue/RescuePlanner.cs', 'SeparatedMarginKelvin = «3»', '0'),
+  b('margin of the lump dropped', 'Running/Rescue/RescuePlanner.cs', 'ColdMarginKelvin = «3»', '0'),
   b(
     'done though a reading is short',
     'Running/Rescue/RescuePlanner.cs',
-    'isRead = «counting.All(r => r.IsSafe)»',
+    'IsRead(RescueRequest request) => «request.Counting.All(r => r.IsSafe)»',
     'true',
   ),
   b(
@@ -147,6 +147,31 @@ export const breaks = [
   b('a probe never reads too hot', 'Cooking/ProbeError.cs', 'TooHotKelvin = «2.0»', '0.5'),
   b('halves of the probe exchanged', 'Cooking/ProbeError.cs', 'error / («error > 0» ? TooHotKelvin', 'error < 0'),
   b('lid back in no time', 'Running/Rescue/OpenedPot.cs', 'RecloseMinutes = «0.5»', '0'),
+  b(
+    'colder than all is explained',
+    'Cooking/SpotCelsius.cs',
+    'IsColderThanAll(double readingCelsius) => «readingCelsius + ProbeError.MostTooColdKelvin < Thickest.Min()»',
+    'false',
+  ),
+  b('colder than all is as it was planned', 'Running/Rescue/RescuePlanner.cs', 'StartCelsius = «readCelsius - ColdMarginKelvin»', '4'),
+  b(
+    'done by a reading that may err',
+    'Running/Rescue/RescuePlanner.cs',
+    'SafetyRule.IsReached(«lowest.Celsius - ProbeError.LikelyTooHotKelvin», lowest.Scale)',
+    'lowest.Celsius',
+  ),
+  b('done by readings without rest', 'Running/Rescue/RescuePlanner.cs', 'isSure ? 0 : «CoveredRest.MostRestMinutes»', '0'),
+  b(
+    'colder than it went in is believed',
+    'Running/Rescue/RescuePlanner.cs',
+    '«coldest.Celsius < request.Plan.Load.Celsius - ColdMarginKelvin»)',
+    'false',
+  ),
+  b('too hot is believed', 'Cooking/SpotCelsius.cs', '&& «readingCelsius - ProbeError.LikelyTooHotKelvin > most»', 'false'),
+  b('likely heat is too hot', 'Cooking/SpotCelsius.cs', '«most < SafetyRule.CoreCelsius» &&', 'true'),
+  b('readings before do not count', 'Running/Rescue/RescuePlanner.cs', '«before.EffectiveCount >= LeastEffectiveCount»', 'true'),
+  b('meat is made a rehearsal', 'Running/Journal/FoldedJournal.cs', 'when «before.Phase != CookPhase.Ready» &&', 'false'),
+  b('any thickness is taken', 'Loads/MeatLoad.cs', 'Slack = «1.5»', '15'),
   b(
     'thermometer corrected upwards',
     'Running/Rescue/ThermometerCheck.cs',

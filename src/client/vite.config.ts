@@ -48,6 +48,17 @@ export default defineConfig({
     emptyOutDir: true,
     assetsInlineLimit: 0,
     license: true,
+    // Few files: each costs a slow phone some time before anything is painted. What four places or more share is one.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: 'base', test: /node_modules/, minShareCount: 4 },
+            { name: 'shared', test: /src.(shared|api)/, minShareCount: 4 },
+          ],
+        },
+      },
+    },
   },
   server: { proxy: { '/api': server, '/hubs': { target: server, ws: true } } },
   test: {

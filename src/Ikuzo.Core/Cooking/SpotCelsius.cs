@@ -1,4 +1,5 @@
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Cooking;
 
@@ -28,9 +29,15 @@ internal sealed class SpotCelsius(int particles, bool several)
     /// <summary>True for a reading that is colder than the thickest piece of every particle, by more than any probe errs.</summary>
     public bool IsColderThanAll(double readingCelsius) => readingCelsius + ProbeError.MostTooColdKelvin < Thickest.Min();
 
-    /// <summary>True for a reading that is hotter than any piece of every particle, by more than a probe in the middle errs.</summary>
-    public bool IsHotterThanAll(double readingCelsius) =>
-        readingCelsius - ProbeError.LikelyTooHotKelvin > Math.Max(Thickest.Max(), (Average ?? Thickest).Max());
+    /// <summary>Temperature that 99 of 100 of what is believed are below, in whichever piece is read, °C.</summary>
+    public double HighestLikely(Belief belief) => belief.Quantile(Average ?? Thickest, 1 - SafetyRule.ShareBelow);
+
+    /// <summary>
+    /// True for a reading of a spot that is too cold in 99 of 100 of what is believed, hotter than all of these by more than a probe in the
+    /// middle errs: fewer cooks are so than hands miss.
+    /// </summary>
+    public bool IsTooHotToBelieve(double readingCelsius, Belief belief) =>
+        HighestLikely(belief) is var most && most < SafetyRule.CoreCelsius && readingCelsius - ProbeError.LikelyTooHotKelvin > most;
 
     /// <summary>One for each spot of a cook.</summary>
     public static SpotCelsius[] Of(CookModel model, int particles) =>

@@ -33,6 +33,11 @@ public static class RescuePlanner
             throw new ArgumentException("There must be at least one reading since the pot was last opened.", nameof(request));
         }
 
+        if (Lowest(request) is var coldest && coldest.Celsius < request.Plan.Load.Celsius - ColdMarginKelvin)
+        {
+            return Again(RescueWords.ColderThanItWentIn(request, coldest));
+        }
+
         var readings = Checked(request.Plan, request.Readings);
         var later = request.Later.Select(r => r with { Readings = Checked(request.Plan, r.Readings) }).ToArray();
         var model = request.SeparatedAtCelsius is { } apart
@@ -50,9 +55,15 @@ public static class RescuePlanner
             return TooCold(asked, cold.At.Thickest.Min(), cancellation);
         }
 
-        if (newest.FirstOrDefault(r => r.At.IsHotterThanAll(r.Celsius)) is { } hot && IsRead(asked) && CanBeReadAgain(asked, hot.SpotId))
+        var before = Believe(usual, all[..^newest.Count]);
+        if (
+            before.EffectiveCount >= LeastEffectiveCount
+            && newest.FirstOrDefault(r => r.At.IsTooHotToBelieve(r.Celsius, before)) is { } hot
+            && IsRead(asked)
+            && CanBeReadAgain(asked, hot.SpotId)
+        )
         {
-            return Again(RescueWords.TooHot(asked, hot.At.Thickest.Max(), hot.Celsius));
+            return Again(RescueWords.TooHot(asked, hot.At.HighestLikely(before), hot.Celsius));
         }
 
         var belief = Believe(usual, all);
@@ -132,11 +143,6 @@ public static class RescuePlanner
         if (IsLump(request))
         {
             return Separate(request, lowest.Celsius, cancellation);
-        }
-
-        if (lowest.Celsius < request.Plan.Load.Celsius - ColdMarginKelvin)
-        {
-            return Again(RescueWords.ColderThanItWentIn(request, lowest));
         }
 
         if (!IsRead(request))

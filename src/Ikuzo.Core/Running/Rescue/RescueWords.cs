@@ -75,8 +75,8 @@ internal static class RescueWords
         return
         [
             "Measure again, with the tip in the very middle of the thickest place, away from bone and out of the liquid.",
-            $"It reads {say.AtLeast(readCelsius)}, where {say.AtLeast(expected)} at most was to be expected after so short a time: a probe "
-                + "that is not in the middle reads too hot.",
+            $"It reads {say.AtLeast(readCelsius)}, where {say.AtLeast(expected)} at most was to be expected in 99 of 100 such "
+                + "cooks: a probe that is not in the middle reads too hot.",
         ];
     }
 

@@ -231,6 +231,15 @@ public class CookJournalTests
     }
 
     [Fact]
+    public void CookWithMeat_IsNeverMadeARehearsal_ARehearsalMayRunFaster()
+    {
+        var simulated = E("x", Simulated, 2, new() { Speed = 60 });
+        Assert.Null(Refuse(2, simulated));
+        Assert.Contains("rehearsal", Refuse(2, simulated, E("1", LidOn, 1))!.Why);
+        Assert.Null(Refuse(2, simulated, E("1", Simulated, 0, new() { Speed = 1 }), E("2", LidOn, 1)));
+    }
+
+    [Fact]
     public void FullJournal_TakesNoMore()
     {
         CookEvent[] full = [.. Enumerable.Range(0, CookJournal.MostEntries).Select(i => E($"{i}", Note, 1))];

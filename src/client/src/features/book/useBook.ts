@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { BookItem, BookPage } from '@/api/types'
-import { timeZone } from '@/shared/store/useStore'
+import { timeZone } from '@/shared/units/timeZone'
 
 const size = 50
 
@@ -38,7 +38,7 @@ export function useBook(query: Ref<string>, cut: Ref<string | null>, pages: Ref<
   const refresh = () => client.invalidateQueries({ queryKey: ['book'] })
 
   async function writeIn(text: string) {
-    const page = unwrap(await api.POST('/api/book', { body: { text, timeZone } }))
+    const page = unwrap(await api.POST('/api/book', { body: { text, timeZone: timeZone() } }))
     await refresh()
     return page
   }

@@ -3,17 +3,19 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
 import { clockTime } from '@/shared/units/format'
+import { timeZone } from '@/shared/units/timeZone'
 import LanePicture from './LanePicture.vue'
 import TodoList from './TodoList.vue'
 
 /** What is left of a cook that is on. It moves with the pot: a late pin or a rescue moves the rest of dinner. */
 const props = defineProps<{ id: string }>()
 const again = 3000
-const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
 const { data: lineUp } = useQuery({
   queryKey: ['cook-line-up', computed(() => props.id)],
   queryFn: async () =>
-    unwrap(await api.GET('/api/cooks/{id}/lineup', { params: { path: { id: props.id }, query: { timeZone } } })),
+    unwrap(
+      await api.GET('/api/cooks/{id}/lineup', { params: { path: { id: props.id }, query: { timeZone: timeZone() } } }),
+    ),
   refetchInterval: again,
 })
 const served = computed(() => lineUp.value?.tasks.at(-1)?.end)

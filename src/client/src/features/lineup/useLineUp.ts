@@ -5,6 +5,7 @@ import { api, unwrap } from '@/api/client'
 import type { DishItemBody, Request, ThawWay } from '@/api/types'
 import type { Draft } from '@/shared/draft/useDraft'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
+import { timeZone } from '@/shared/units/timeZone'
 
 /** When it is eaten, of what, and how it is thawed. */
 export interface Meal {
@@ -78,7 +79,7 @@ export function useLineUp(draft: Ref<Draft>, request: Ref<Request>) {
       : { dishId: meal.value.dishId, servings: meal.value.servings }),
     serveAt: servedAt.value.toISOString(),
     now: null,
-    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    timeZone: timeZone(),
   }))
   const query = useQuery({
     queryKey: ['line-up', computed(() => JSON.stringify(body.value))],

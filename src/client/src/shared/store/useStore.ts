@@ -3,12 +3,12 @@ import { computed, onScopeDispose } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Request, StoreBody, StorePlace, StoreView } from '@/api/types'
 import { useOutbox } from '@/shared/outbox/useOutbox'
+import { painted } from '@/shared/ui/painted'
 import { clockTime } from '@/shared/units/format'
+import { timeZone } from '@/shared/units/timeZone'
 
 const key = ['store']
 const againMs = 60_000
-
-export const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone
 
 /** What is in the cold, by urgency; moves go out through the outbox, so that none is lost. */
 export function useStore() {
@@ -16,7 +16,10 @@ export function useStore() {
   const { move: send, storeListeners, unsentMoves, refusal } = useOutbox()
   const { data } = useQuery({
     queryKey: key,
-    queryFn: async () => unwrap(await api.GET('/api/store', { params: { query: { timeZone } } })),
+    queryFn: async () => {
+      await painted
+      return unwrap(await api.GET('/api/store', { params: { query: { timeZone: timeZone() } } }))
+    },
     refetchInterval: againMs,
   })
   const refresh = () => client.invalidateQueries({ queryKey: key })
@@ -37,7 +40,9 @@ export function useStore() {
 
   async function add(body: Partial<StoreBody>) {
     const kept = unwrap(
-      await api.POST('/api/store', { body: { clientId: crypto.randomUUID(), timeZone, ...body } as StoreBody }),
+      await api.POST('/api/store', {
+        body: { clientId: crypto.randomUUID(), timeZone: timeZone(), ...body } as StoreBody,
+      }),
     )
     await refresh()
     return kept
