@@ -6,6 +6,8 @@ const b = (name, file, at, to, why) => ({ name, file, at, to, why })
 export const statics = [
   ['Safety/SafetyRule.cs', 'ShareBelow'],
   ['Cooking/ProbeError.cs', 'ShareTooHot'],
+  ['Cooking/ProbeError.cs', 'LikelyTooHotKelvin'],
+  ['Cooking/ProbeError.cs', 'MostTooColdKelvin'],
 ]
 
 export const breaks = [
@@ -169,9 +171,9 @@ export const breaks = [
   ),
   b('too hot is believed', 'Cooking/SpotCelsius.cs', '&& «readingCelsius - ProbeError.LikelyTooHotKelvin > most»', 'false'),
   b('likely heat is too hot', 'Cooking/SpotCelsius.cs', '«most < SafetyRule.CoreCelsius» &&', 'true'),
-  b('readings before do not count', 'Running/Rescue/RescuePlanner.cs', '«before.EffectiveCount >= LeastEffectiveCount»', 'true'),
+  b('readings before do not count', 'Running/Rescue/RescuePlanner.cs', 'Believe(usual, «all[..^newest.Count]»)', '[]'),
   b('meat is made a rehearsal', 'Running/Journal/FoldedJournal.cs', 'when «before.Phase != CookPhase.Ready» &&', 'false'),
-  b('any thickness is taken', 'Loads/MeatLoad.cs', 'Slack = «1.5»', '15'),
+  b('any thickness is taken', 'Loads/MeatLoad.cs', 'ThanABall = «1.5»', '15'),
   b(
     'thermometer corrected upwards',
     'Running/Rescue/ThermometerCheck.cs',

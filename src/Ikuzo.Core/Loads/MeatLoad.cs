@@ -67,12 +67,10 @@ public sealed record MeatLoad
     /// weigh more than the average, and a bird is hollow.
     /// </summary>
     /// <param name="pieceKg">Weight of one piece, kg; of all where they are frozen together.</param>
-    public static double MostThicknessOf(double pieceKg)
-    {
-        const double Slack = 1.5; // estimate
-        return 1000 * Slack * Math.Cbrt(6 * pieceKg / (Math.PI * Bulk.MeatKgPerCubicMetre));
-    }
+    public static double MostThicknessOf(double pieceKg) =>
+        1000 * ThanABall * Math.Cbrt(6 * pieceKg / (Math.PI * Bulk.MeatKgPerCubicMetre));
 
+    private const double ThanABall = 1.5; // estimate
     private const double Weighed = 0.99; // both are rounded by the scale
 
     /// <summary>Number of pieces, 1 or more.</summary>

@@ -57,8 +57,7 @@ public static class RescuePlanner
 
         var before = Believe(usual, all[..^newest.Count]);
         if (
-            before.EffectiveCount >= LeastEffectiveCount
-            && newest.FirstOrDefault(r => r.At.IsTooHotToBelieve(r.Celsius, before)) is { } hot
+            newest.FirstOrDefault(r => r.At.IsTooHotToBelieve(r.Celsius, before)) is { } hot
             && IsRead(asked)
             && CanBeReadAgain(asked, hot.SpotId)
         )

@@ -4,9 +4,9 @@ import { keepQueries } from './keepQueries'
 
 const disk = vi.hoisted(() => new Map<string, string>())
 vi.mock('idb-keyval', () => ({
-  get: async (key: string) => disk.get(key),
-  set: async (key: string, value: string) => void disk.set(key, value),
-  del: async (key: string) => void disk.delete(key),
+  get: (key: string) => Promise.resolve(disk.get(key)),
+  set: (key: string, value: string) => Promise.resolve(void disk.set(key, value)),
+  del: (key: string) => Promise.resolve(void disk.delete(key)),
 }))
 
 const away = () => Promise.reject(new TypeError('Failed to fetch'))
@@ -25,8 +25,8 @@ describe('what was last heard', () => {
 
   test('is there on the next opening, and is asked for anew', async () => {
     const first = await opened()
-    await first.client.fetchQuery({ queryKey: ['kitchen'], queryFn: async () => ({ name: 'Barn' }) })
-    await first.client.fetchQuery({ queryKey: ['preview'], queryFn: async () => ({ minutes: 9 }) })
+    await first.client.fetchQuery({ queryKey: ['kitchen'], queryFn: () => Promise.resolve({ name: 'Barn' }) })
+    await first.client.fetchQuery({ queryKey: ['preview'], queryFn: () => Promise.resolve({ minutes: 9 }) })
     await hasWritten('Barn')
     first.leave()
     const { client, leave } = await opened()
@@ -38,14 +38,14 @@ describe('what was last heard', () => {
 
   test('stays when the server is asked in vain, however often the page is opened', async () => {
     const first = await opened()
-    await first.client.fetchQuery({ queryKey: ['kitchen'], queryFn: async () => ({ name: 'Barn' }) })
+    await first.client.fetchQuery({ queryKey: ['kitchen'], queryFn: () => Promise.resolve({ name: 'Barn' }) })
     await hasWritten('Barn')
     first.leave()
     for (const word of ['once', 'twice']) {
       const { client, leave } = await opened()
       await expect(client.fetchQuery({ queryKey: ['kitchen'], queryFn: away })).rejects.toThrow('Failed to fetch')
       expect(client.getQueryState(['kitchen'])?.status).toBe('error')
-      await client.fetchQuery({ queryKey: ['book', word], queryFn: async () => word })
+      await client.fetchQuery({ queryKey: ['book', word], queryFn: () => Promise.resolve(word) })
       await hasWritten(word)
       leave()
     }
