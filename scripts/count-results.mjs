@@ -52,6 +52,7 @@ for (const file of readdirSync(folder)) {
   }
 }
 
+if (number(failedStep) > 0) console.log('FAILED a step outside the tests: format, lint, or committed files that are made from others')
 if (failed === 0) failed = number(broken)
 failed += number(failedStep)
 console.log(`${passed} passed, ${failed} failed`)

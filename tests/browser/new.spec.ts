@@ -17,9 +17,13 @@ test('whoever opens it first says three things about the kitchen, asks in pounds
   await expect(page.getByTestId('minutes')).toHaveText(/^\d+$/)
   const first = page.getByRole('region', { name: 'About your kitchen' })
   const [{ id, capacityLitres }] = (await kitchen()).pots
-  await request.put(`/api/kitchen/pots/${id}`, { data: { name: 'Renamed by another', capacityLitres, isDefault: true } })
+  await request.put(`/api/kitchen/pots/${id}`, {
+    data: { name: 'Renamed by another', capacityLitres, isDefault: true },
+  })
   await first.getByLabel('Your pot').selectOption('3 litres')
-  await expect.poll(async () => (await kitchen()).pots[0]).toMatchObject({ name: 'Renamed by another', capacityLitres: 3 })
+  await expect
+    .poll(async () => (await kitchen()).pots[0])
+    .toMatchObject({ name: 'Renamed by another', capacityLitres: 3 })
   await first.getByLabel('A probe thermometer').selectOption('no')
   await expect(first).toHaveCount(0)
   await expect.poll(async () => (await kitchen()).settings.hasThermometer).toBe(false)

@@ -88,9 +88,10 @@ test('a dish and the kitchen that were changed offline are kept over a reload, a
   await page.goto(`/dishes/${dish.id}`)
   const name = page.getByLabel('Name of the dish')
   await expect(name).toHaveValue(dish.document.name)
+  await isKept(page, dish.id)
   await page.goto('/kitchen')
   await expect(page.getByLabel('Name of the kitchen')).not.toHaveValue('')
-  await isKept(page, dish.id)
+  await isKept(page, '"settings"')
 
   await context.setOffline(true)
   await page.getByLabel('Name of the kitchen').fill('Barn')
