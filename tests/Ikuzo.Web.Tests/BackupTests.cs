@@ -44,6 +44,29 @@ public sealed class BackupTests : FolderTests
         Assert.Equal(Enumerable.Range(0, 30).Select(i => $"Dish {i:00}"), await NamesAsync(again));
     }
 
+    // It opens, and all that is asked for is there: only a look at every page tells.
+    [Fact]
+    public async Task DamageThatOpens_IsNoticed_InTheDatabaseAndInABackup()
+    {
+        await using (var server = new IkuzoServer(demo: false, Folder))
+        {
+            await server.PostAsync("/api/dishes", Dish("One"));
+        }
+
+        var database = new Database(Folder);
+        Assert.Null(Backups.Look(DatabasePath).Wrong);
+        await using (var db = await database.OpenAsync(TestContext.Current.CancellationToken))
+        {
+            const string Ours = "SELECT name FROM sqlite_master WHERE type = 'index' AND sql IS NOT NULL ORDER BY name LIMIT 1";
+            await db.ExecuteAsync($"PRAGMA writable_schema = ON; DELETE FROM sqlite_master WHERE name = ({Ours})");
+        }
+
+        SqliteConnection.ClearAllPools();
+        var refusal = Assert.Throws<StartRefusalException>(() => database.Check(new Backups(database, TimeProvider.System)));
+        Assert.Contains("is damaged", refusal.Message);
+        Assert.Equal("It is damaged.", Backups.Look(DatabasePath).Wrong);
+    }
+
     private void Destroy(string way)
     {
         foreach (var beside in new[] { "-wal", "-shm" })
