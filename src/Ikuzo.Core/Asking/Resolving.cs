@@ -28,13 +28,14 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             _assumed.Add("Two kinds of meat in one pot: the thicker one decides.");
         }
 
+        var heaviest = Heaviest(meats);
         return new Question
         {
             Meat = meats.Count > 0 ? meats[0] : null,
             Also = [.. meats.Skip(1)],
             Beside = beside,
-            ThicknessMm = Thickness(meats),
-            HeaviestKg = Heaviest(meats),
+            ThicknessMm = Thickness(meats, heaviest),
+            HeaviestKg = heaviest,
             State = heard.State,
             StartCelsius = heard.StartCelsius,
             DaysInFridge = heard.DaysInFridge,
@@ -268,20 +269,19 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
     }
 
     // What is thicker than a ball of its weight was heard or typed wrongly.
-    private double? Thickness(IReadOnlyList<AskedMeat> meats)
+    private double? Thickness(IReadOnlyList<AskedMeat> meats, double? heaviestKg)
     {
         if (heard.ThicknessMm is not { } mm || meats is not [var meat, ..])
         {
             return heard.ThicknessMm;
         }
 
-        var piece = heard.Arrangement == Arrangement.Lump ? meat.TotalKg : meat.TotalKg / meat.Pieces;
-        if (mm <= MeatLoad.MostThicknessOf(piece))
+        if (mm <= MeatLoad.MostThicknessOf(meat.Pieces, meat.TotalKg, heaviestKg, heard.Arrangement ?? default))
         {
             return mm;
         }
 
-        _assumed.Add(Text($"A piece of {piece * 1000:0} g cannot be {mm:0} mm thick: left out."));
+        _assumed.Add(Text($"Of {meat.Pieces} in {meat.TotalKg * 1000:0} g none can be {mm:0} mm thick: left out."));
         return null;
     }
 

@@ -70,6 +70,14 @@ public sealed record MeatLoad
     public static double MostThicknessOf(double pieceKg) =>
         1000 * ThanABall * Math.Cbrt(6 * pieceKg / (Math.PI * Bulk.MeatKgPerCubicMetre));
 
+    /// <summary>The same for a load of which only this may be known.</summary>
+    /// <param name="pieces">Number of pieces, 1 or more.</param>
+    /// <param name="totalKg">Weight of all, kg.</param>
+    /// <param name="heaviestKg">Weight of the heaviest piece, kg; null when nobody weighed it.</param>
+    /// <param name="lies">How they lie.</param>
+    public static double MostThicknessOf(int pieces, double totalKg, double? heaviestKg, Arrangement lies) =>
+        MostThicknessOf(lies == Arrangement.Lump ? totalKg : heaviestKg ?? totalKg / pieces);
+
     private const double ThanABall = 1.5; // estimate
     private const double Weighed = 0.99; // both are rounded by the scale
 

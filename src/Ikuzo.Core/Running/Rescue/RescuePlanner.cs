@@ -57,8 +57,8 @@ public static class RescuePlanner
 
         var before = Believe(usual, all[..^newest.Count]);
         if (
-            newest.FirstOrDefault(r => r.At.IsTooHotToBelieve(r.Celsius, before)) is { } hot
-            && IsRead(asked)
+            IsRead(asked)
+            && newest.FirstOrDefault(r => r.At.IsTooHotToBelieve(r.Celsius, before)) is { } hot
             && CanBeReadAgain(asked, hot.SpotId)
         )
         {

@@ -76,8 +76,7 @@ public sealed record LoadBody : IValidatableObject
             );
         }
 
-        var together = Arrangement is Core.Loads.Arrangement.Lump;
-        var thickest = MeatLoad.MostThicknessOf((together ? TotalKg : HeaviestKg ?? TotalKg / Pieces) ?? MeatLoad.MostKg);
+        var thickest = MeatLoad.MostThicknessOf(Pieces ?? 1, TotalKg ?? MeatLoad.MostKg, HeaviestKg, Arrangement ?? default);
         if (ThicknessMm > thickest)
         {
             yield return new(
