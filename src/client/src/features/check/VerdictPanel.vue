@@ -17,7 +17,7 @@ const covered = computed(() => props.cook.phase === 'open' && props.cook.state.c
 const openTitle = computed(() => {
   if (props.cook.verdict === 'not-measured') return 'Not measured'
   if (props.cook.verdict !== 'measure-more') return 'Not measured yet'
-  return advice.value?.method === 'read-again' ? 'Nearly: read it again' : 'Good so far: one spot more'
+  return advice.value?.method === 'read-again' ? 'Not sure yet: read it again' : 'Good so far: one spot more'
 })
 const titles = computed(() => ({
   done: advice.value?.restMinutes ? `Done. Leave it covered for ${advice.value.restMinutes} min` : 'Done at every spot',
