@@ -46,19 +46,32 @@ public sealed class WorkQueueTests : IDisposable
     private void LetOne() => _held[0].SetResult(0);
 
     [Fact]
-    public async Task Turns_GoFromPageToPage_TheNewestPlanFirst_FilesInTheirOrder()
+    public async Task Turns_GoFromPageToPage_WhatIsKeptFirst_ThenTheNewestPlan_FilesInTheirOrder()
     {
         Task<int>[] all =
         [
             Ask(Work.Plan, "a", 1),
-            Ask(Work.Plan, "a", 2),
+            Ask(Work.Keep, "a", 2),
             Ask(Work.Plan, "a", 3),
+            Ask(Work.Keep, "a", 4),
             Ask(Work.File, "b", 10),
             Ask(Work.File, "b", 20),
+            Ask(Work.Plan, "b", 30),
         ];
         LetOne();
         await Deadline.ForAsync(Task.WhenAll(all));
-        Assert.Equal([3, 10, 2, 20, 1], _order);
+        Assert.Equal([2, 30, 4, 10, 3, 20, 1], _order);
+    }
+
+    [Fact]
+    public async Task WhatIsKept_IsNotTurnedAwayForWhatIsOnlyLookedAt()
+    {
+        var kept = Ask(Work.Keep, "many", 0);
+        var many = Enumerable.Range(1, WorkQueue.MostWaiting).Select(i => Ask(Work.Plan, "many", i)).ToArray();
+        await Assert.ThrowsAsync<TooManyWaitException>(() => many[0]);
+        LetOne();
+        await Deadline.ForAsync(Task.WhenAll(many.Skip(1).Append(kept)));
+        Assert.Equal(0, _order[0]);
     }
 
     [Fact]

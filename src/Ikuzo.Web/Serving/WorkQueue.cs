@@ -4,8 +4,8 @@ namespace Ikuzo.Web.Serving;
 internal sealed class TooManyWaitException : Exception;
 
 /// <summary>
-/// Who may compute: a few at a time, one of each client after the other, of one client the newest question first. What waits longest of a
-/// client that asks too much is turned away.
+/// Who may compute: a few at a time, one of each client after the other, of one client in the order that the kind of work says. The last
+/// of a client that asks too much is turned away.
 /// </summary>
 internal sealed class WorkQueue(ComputeThreads threads)
 {
@@ -34,7 +34,7 @@ internal sealed class WorkQueue(ComputeThreads threads)
 
     private async Task TurnAsync(Work work, string name, CancellationToken cancellation)
     {
-        var waiting = new Waiting();
+        var waiting = new Waiting(work.Order);
         lock (_lock)
         {
             if (_free > 0)
@@ -44,15 +44,7 @@ internal sealed class WorkQueue(ComputeThreads threads)
             }
 
             var client = _clients.FirstOrDefault(c => c.Name == name) ?? _clients.AddLast(new Client(name, [])).Value;
-            if (work.NewestFirst)
-            {
-                client.Waiting.AddFirst(waiting);
-            }
-            else
-            {
-                client.Waiting.AddLast(waiting);
-            }
-
+            client.Add(waiting);
             if (client.Waiting.Count > MostWaiting)
             {
                 var last = client.Waiting.Last!.Value;
@@ -89,9 +81,31 @@ internal sealed class WorkQueue(ComputeThreads threads)
         }
     }
 
-    private sealed record Client(string Name, LinkedList<Waiting> Waiting);
+    private sealed record Client(string Name, LinkedList<Waiting> Waiting)
+    {
+        public void Add(Waiting waiting)
+        {
+            var behind = Waiting.First;
+            while (
+                behind is { Value.Order: var order }
+                && (order < waiting.Order || order == waiting.Order && order != WaitingOrder.NewestFirst)
+            )
+            {
+                behind = behind.Next;
+            }
 
-    private sealed class Waiting
+            if (behind is null)
+            {
+                Waiting.AddLast(waiting);
+            }
+            else
+            {
+                Waiting.AddBefore(behind, waiting);
+            }
+        }
+    }
+
+    private sealed record Waiting(WaitingOrder Order)
     {
         public TaskCompletionSource Turn { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }

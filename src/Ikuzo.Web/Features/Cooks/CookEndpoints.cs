@@ -24,7 +24,7 @@ internal static class CookEndpoints
     public static void MapCooks(this IEndpointRouteBuilder routes)
     {
         var cooks = routes.MapGroup("/api/cooks").WithTags("Cooks");
-        cooks.MapPost("", StartAsync).WithName("startCook").Computes(Work.Plan);
+        cooks.MapPost("", StartAsync).WithName("startCook").Computes(Work.Keep);
         cooks.MapGet("", ListAsync).WithName("listCooks");
         cooks.MapGet("/{id}", FindAsync).WithName("getCook");
         cooks.MapPost("/{id}/events", EventAsync).WithName("addCookEvent");

@@ -21,7 +21,7 @@ internal static class PlanEndpoints
         plans.MapPost("/late", LateAsync).WithName("lateAtTheTable").Computes(Work.Plan);
         plans.MapPost("/load", Adapt).WithName("adaptLoad");
         plans.MapPost("/rescue", RescueAsync).WithName("rescuePlan").Computes(Work.Plan);
-        plans.MapPost("", SaveAsync).WithName("savePlan").Computes(Work.Plan);
+        plans.MapPost("", SaveAsync).WithName("savePlan").Computes(Work.Keep);
         plans.MapGet("", ListAsync).WithName("listPlans");
         plans.MapGet("/{id}", FindAsync).WithName("getPlan");
         plans.MapDelete("/{id}", RemoveAsync).WithName("removePlan");
