@@ -6,7 +6,7 @@ namespace Ikuzo.Web.Serving;
 /// <param name="Order">Where it stands among what waits of the same client.</param>
 internal sealed record Work(string Name, TimeSpan Limit, WaitingOrder Order = WaitingOrder.Last)
 {
-    /// <summary>Something that the cook wants kept, computed once more before it is: never passed over for what is only looked at.</summary>
+    /// <summary>Something that a cook wants kept, computed once more before: never passed over for what is only looked at.</summary>
     public static readonly Work Keep = new("keep", TimeSpan.FromSeconds(60), WaitingOrder.Kept);
 
     /// <summary>One plan, or one question about it: tens of milliseconds each.</summary>

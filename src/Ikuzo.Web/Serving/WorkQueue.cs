@@ -86,10 +86,7 @@ internal sealed class WorkQueue(ComputeThreads threads)
         public void Add(Waiting waiting)
         {
             var behind = Waiting.First;
-            while (
-                behind is { Value.Order: var order }
-                && (order < waiting.Order || order == waiting.Order && order != WaitingOrder.NewestFirst)
-            )
+            while (behind is not null && behind.Value.GoesBefore(waiting))
             {
                 behind = behind.Next;
             }
@@ -107,6 +104,9 @@ internal sealed class WorkQueue(ComputeThreads threads)
 
     private sealed record Waiting(WaitingOrder Order)
     {
+        /// <summary>True where this one, which came earlier, has its turn earlier too.</summary>
+        public bool GoesBefore(Waiting later) => Order < later.Order || (Order == later.Order && Order != WaitingOrder.NewestFirst);
+
         public TaskCompletionSource Turn { get; } = new(TaskCreationOptions.RunContinuationsAsynchronously);
     }
 }
