@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs'
 import { VitePWA } from 'vite-plugin-pwa'
 import vuetify from 'vite-plugin-vuetify'
 import { defineConfig } from 'vitest/config'
+import { early } from './early.ts'
 
 // The one version number, which stands in the build of the server.
 const version = /<Version>([\d.]+)</.exec(
@@ -14,6 +15,7 @@ const server = process.env.IKUZO_SERVER ?? 'http://127.0.0.1:5180'
 export default defineConfig({
   plugins: [
     vue(),
+    early(),
     vuetify({ autoImport: true }),
     VitePWA({
       registerType: 'prompt', // never in the middle of a cook

@@ -227,3 +227,29 @@ test('the release can be dragged and chosen, and says what each way costs', asyn
   await settled(page)
   await expect(page.getByTestId('release')).toHaveText('Leave it until the pin drops')
 })
+
+test('before the code of the page is there, places are shown and a question is taken', async ({ page }) => {
+  let send = () => {}
+  const held = new Promise<void>((done) => (send = done))
+  await page.route('**/assets/*.js', async (route) => {
+    await held
+    await route.continue()
+  })
+  await page.goto('/dinner', { waitUntil: 'commit' })
+  await expect(page.locator('#early')).toBeHidden() // who eats has no places
+  await page.goto('/kitchen', { waitUntil: 'commit' })
+  await expect(page.locator('#early .here')).toHaveText('Kitchen')
+  const field = page.getByLabel('What have you got?')
+  await expect(field).toBeHidden()
+  await page.getByRole('link', { name: 'Counter' }).click()
+  await field.pressSequentially('5 frozen drumsticks')
+  await field.press('Enter')
+  await field.pressSequentially(' 700 g')
+  send()
+  await expect(page.locator('#early')).toHaveCount(0)
+  await expect(phrase(page, 'State')).toHaveText('frozen singly')
+  expect(await settled(page)).toBeGreaterThan(8)
+  await expect(field).toHaveValue('5 frozen drumsticks 700 g')
+  await expect(field).toBeFocused()
+  await expect(phrase(page, 'Weight of all')).toHaveText('700 g')
+})

@@ -9,7 +9,7 @@ import { useReminding } from '@/shared/store/useReminder'
 import UpdateBar from '@/shared/offline/UpdateBar.vue'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import PlaceLink from './PlaceLink.vue'
-import { atOnce, places } from './places'
+import { atOnce, bare, places } from './places'
 
 const theme = useTheme()
 const prefersDark = usePreferredDark()
@@ -20,6 +20,7 @@ const turn = () => (chosen.value = night.value ? 'day' : 'night')
 
 const rest = useTemplateRef<HTMLElement>('rest')
 const route = useRoute()
+const isBare = computed(() => bare.includes(`/${route.path.split('/')[1]}`))
 const restIsShown = computed(() => places.slice(atOnce).some((place) => place.name === route.name))
 
 const { unitSystem, switchUnits } = useKitchen()
@@ -32,7 +33,7 @@ useReminding()
 <template>
   <v-app>
     <a href="#main" class="skip">Skip to the answer</a>
-    <nav v-if="!route.meta.bare" class="rail" aria-label="Places">
+    <nav v-if="!isBare" class="rail" aria-label="Places">
       <span class="brand">Ikuzo</span>
       <PlaceLink v-for="place in places.slice(0, atOnce)" :key="place.name" :place="place" />
       <button type="button" class="place tool opener" :class="{ here: restIsShown }" popovertarget="rest-of-places">
@@ -63,12 +64,10 @@ useReminding()
         </button>
       </div>
     </nav>
-    <main id="main" class="main" :class="{ bare: route.meta.bare }" tabindex="-1">
-      <UpdateBar v-if="!route.meta.bare" />
+    <main id="main" class="main" :class="{ bare: isBare }" tabindex="-1">
+      <UpdateBar v-if="!isBare" />
       <router-view />
     </main>
     <ShortcutSheet v-if="sheetIsOpen" v-model="sheetIsOpen" />
   </v-app>
 </template>
-
-<style scoped src="./rail.css"></style>

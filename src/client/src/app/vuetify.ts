@@ -1,45 +1,11 @@
 import 'vuetify/styles/core'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+import { themes } from './themes'
 
-const variables = { 'medium-emphasis-opacity': 0.8, 'border-opacity': 0.2 }
-
-/** Rice paper, indigo ink, persimmon for the hand, moss for proven safe; charcoal and warm greys by night. */
 export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
-  theme: {
-    defaultTheme: 'paper',
-    themes: {
-      paper: {
-        dark: false,
-        variables,
-        colors: {
-          background: '#f6f1e4',
-          surface: '#fcf9f1',
-          'on-background': '#1f2a52',
-          'on-surface': '#1f2a52',
-          primary: '#1f2a52',
-          secondary: '#b5401a',
-          success: '#44622a',
-          error: '#b5401a',
-        },
-      },
-      charcoal: {
-        dark: true,
-        variables,
-        colors: {
-          background: '#201e1c',
-          surface: '#2b2825',
-          'on-background': '#f0e8da',
-          'on-surface': '#f0e8da',
-          primary: '#d9cfc0',
-          secondary: '#f39a6b',
-          success: '#a9c583',
-          error: '#f39a6b',
-        },
-      },
-    },
-  },
+  theme: { defaultTheme: 'paper', themes },
   defaults: {
     VBtn: { variant: 'text', ripple: false },
     VMenu: { transition: false, closeOnContentClick: false },

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
-import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { AskView, Promise as Promised, Settled } from '@/api/types'
+import { asking, typedEarly } from '@/shared/ask/early'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { dishOf } from '@/shared/dishes/dishOf'
 import { useDishes } from '@/shared/dishes/useDishes'
@@ -14,7 +15,8 @@ const props = defineProps<{ units: UnitSystem; promise: Promised | null }>()
 const emit = defineEmits<{ heard: [AskView] }>()
 /** True while the answer below rests on a reading that is in doubt. */
 const doubted = defineModel<boolean>('doubted', { default: false })
-const typed = ref('')
+const early = typedEarly()
+const typed = ref(early?.text ?? '')
 const heard = ref<AskView | null>(null)
 const settled = ref<Settled[]>([])
 const refusal = ref<string | null>(null)
@@ -61,12 +63,17 @@ async function asDish() {
   await router.push({ name: 'dishes', params: { id: dish.id } })
 }
 
+onMounted(() => {
+  if (early?.hadHand) field.value?.focus()
+  if (early?.sent) void ask()
+})
+
 defineExpose({ focus: () => field.value?.focus() })
 </script>
 
 <template>
   <form class="ask" role="search" :aria-busy="busy" @submit.prevent="ask">
-    <label class="ask-label" for="ask">What have you got?</label>
+    <label class="ask-label" for="ask">{{ asking.label }}</label>
     <div class="ask-line">
       <input
         id="ask"
@@ -76,7 +83,7 @@ defineExpose({ focus: () => field.value?.focus() })
         type="text"
         maxlength="300"
         autocomplete="off"
-        placeholder="6 frozen thighs 1.3 kg"
+        :placeholder="asking.example"
         aria-describedby="ask-said"
       />
       <v-btn type="submit" class="ask-go" :icon="mdiArrowRight" aria-label="Ask" />
@@ -110,29 +117,6 @@ defineExpose({ focus: () => field.value?.focus() })
 </template>
 
 <style scoped>
-.ask-label {
-  display: block;
-  font-size: 0.95rem;
-  margin-bottom: 4px;
-}
-.ask-line {
-  display: flex;
-  align-items: center;
-  border-bottom: 3px solid currentColor;
-}
-.ask-input {
-  flex: 1;
-  min-width: 0;
-  height: 52px;
-  font-size: 1.45rem;
-  background: none;
-  color: inherit;
-  border: 0;
-}
-.ask-input::placeholder {
-  color: currentColor;
-  opacity: 0.72;
-}
 .ask-said {
   margin: 4px 0 0;
   display: flex;
