@@ -48,6 +48,11 @@ public static class RescuePlanner
         OpenedPot Cook(ParticleSource particles) =>
             OpenedPot.Cook(model, particles, held, held is null ? [] : readings, later, cancellation);
         var asked = request with { Readings = readings, Later = later };
+        if (IsLump(asked) && !IsRead(asked))
+        {
+            return Separate(asked, Lowest(asked).Celsius, cancellation); // whatever is believed of it
+        }
+
         using var usual = Cook(ParticleSource.Check);
         var newest = Newest(asked, usual, all);
         if (newest.FirstOrDefault(r => r.At.IsColderThanAll(r.Celsius)) is { } cold)
