@@ -16,6 +16,9 @@ internal sealed record Walked(double AtOpening, RescueAdvice First)
     /// <summary>True when it was called done.</summary>
     public bool IsDone { get; init; }
 
+    /// <summary>How often it was read.</summary>
+    public int Readings { get; init; }
+
     /// <summary>How often it was left covered and read again.</summary>
     public int Stood { get; init; }
 
@@ -43,6 +46,7 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
     private readonly List<ProbeReading> _readings = [];
     private readonly List<RescueRound> _later = [];
     private readonly List<double> _foretold = [];
+    private int _read;
     private double _sinceOpened,
         _covered;
     private double? _separatedAt;
@@ -72,7 +76,7 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
             _readings.Clear();
             _later.Clear();
             _foretold.Clear();
-            (_sinceOpened, _covered, _separatedAt) = (0, 0, null);
+            (_read, _sinceOpened, _covered, _separatedAt) = (0, 0, 0, null);
             yield return One(lane);
         }
     }
@@ -123,6 +127,7 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
         {
             AtServing = MeasuredOutcome.Lowest(peaks, _block.Spots)[lane],
             IsDone = true,
+            Readings = _read,
             Minutes = _block.ElapsedSeconds[lane] / 60,
             WaterLossPercent = _block.WaterLossPercent()[lane],
             Foretold = [.. _foretold],
@@ -154,6 +159,7 @@ internal sealed class Walk(PlanRequest request, Branch held, SplitMix64 random)
 
     private void Read(int lane, string spot)
     {
+        _read++;
         const double Seconds = 40;
         Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
         _block.Open(Seconds, peaks);
