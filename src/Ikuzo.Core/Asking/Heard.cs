@@ -41,6 +41,9 @@ internal sealed class MeatHeard
     /// <summary>Number of pieces.</summary>
     public NumberSpan? Count { get; set; }
 
+    /// <summary>How large each is said to be.</summary>
+    public SaidSize Size { get; set; }
+
     /// <summary>Packs in which they were bought.</summary>
     public double? Packs { get; set; }
 

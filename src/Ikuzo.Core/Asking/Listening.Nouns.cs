@@ -101,6 +101,7 @@ internal sealed partial class Listening
             _weighed = meat;
         }
 
+        meat.Size = _ahead.Size == SaidSize.Usual ? meat.Size : _ahead.Size;
         meat.Packs ??= _ahead.Packs;
         meat.BoneIn = _ahead.BoneIn ?? meat.BoneIn;
         _ahead = new();
@@ -261,5 +262,23 @@ internal sealed partial class Listening
         return at;
     }
 
-    private bool IsFiller(int at) => MeaningAt(at) is { } meaning && meaning == new Meaning();
+    private bool IsFiller(int at) => MeaningAt(at) is { } meaning && meaning with { Size = default } == new Meaning();
+
+    // Of the meat that it stands before or after; of anything else it is that noun's to say.
+    private int TakeSize(int at, SaidSize size)
+    {
+        var isOfAnother = BesideAhead(at) || MeaningAt(at + 1) is { PotWord: true } or { Mark: Mark.Pack };
+        var meat =
+            isOfAnother ? null
+            : MeatAhead(at + 1) ? _ahead
+            : MeaningAt(Before(at))?.IsMeat == true ? Meat
+            : null;
+        if (meat is null)
+        {
+            return 1;
+        }
+
+        meat.Size = size;
+        return Note(at, 1, $"{size.ToString().ToLowerInvariant()} of its kind, where no weight is said");
+    }
 }

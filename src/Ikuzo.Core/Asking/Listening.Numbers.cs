@@ -17,6 +17,11 @@ internal sealed partial class Listening
     private int TakeNumber(int at, NumberSpan number)
     {
         var next = MarkAt(at + 1);
+        if (next == Mark.Heaviest && number is { Least: 1, Most: 1 } && Meat is { Count: not null })
+        {
+            return Note(at, 1, "the heaviest piece"); // "3 breasts, 1 is huge: 400 g"
+        }
+
         if (next == Mark.People || MarkAt(at - 1) == Mark.Serves)
         {
             _heard.Servings = number.Most;

@@ -85,6 +85,11 @@ internal sealed partial class Listening
             return TakeBeside(at, beside);
         }
 
+        if (meaning.Size != SaidSize.Usual)
+        {
+            return TakeSize(at, meaning.Size);
+        }
+
         return meaning.Mark != Mark.None ? TakeMark(at, meaning) : TakeRest(at, meaning);
     }
 

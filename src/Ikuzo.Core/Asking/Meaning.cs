@@ -85,6 +85,22 @@ internal enum Mark
     Clock,
 }
 
+/// <summary>How large pieces are said to be, beside others of their cut.</summary>
+internal enum SaidSize
+{
+    /// <summary>Nobody said.</summary>
+    Usual,
+
+    /// <summary>"small".</summary>
+    Small,
+
+    /// <summary>"large".</summary>
+    Large,
+
+    /// <summary>"huge".</summary>
+    Huge,
+}
+
 /// <summary>What a phrase says about the cook. Only the part that it is about is set.</summary>
 internal sealed record Meaning
 {
@@ -113,6 +129,9 @@ internal sealed record Meaning
     public Mark Mark { get; init; }
 
     public bool PotWord { get; init; }
+
+    /// <summary>How large each piece is said to be.</summary>
+    public SaidSize Size { get; init; }
 
     /// <summary>Id of a thin liquid.</summary>
     public string? Liquid { get; init; }

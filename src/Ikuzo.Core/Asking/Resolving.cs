@@ -113,7 +113,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
 
         var count = meat.Count?.Least * (meat is { Packs: { } packs, Kg: null } ? packs : 1);
         var pieces = (int)Math.Clamp(count ?? GuessPieces(meat, cut), 1, MeatLoad.MostPieces);
-        return new(cut, pieces, meat.Kg is { } kg ? Total(meat, cut, pieces, kg) : Typical(cut, pieces));
+        return new(cut, pieces, meat.Kg is { } kg ? Total(meat, cut, pieces, kg) : Typical(cut, pieces, meat.Size));
     }
 
     // "2 breasts, diced": what was counted and weighed were the breasts.
@@ -130,7 +130,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         };
         var from = CutOf(whole);
         var count = (int)meat.Count!.Value.Least;
-        var total = meat.Kg is { } kg ? Total(whole, from, count, kg) : Typical(from, count);
+        var total = meat.Kg is { } kg ? Total(whole, from, count, kg) : Typical(from, count, meat.Size);
         var pieces = (int)Math.Clamp(Math.Round(total / cut.TypicalKg.Value), 1, MeatLoad.MostPieces);
         _assumed.Add(Text($"{pieces} {(pieces == 1 ? cut.Name : cut.Plural)} of {count} {(count == 1 ? from.Name : from.Plural)}."));
         return new(cut, pieces, total);
@@ -237,7 +237,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         var guess =
             isWeighed ? ByWeight(meat, cut, isLarge)
             : isLarge ? 1
-            : heard.Servings is { } eaters ? Math.Ceiling(eaters * RawKgPerServing / cut.TypicalKg.Value)
+            : heard.Servings is { } eaters ? Math.Ceiling(eaters * RawKgPerServing / Each(cut, meat.Size))
             : UsualLoad.FewPieces;
         guess = Math.Clamp(guess, 1, MeatLoad.MostPieces);
         var why =
@@ -252,7 +252,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
     private static double ByWeight(MeatHeard meat, Cut cut, bool isLarge)
     {
         var least = meat.IsPlural && cut.IsNearUsual(meat.Kg!.Value / 2) ? 2 : 1;
-        var usual = Math.Max(least, Math.Round(meat.Kg!.Value / cut.TypicalKg.Value));
+        var usual = Math.Max(least, Math.Round(meat.Kg!.Value / Each(cut, meat.Size)));
         return isLarge && !meat.IsPlural ? Math.Ceiling(Math.Round(meat.Kg.Value / (cut.MaxKg.Value * Cut.NearMost), 6)) : usual;
     }
 
@@ -285,16 +285,35 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         return null;
     }
 
-    private double Typical(Cut cut, int pieces)
+    // Half the way to the lightest or heaviest that is usual, and all of it. Choices.
+    private static double Each(Cut cut, SaidSize size) =>
+        size switch
+        {
+            SaidSize.Small => (cut.TypicalKg.Value + cut.MinKg.Value) / 2,
+            SaidSize.Large => (cut.TypicalKg.Value + cut.MaxKg.Value) / 2,
+            SaidSize.Huge => cut.MaxKg.Value,
+            _ => cut.TypicalKg.Value,
+        };
+
+    private double Typical(Cut cut, int pieces, SaidSize size)
     {
+        if (heard is { HeaviestKg: { } only, Meats.Count: 1 } && pieces == 1)
+        {
+            return only;
+        }
+
         if (heard.HeaviestKg is { } heaviest && pieces > 1)
         {
             _assumed.Add("A weight from that of the heaviest; weigh all for a surer answer.");
             return Math.Round(heaviest * AverageOfHeaviest * pieces, 3);
         }
 
-        _assumed.Add("A typical weight; weigh it for a surer answer.");
-        return Math.Round(cut.TypicalKg.Value * pieces, 3);
+        _assumed.Add(
+            size == SaidSize.Usual
+                ? "A typical weight; weigh it for a surer answer."
+                : $"A typical weight of {size.ToString().ToLowerInvariant()} ones; weigh it for a surer answer."
+        );
+        return Math.Round(Each(cut, size) * pieces, 3);
     }
 
     private AskedBeside? Beside(BesideHeard said)

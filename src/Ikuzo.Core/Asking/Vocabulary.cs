@@ -13,6 +13,7 @@ internal static class Vocabulary
     private const string OtherMeat = "is not poultry; Ikuzo knows chicken, turkey and duck";
     private const string Minced = "is minced: a block of it has no thickness to go by. Form meatballs, or brown it in a pan";
     private const string Stuffed = "does not go into a pressure-cooked bird: the middle would stay cold. Cook it beside";
+    private const string CookedAlready = "is done once: minutes here are for raw meat. Warm it through, to 74 °C (165 °F)";
 
     private static readonly (Meaning Meaning, string Phrases)[] Entries =
     [
@@ -199,7 +200,9 @@ internal static class Vocabulary
             new() { Mark = Mark.Heaviest },
             "heaviest|the heaviest|largest|the largest|biggest|the biggest|heaviest piece|the heaviest piece|"
                 + "largest piece|the largest piece|biggest piece|the biggest piece|biggest one|the biggest one|heaviest one|"
-                + "the heaviest one|largest one|the largest one"
+                + "the heaviest one|largest one|the largest one|thickest one|the thickest one|bigger one|the bigger one|larger one|"
+                + "the larger one|huge one|the huge one|big one|the big one|large one|the large one|is huge|is big|is bigger|is larger|"
+                + "is very big|one is huge|one is big|one is bigger|one is larger"
         ),
         (
             new() { Mark = Mark.Reads },
@@ -278,18 +281,26 @@ internal static class Vocabulary
                 + "tofu|goat|bacon|sausage|sausages"
         ),
         (new() { Refused = Minced, RefusesAll = true }, "mince|minced|ground|mincemeat"),
+        (
+            new() { Refused = CookedAlready, RefusesAll = true },
+            "leftover chicken|leftover turkey|leftover duck|leftover roast chicken|leftover roast turkey|leftover roast duck|"
+                + "leftover meat|already cooked|cooked already|precooked|pre-cooked|fully cooked"
+        ),
         (new() { Refused = Stuffed, RefusesAll = true }, "stuffed|stuffing"),
+        (new() { Size = SaidSize.Small }, "small|smallish|tiny"),
+        (new() { Size = SaidSize.Large }, "large|big|jumbo|extra large"),
+        (new() { Size = SaidSize.Huge }, "huge|giant|enormous|massive"),
         (
             new(),
             "a|an|the|in|my|our|please|some|piece|pieces|weighing|weigh|weighs|about|around|roughly|approx|"
-                + "approximately|to|how|long|do|i|cook|cooked|cooking|have|got|is|are|they|it|its|it's|meat|raw weight|large|"
-                + "small|medium|big|cut|into|that|from|on|want|need|i've|ive|i'm|we|we've|there|need to|should|time|"
+                + "approximately|to|how|long|do|i|cook|cooked|cooking|have|got|is|are|they|it|its|it's|meat|raw weight|"
+                + "medium|cut|into|that|from|on|want|need|i've|ive|i'm|we|we've|there|need to|should|time|"
                 + "under pressure|pressure|weight|raw|size|sized|average|normal|good|nice|well|done|per cent|bought|set|what|"
                 + "now|can|you|me|tell|if|when|must|get|make|making|use|using|up|just|only|bit|little|a little|a bit|pcs|pc|"
                 + "pce|qty|dinner|lunch|supper|style|rotisserie|confit|curry|sticky|roll|rolls|roast|roasted|casserole|lid|"
                 + "or so|ish|inside the pot|first|second|each other|one|this|these|those|them|their|off|out|be|as|by|from a|"
                 + "lot|them all|hello|hi|release|released|releasing|open it|let|go|goes|going|put|frying|not too|too|enough|"
-                + "very|really|quite|ones|heavy|weighted|giant|huge|tiny|fat|thin|home|shop|supermarket|butcher|butcher's|"
+                + "very|really|quite|ones|heavy|weighted|fat|thin|home|shop|supermarket|butcher|butcher's|"
                 + "today's|yesterday|multicooker's|electric|instead|like|so|also|still|but"
         ),
     ];
@@ -303,7 +314,9 @@ internal static class Vocabulary
     public static IReadOnlyList<string> Words { get; } =
     [
         .. ByPhrase
-            .Where(p => !p.Key.Contains(' ', StringComparison.Ordinal) && p.Key.Length > 3 && p.Value != new Meaning())
+            .Where(p =>
+                !p.Key.Contains(' ', StringComparison.Ordinal) && p.Key.Length > 3 && p.Value with { Size = default } != new Meaning()
+            )
             .Select(p => p.Key),
     ];
 
