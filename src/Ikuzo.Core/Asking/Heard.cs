@@ -38,6 +38,9 @@ internal sealed class MeatHeard
     /// <summary>Bone in or out.</summary>
     public bool? BoneIn { get; set; }
 
+    /// <summary>True for "a breast": one, where no number is said.</summary>
+    public bool IsOne { get; set; }
+
     /// <summary>Number of pieces.</summary>
     public NumberSpan? Count { get; set; }
 

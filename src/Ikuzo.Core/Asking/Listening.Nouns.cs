@@ -19,12 +19,21 @@ internal sealed partial class Listening
         Name(meat, said);
         meat.Text = meat.Text.Length == 0 ? _words[at].Text : $"{meat.Text} {_words[at].Text}";
         Bind(meat);
+        meat.IsOne = !meat.IsPlural && (meat.IsOne || HasArticle(at));
         return Note(at, 1, "meat");
     }
 
     // Another thing begins where something was said before its noun, or after a comma or an "and".
     private bool IsAnother(int at) =>
-        _ahead.Count is not null || _ahead.Kg is not null || _words[at].IsApart || MarkAt(at - 1) is Mark.And or Mark.Then;
+        _ahead.Count is not null || _ahead.Kg is not null || _words[at].IsApart || MarkAt(Before(at)) is Mark.And or Mark.Then;
+
+    // "a frozen duck breast": over adjectives only.
+    private bool HasArticle(int at)
+    {
+        for (at--; Word(at) is { Text: not ("a" or "an") } word && (IsAdjective(word) || word.Meaning?.IsMeat == true); at--) { }
+
+        return Word(at)?.Text is "a" or "an";
+    }
 
     private static bool Joins(MeatHeard meat, Meaning said, bool isAnother)
     {

@@ -28,7 +28,7 @@ internal sealed partial class Listening
             return Note(at, next == Mark.People ? 2 : 1, "who eats");
         }
 
-        if (next == Mark.Clock || MarkAt(at - 1) == Mark.Clock)
+        if (next == Mark.Clock || (MarkAt(at - 1) == Mark.Clock && !MeatAhead(at + 1)))
         {
             return Note(at, next == Mark.Clock ? 2 : 1, "when it is eaten: the Line-up counts back from there");
         }

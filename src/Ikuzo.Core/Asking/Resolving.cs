@@ -21,6 +21,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
     public Question Question()
     {
         var refused = heard.RefusesAll || heard.Meats.All(m => m.Species is null) ? heard.Refused : null;
+        ShareEvenly();
         var meats = refused is null ? Share([.. heard.Meats.Select(Meat)]) : [];
         var beside = heard.Beside.Select(Beside).Concat(heard.Liquids.Select(Liquid)).OfType<AskedBeside>().ToList();
         if (meats.Count > 1)
@@ -74,6 +75,20 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             ReleaseKind.Pulsed => Release.Pulsed,
             _ => Release.Natural,
         };
+
+    // "Thighs and drumsticks, 2 kg": where nothing was counted, one weight at the end is of all.
+    private void ShareEvenly()
+    {
+        if (
+            heard.Meats is [_, .., { Kg: { } kg, WeightOf: not WeightOf.Each }]
+            && heard.Meats.All(m => m is { Count: null, Packs: null })
+            && heard.Meats.Count(m => m.Kg is not null) == 1
+        )
+        {
+            _assumed.Add($"{heard.Meats[^1].WeightText} is taken as the weight of all, the same of each kind.");
+            heard.Meats.ForEach(m => m.Kg = kg / heard.Meats.Count);
+        }
+    }
 
     // "5 thighs and 3 drumsticks, 1.4 kg": too much for those it stands beside is likely of all, shared as such pieces usually weigh.
     private IReadOnlyList<AskedMeat> Share(IReadOnlyList<AskedMeat> meats)
@@ -236,7 +251,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         var isWeighed = meat is { Kg: not null, WeightOf: not WeightOf.Each };
         var guess =
             isWeighed ? ByWeight(meat, cut, isLarge)
-            : isLarge ? 1
+            : isLarge || meat is { IsOne: true } && heard.Servings is null ? 1
             : heard.Servings is { } eaters ? Math.Ceiling(eaters * RawKgPerServing / Each(cut, meat.Size))
             : UsualLoad.FewPieces;
         guess = Math.Clamp(guess, 1, MeatLoad.MostPieces);

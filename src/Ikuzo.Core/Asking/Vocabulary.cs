@@ -10,16 +10,28 @@ internal static class Vocabulary
 {
     private const string OtherBird = "is not computed here; Ikuzo knows chicken, turkey and duck";
     private const string OtherPart = "are not computed here: they are small and done by eye in minutes in a pan";
+    private const string OneOtherPart = "is not computed here: it is small and done by eye in minutes in a pan";
     private const string OtherMeat = "is not poultry; Ikuzo knows chicken, turkey and duck";
     private const string Minced = "is minced: a block of it has no thickness to go by. Form meatballs, or brown it in a pan";
     private const string Stuffed = "does not go into a pressure-cooked bird: the middle would stay cold. Cook it beside";
+    private const string Jointed = "means pieces of several kinds: name them, as 2 legs and 2 breasts with bone";
     private const string CookedAlready = "is done once: minutes here are for raw meat. Warm it through, to 74 °C (165 °F)";
+
+    // What is not thawed throughout counts as frozen.
+    private static readonly string HardlyThawed = string.Join(
+        '|',
+        from how in "not|isn't|aren't|wasn't|weren't|never|hardly|barely|partially|partly|part|half|semi|mostly|almost|nearly".Split('|')
+        from quite in "|fully|quite|yet|completely|entirely|properly|all".Split('|')
+        from thawed in "thawed|defrosted".Split('|')
+        select quite.Length == 0 ? $"{how} {thawed}" : $"{how} {quite} {thawed}"
+    );
 
     private static readonly (Meaning Meaning, string Phrases)[] Entries =
     [
         (new() { Species = Species.Chicken }, "chicken|chickens|hen|hens|fowl|chook|chooks|broiler|broilers|pullet"),
         (new() { Species = Species.Turkey }, "turkey|turkeys|gobbler"),
         (new() { Species = Species.Duck }, "duck|ducks|duckling|ducklings"),
+        (new() { CutId = "turkey-crown" }, "whole turkey breast|whole turkey breasts|whole bone-in turkey breast|turkey breast whole"),
         (
             new() { CutId = "poussin-whole" },
             "poussin|poussins|spring chicken|spring chickens|cornish hen|cornish hens|game hen|game hens|"
@@ -27,7 +39,7 @@ internal static class Vocabulary
         ),
         (
             new() { Part = Part.Whole },
-            "whole|bird|birds|roaster|roasters|whole bird|whole birds|roasting chicken|roasting chickens|whole one"
+            "whole|bird|birds|fryer|fryers|roaster|roasters|whole bird|whole birds|roasting chicken|roasting chickens|whole one"
         ),
         (
             new() { Part = Part.Spatchcocked },
@@ -74,7 +86,7 @@ internal static class Vocabulary
             new() { Part = Part.Carcass },
             "carcass|carcasses|carcase|carcases|frame|frames|stock bones|bones|backs|bones for stock|bird bones"
         ),
-        (new() { BoneIn = true }, "bone in|bone-in|on the bone|with bone|with the bone|with bones|unboned|on bone"),
+        (new() { BoneIn = true }, "bone in|bone-in|split|on the bone|with bone|with the bone|with bones|unboned|on bone"),
         (
             new() { BoneIn = false },
             "boneless|no bone|no bones|bone out|bone-out|off the bone|without bone|without the bone|without bones|"
@@ -82,8 +94,11 @@ internal static class Vocabulary
         ),
         (
             new() { State = MeatState.Frozen },
-            "frozen|from frozen|from the freezer|rock hard|deep-frozen|deep frozen|straight from the freezer|"
-                + "still frozen|frozen solid|icy|from freezer|out of the freezer|half frozen|partly frozen|partially frozen"
+            "frozen|freezer|in the freezer|deep freeze|from frozen|from the freezer|rock hard|deep-frozen|"
+                + "deep frozen|straight from the freezer|"
+                + "still frozen|frozen solid|icy|from freezer|out of the freezer|half frozen|partly frozen|partially frozen|"
+                + "semi-frozen|semi frozen|frozen inside|thawing|unthawed|"
+                + HardlyThawed
         ),
         (
             new() { State = MeatState.Frozen, Arrangement = Arrangement.Single },
@@ -108,7 +123,9 @@ internal static class Vocabulary
         ),
         (
             new() { State = MeatState.Chilled },
-            "thawed|defrosted|chilled|fresh|raw|from the fridge|refrigerated|not frozen|unfrozen|cold|fully thawed|"
+            "thawed|defrosted|chilled|fresh|raw|from the fridge|refrigerated|not frozen|isn't frozen|"
+                + "aren't frozen|never frozen|no longer frozen|"
+                + "unfrozen|cold|fully thawed|"
                 + "completely thawed|out of the fridge|straight from the fridge|from fridge"
         ),
         (new() { State = MeatState.Room }, "room temperature|at room temperature|tempered|room temp|at room temp"),
@@ -271,10 +288,8 @@ internal static class Vocabulary
             "goose|geese|gosling|pheasant|pheasants|quail|quails|guinea fowl|guineafowl|partridge|partridges|pigeon|"
                 + "pigeons|grouse|ostrich|squab"
         ),
-        (
-            new() { Refused = OtherPart, RefusesAll = true },
-            "liver|livers|gizzard|gizzards|heart|hearts|giblets|neck|necks|feet|foot|kidneys|tongues"
-        ),
+        (new() { Refused = OtherPart, RefusesAll = true }, "livers|gizzards|hearts|giblets|necks|feet|kidneys|tongues"),
+        (new() { Refused = OneOtherPart, RefusesAll = true }, "liver|gizzard|heart|neck|foot"),
         (
             new() { Refused = OtherMeat },
             "beef|pork|lamb|mutton|veal|fish|salmon|cod|shrimp|prawns|ham|rabbit|rabbits|venison|steak|brisket|ribs|"
@@ -286,6 +301,7 @@ internal static class Vocabulary
             "leftover chicken|leftover turkey|leftover duck|leftover roast chicken|leftover roast turkey|leftover roast duck|"
                 + "leftover meat|already cooked|cooked already|precooked|pre-cooked|fully cooked"
         ),
+        (new() { Refused = Jointed, RefusesAll = true }, "quartered|jointed|disjointed|cut in quarters|cut into quarters"),
         (new() { Refused = Stuffed, RefusesAll = true }, "stuffed|stuffing"),
         (new() { Size = SaidSize.Small }, "small|smallish|tiny"),
         (new() { Size = SaidSize.Large }, "large|big|jumbo|extra large"),
