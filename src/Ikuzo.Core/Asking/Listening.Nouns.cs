@@ -10,7 +10,7 @@ internal sealed partial class Listening
     private int TakeMeat(int at, Meaning said)
     {
         var meat = Meat;
-        if (meat is null || !Joins(meat, said, IsAnother(at)))
+        if (meat is null || !Joins(meat, said, IsAnother(at), MarkAt(Before(at)) == Mark.And))
         {
             meat = new MeatHeard { Species = said.Species ?? (said.CutId is null ? meat?.Species : null) };
             _heard.Meats.Add(meat);
@@ -35,7 +35,7 @@ internal sealed partial class Listening
         return Word(at)?.Text is "a" or "an";
     }
 
-    private static bool Joins(MeatHeard meat, Meaning said, bool isAnother)
+    private static bool Joins(MeatHeard meat, Meaning said, bool isAnother, bool isAdded)
     {
         if (said.Species is { } bird && meat.Species is { } other && bird != other)
         {
@@ -44,7 +44,7 @@ internal sealed partial class Listening
 
         if (said is { Part: null, CutId: null } || !meat.IsNamed)
         {
-            return !(isAnother && meat.Count is not null && meat.IsNamed);
+            return !(isAnother && (isAdded || meat.Count is not null) && meat.IsNamed);
         }
 
         // "breasts, diced" and "diced breast" are one thing, also after a comma.
@@ -55,7 +55,7 @@ internal sealed partial class Listening
 
     // "whole legs", "leg drumsticks", "crown of breast", "halved breasts": the narrower word counts.
     private static bool GoTogether(Part? one, Part? other) =>
-        one is Part.Whole or Part.Leg or Part.Half
+        one is Part.Whole or Part.Leg or Part.Half or Part.Spatchcocked
         || other is Part.Whole or Part.Leg
         || (one, other) is (Part.Breast, Part.Crown) or (Part.Crown, Part.Breast);
 
@@ -90,8 +90,8 @@ internal sealed partial class Listening
     private static Part Narrower(Part one, Part other) =>
         one is Part.Whole ? other
         : other is Part.Whole ? one
-        : one is Part.Half && other is not Part.Spatchcocked ? other // halved breasts are breasts
-        : other is Part.Half ? one
+        : one is Part.Half or Part.Spatchcocked && other is not (Part.Half or Part.Spatchcocked) ? other // halved breasts are breasts
+        : other is Part.Half or Part.Spatchcocked && one is not (Part.Half or Part.Spatchcocked) ? one
         : one is Part.Leg ? other
         : other is Part.Leg or Part.Breast ? one
         : other;

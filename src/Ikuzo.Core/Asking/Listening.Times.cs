@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Asking;
@@ -21,6 +22,11 @@ internal sealed partial class Listening
         {
             _heard.DaysInFridge = time.Value / Day;
             return Note(at, 1, "days in the fridge");
+        }
+
+        if (MeaningAt(Before(at)) is { State: MeatState.Chilled })
+        {
+            return Note(at, 1, "how long it thawed"); // "thawed 10 minutes in water"
         }
 
         if (Follows(at, Mark.Marinated) || MarkAt(at + 1) == Mark.Marinated)

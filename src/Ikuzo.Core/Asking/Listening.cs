@@ -131,6 +131,11 @@ internal sealed partial class Listening
             (IsAheadOfItsNoun(at) || Meat is null ? _ahead : Meat).BoneIn = bone;
         }
 
+        if (said.State == MeatState.Chilled && _heard.State == MeatState.Frozen && IsOfSome(at))
+        {
+            return Note(at, 1, "not all are: the frozen ones decide");
+        }
+
         _heard.State = said.State ?? _heard.State;
         _heard.Arrangement = said.Arrangement ?? _heard.Arrangement;
         _heard.Placement = said.Placement ?? _heard.Placement;
@@ -140,6 +145,10 @@ internal sealed partial class Listening
         HearRelease(said.Release);
         return Describe(said) is { } what ? Note(at, 1, what) : 1;
     }
+
+    // "3 frozen and 3 thawed", "frozen or thawed".
+    private bool IsOfSome(int at) =>
+        Word(at - 1) is { Number: not null } or { Text: "some" or "half" or "others" or "other" or "rest" or "one" or "or" };
 
     // "Natural release, then vent" is rest and vent.
     private void HearRelease(ReleaseKind? release)

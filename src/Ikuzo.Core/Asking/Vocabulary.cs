@@ -317,7 +317,8 @@ internal static class Vocabulary
                 + "or so|ish|inside the pot|first|second|each other|one|this|these|those|them|their|off|out|be|as|by|from a|"
                 + "lot|them all|hello|hi|release|released|releasing|open it|let|go|goes|going|put|frying|not too|too|enough|"
                 + "very|really|quite|ones|heavy|weighted|fat|thin|home|shop|supermarket|butcher|butcher's|"
-                + "today's|yesterday|multicooker's|electric|instead|like|so|also|still|but"
+                + "today's|yesterday|half of them|half are|some are|some of them|others|the rest|rest|"
+                + "multicooker's|electric|instead|like|so|also|still|but"
         ),
     ];
 

@@ -167,7 +167,9 @@ public class RescueTests(ITestOutputHelper output)
                 + $"{rescued.Count(r => r.Walked.First.Verdict == CheckVerdict.Done)}, after standing "
                 + $"{done.Count(r => r.Walked is { Returns: 0, Stood: > 0 })}, cooked on once "
                 + $"{done.Count(r => r.Walked.Returns == 1)}, more "
-                + $"often {done.Count(r => r.Walked.Returns > 1)}; {done.Average(r => r.Walked.Readings):0.00} readings of each; foretold for the second reading within {off[off.Count / 2]:0.0} K"
+                + $"often {done.Count(r => r.Walked.Returns > 1)}; "
+                + $"{done.Average(r => r.Walked.Readings):0.00} readings of each; "
+                + $"foretold for the second reading within {off[off.Count / 2]:0.0} K"
         );
         foreach (var r in cold)
         {
