@@ -21,6 +21,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
     public Question Question()
     {
         var refused = heard.RefusesAll || heard.Meats.All(m => m.Species is null) ? heard.Refused : null;
+        refused ??= heard.Meats.Any(IsChickenCrown) ? NoCrown : null;
         ShareEvenly();
         var meats = refused is null ? Share([.. heard.Meats.Select(Meat)]) : [];
         var beside = heard.Beside.Select(Beside).Concat(heard.Liquids.Select(Liquid)).OfType<AskedBeside>().ToList();
@@ -65,6 +66,12 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
     private const double AverageOfHeaviest = 0.85; // of packs of four to six; estimate
 
     private const string NoMeat = "No bird or cut in it. Try: 6 frozen thighs 1.3 kg, or: duck legs x4 800 g.";
+
+    // Neither its breasts without bone nor a small bird: each would be thinner.
+    private const string NoCrown =
+        "A crown of chicken is not computed here. Ask for the whole bird that it comes from, about twice its weight, and measure.";
+
+    private static bool IsChickenCrown(MeatHeard meat) => meat.Part == Part.Crown && (meat.Species ?? Species.Chicken) == Species.Chicken;
 
     private Release? ReleaseOf() =>
         heard.Release switch
@@ -237,7 +244,6 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
             Part.Leg => [Part.Drumstick],
             Part.Thigh or Part.Drumstick => [Part.Leg],
             Part.Cutlet or Part.Tender or Part.Diced => [Part.Breast],
-            Part.Crown => [Part.Breast],
             _ => [Part.Whole],
         };
         var near = nearest.SelectMany(Cuts).ToList();

@@ -14,6 +14,7 @@ internal static class Vocabulary
     private const string OtherMeat = "is not poultry; Ikuzo knows chicken, turkey and duck";
     private const string Minced = "is minced: a block of it has no thickness to go by. Form meatballs, or brown it in a pan";
     private const string Stuffed = "does not go into a pressure-cooked bird: the middle would stay cold. Cook it beside";
+    private const string ReadyMade = "comes ready made: follow what its packet says";
     private const string Jointed = "means pieces of several kinds: name them, as 2 legs and 2 breasts with bone";
     private const string CookedAlready = "is done once: minutes here are for raw meat. Warm it through, to 74 °C (165 °F)";
 
@@ -300,6 +301,11 @@ internal static class Vocabulary
             new() { Refused = CookedAlready, RefusesAll = true },
             "leftover chicken|leftover turkey|leftover duck|leftover roast chicken|leftover roast turkey|leftover roast duck|"
                 + "leftover meat|already cooked|cooked already|precooked|pre-cooked|fully cooked"
+        ),
+        (
+            new() { Refused = ReadyMade, RefusesAll = true },
+            "turkey sausage|turkey sausages|chicken sausage|chicken sausages|turkey bacon|turkey ham|nuggets|chicken nuggets|kiev|"
+                + "kievs|burger|burgers|patty|patties|hot dog|hot dogs"
         ),
         (new() { Refused = Jointed, RefusesAll = true }, "quartered|jointed|disjointed|cut in quarters|cut into quarters"),
         (new() { Refused = Stuffed, RefusesAll = true }, "stuffed|stuffing"),
