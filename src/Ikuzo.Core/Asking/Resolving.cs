@@ -241,7 +241,7 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
 
         Part[] nearest = part switch
         {
-            Part.Leg => [Part.Drumstick],
+            Part.Leg => [Part.Drumstick], // of the same weight the thicker
             Part.Thigh or Part.Drumstick => [Part.Leg],
             Part.Cutlet or Part.Tender or Part.Diced => [Part.Breast],
             _ => [Part.Whole],
@@ -251,13 +251,18 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
         return near;
     }
 
+    // "A breast"; and of turkey a leg with its thigh, which is too heavy to come in numbers.
+    private bool IsOne(MeatHeard meat) =>
+        (meat.IsOne && heard.Servings is null) || (meat is { Species: Species.Turkey, Part: Part.Leg, IsPlural: false });
+
     private double GuessPieces(MeatHeard meat, Cut cut)
     {
         var isLarge = cut.TypicalKg.Value >= UsualLoad.LargePieceKg;
         var isWeighed = meat is { Kg: not null, WeightOf: not WeightOf.Each };
         var guess =
-            isWeighed ? ByWeight(meat, cut, isLarge)
-            : isLarge || meat is { IsOne: true } && heard.Servings is null ? 1
+            IsOne(meat) ? 1
+            : isWeighed ? ByWeight(meat, cut, isLarge)
+            : isLarge ? 1
             : heard.Servings is { } eaters ? Math.Ceiling(eaters * RawKgPerServing / Each(cut, meat.Size))
             : UsualLoad.FewPieces;
         guess = Math.Clamp(guess, 1, MeatLoad.MostPieces);

@@ -40,7 +40,8 @@ internal static class Vocabulary
         ),
         (
             new() { Part = Part.Whole },
-            "whole|bird|birds|fryer|fryers|roaster|roasters|whole bird|whole birds|roasting chicken|roasting chickens|whole one"
+            "whole|bird|birds|capon|capons|fryer|fryers|roaster|roasters|whole bird|whole birds|"
+                + "roasting chicken|roasting chickens|whole one"
         ),
         (
             new() { Part = Part.Spatchcocked },
@@ -50,7 +51,7 @@ internal static class Vocabulary
         (new() { Species = Species.Chicken, Part = Part.Half }, "half chicken|half a chicken|half chickens|chicken halves"),
         (new() { Species = Species.Duck, Part = Part.Half }, "half duck|half a duck|half ducks|duck halves"),
         (new() { Species = Species.Turkey, Part = Part.Half }, "half turkey|half a turkey|half turkeys|turkey halves"),
-        (new() { Part = Part.Crown }, "crown|crowns|breast crown|breast crowns"),
+        (new() { Part = Part.Crown }, "crown|crowns|breast crown|breast crowns|double breast|double breasts"),
         (
             new() { Part = Part.Breast },
             "breast|breasts|fillet|fillets|filet|filets|breast fillet|breast fillets|breast half|breast halves|supreme|supremes"
@@ -310,8 +311,8 @@ internal static class Vocabulary
         (new() { Refused = Jointed, RefusesAll = true }, "quartered|jointed|disjointed|cut in quarters|cut into quarters"),
         (new() { Refused = Stuffed, RefusesAll = true }, "stuffed|stuffing"),
         (new() { Size = SaidSize.Small }, "small|smallish|tiny"),
-        (new() { Size = SaidSize.Large }, "large|big|jumbo|extra large"),
-        (new() { Size = SaidSize.Huge }, "huge|giant|enormous|massive"),
+        (new() { Size = SaidSize.Large }, "large|big|jumbo|extra large|extra-large|xl"),
+        (new() { Size = SaidSize.Huge }, "huge|giant|enormous|massive|xxl"),
         (
             new(),
             "a|an|the|in|my|our|please|some|piece|pieces|weighing|weigh|weighs|about|around|roughly|approx|"
@@ -323,7 +324,7 @@ internal static class Vocabulary
                 + "or so|ish|inside the pot|first|second|each other|one|this|these|those|them|their|off|out|be|as|by|from a|"
                 + "lot|them all|hello|hi|release|released|releasing|open it|let|go|goes|going|put|frying|not too|too|enough|"
                 + "very|really|quite|ones|heavy|weighted|fat|thin|home|shop|supermarket|butcher|butcher's|"
-                + "today's|yesterday|half of them|half are|some are|some of them|others|the rest|rest|"
+                + "today's|yesterday|half of them|half are|some are|some of them|others|the rest|rest|party|flat|"
                 + "multicooker's|electric|instead|like|so|also|still|but"
         ),
     ];
