@@ -21,7 +21,10 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
     public Question Question()
     {
         var refused = heard.RefusesAll || heard.Meats.All(m => m.Species is null) ? heard.Refused : null;
-        refused ??= heard.Meats.Any(IsChickenCrown) ? NoCrown : null;
+        refused ??=
+            heard.Meats.Any(IsChickenCrown) ? NoCrown
+            : heard.Meats.Any(IsBonedBird) ? BonedBird
+            : null;
         ShareEvenly();
         var meats = refused is null ? Share([.. heard.Meats.Select(Meat)]) : [];
         var beside = heard.Beside.Select(Beside).Concat(heard.Liquids.Select(Liquid)).OfType<AskedBeside>().ToList();
@@ -70,6 +73,12 @@ internal sealed class Resolving(Heard heard, Doubts doubts)
     // Neither its breasts without bone nor a small bird: each would be thinner.
     private const string NoCrown =
         "A crown of chicken is not computed here. Ask for the whole bird that it comes from, about twice its weight, and measure.";
+
+    private const string BonedBird =
+        "Without its bones it is no whole bird: say breasts, thighs or diced. Boned and rolled it is as thick as a boneless turkey breast "
+        + "of its weight: ask for that, and measure.";
+
+    private static bool IsBonedBird(MeatHeard meat) => meat is { BoneIn: false, CutId: null, Part: null or Part.Whole };
 
     private static bool IsChickenCrown(MeatHeard meat) => meat.Part == Part.Crown && (meat.Species ?? Species.Chicken) == Species.Chicken;
 

@@ -92,7 +92,7 @@ internal static class Vocabulary
         (
             new() { BoneIn = false },
             "boneless|no bone|no bones|bone out|bone-out|off the bone|without bone|without the bone|without bones|"
-                + "deboned|de-boned|boned|skinless boneless|boneless skinless"
+                + "deboned|de-boned|boned|boned and rolled|rolled and boned|boned out|skinless boneless|boneless skinless"
         ),
         (
             new() { State = MeatState.Frozen },
