@@ -228,6 +228,17 @@ test('the release can be dragged and chosen, and says what each way costs', asyn
   await expect(page.getByTestId('release')).toHaveText('Leave it until the pin drops')
 })
 
+test('what is not computed is refused, and the answer below is said to be of before', async ({ page }) => {
+  await ask(page, 'boned and rolled chicken 1.3 kg')
+  await expect(page.getByTestId('refused')).toContainText('as thick as a boneless turkey breast')
+  await expect(page.getByText('No answer to that')).toBeVisible()
+  const begin = page.getByRole('button', { name: 'Cook this' })
+  await expect(begin).toBeDisabled()
+  await page.getByLabel('What have you got?').fill('')
+  await expect(page.getByTestId('refused')).toHaveCount(0)
+  await expect(begin).toBeEnabled()
+})
+
 test('before the code of the page is there, places are shown and a question is taken', async ({ page }) => {
   let send = () => {}
   const held = new Promise<void>((done) => (send = done))

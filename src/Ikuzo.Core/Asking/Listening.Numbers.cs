@@ -22,6 +22,11 @@ internal sealed partial class Listening
             return Note(at, 1, "the heaviest piece"); // "3 breasts, 1 is huge: 400 g"
         }
 
+        if (MeaningAt(at + 1)?.State is not null && Meat?.Count is { } all && number.Most <= all.Least && !MeatAhead(at + 1))
+        {
+            return Note(at, 1, "how many of them"); // "6 thighs, 3 frozen and 3 thawed"
+        }
+
         if (next == Mark.People || MarkAt(at - 1) == Mark.Serves)
         {
             _heard.Servings = number.Most;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiArrowRight } from '@mdi/js'
-import { computed, nextTick, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import type { AskView, Promise as Promised, Settled } from '@/api/types'
@@ -13,8 +13,10 @@ import type { UnitSystem } from '@/api/types'
 /** What is typed or dictated becomes the sentence; what could be read otherwise is asked back, one touch each. */
 const props = defineProps<{ units: UnitSystem; promise: Promised | null }>()
 const emit = defineEmits<{ heard: [AskView] }>()
-/** True while the answer below rests on a reading that is in doubt. */
-const doubted = defineModel<boolean>('doubted', { default: false })
+/** Why what stands below is no answer to what was typed; empty while it is. */
+const noAnswer = defineModel<string>('noAnswer', { default: '' })
+const notYet = 'Not an answer yet: say above how it is meant.'
+const ofBefore = 'No answer to that: below is the one before.'
 const early = typedEarly()
 const typed = ref(early?.text ?? '')
 const heard = ref<AskView | null>(null)
@@ -32,6 +34,13 @@ const also = computed(() =>
   }),
 )
 
+// Who takes it back is at the question before.
+watch(typed, (text) => {
+  if (text !== '' || refusal.value === null) return
+  refusal.value = null
+  noAnswer.value = ''
+})
+
 let asked = ''
 async function ask() {
   if (typed.value.trim() === '') return
@@ -43,12 +52,13 @@ async function ask() {
     const answer = unwrap(await api.POST('/api/ask', { body }))
     heard.value = answer
     refusal.value = answer.problem
-    doubted.value = answer.doubts.length > 0
+    noAnswer.value = answer.problem ? ofBefore : answer.doubts.length > 0 ? notYet : ''
     if (answer.cut) emit('heard', answer)
     if (answer.readingCelsius !== null && answer.doubts.length === 0)
       await router.push({ name: 'check', query: { reads: String(answer.readingCelsius), scale: answer.readingScale } })
   } catch (error) {
     refusal.value = (error as Error).message
+    noAnswer.value = ofBefore
   } finally {
     await nextTick() // by then the new question has been sent
     busy.value = false
@@ -89,7 +99,7 @@ defineExpose({ focus: () => field.value?.focus() })
       <v-btn type="submit" class="ask-go" :icon="mdiArrowRight" aria-label="Ask" />
     </div>
     <div id="ask-said" aria-live="polite">
-      <p v-if="refusal" class="ask-said">{{ refusal }}</p>
+      <p v-if="refusal" class="stop refused" data-testid="refused">{{ refusal }}</p>
       <ul v-else-if="heard && heard.doubts.length > 0" class="doubts" aria-label="How is this meant?">
         <li v-for="doubt in heard.doubts" :key="doubt.text" data-testid="doubt">
           <b>“{{ doubt.text }}”:</b>
@@ -108,7 +118,7 @@ defineExpose({ focus: () => field.value?.focus() })
         <span v-for="word in heard.unknown" :key="word" class="unknown">Not understood: “{{ word }}”.</span>
         <span v-for="guess in heard.assumed" :key="guess">{{ guess }}</span>
       </p>
-      <p v-if="also.length > 0 && !doubted" class="also">
+      <p v-if="also.length > 0 && !noAnswer" class="also">
         <span>Below is the first. With {{ also.join(' and ') }} it is a dish.</span>
         <v-btn class="tall" variant="outlined" data-testid="as-dish" @click="asDish">Plan all of it as a dish</v-btn>
       </p>
@@ -117,6 +127,10 @@ defineExpose({ focus: () => field.value?.focus() })
 </template>
 
 <style scoped>
+.refused {
+  margin-top: 10px;
+  font-size: 1.1rem;
+}
 .ask-said {
   margin: 4px 0 0;
   display: flex;

@@ -26,15 +26,15 @@ import WarningList from './WarningList.vue'
 const minuteMs = 60_000
 const actions = useDraft()
 const { draft, change } = actions
-// A reading that is in doubt stays so until it is answered, or the hand says what the load is.
-const doubted = ref(false)
+// What is below is no answer while a reading is in doubt or was refused, until the hand says what the load is.
+const noAnswer = ref('')
 let taken = ''
 const loadNow = () => JSON.stringify(draft.value.request.load)
 function take(heard: AskView) {
   actions.take(heard)
   taken = loadNow()
 }
-watch(loadNow, (load) => load !== taken && (doubted.value = false))
+watch(loadNow, (load) => load !== taken && (noAnswer.value = ''))
 const { cuts, companions, birdWords, safety } = useCatalogue()
 const { pots, units, unitSystem, settings, switchUnits } = useKitchen()
 const askField = useTemplateRef('askField')
@@ -99,7 +99,7 @@ useShortcuts({
     <h1 class="sr-only">Counter</h1>
     <AskField
       ref="askField"
-      v-model:doubted="doubted"
+      v-model:no-answer="noAnswer"
       :units="unitSystem"
       :promise="draft.request.promise ?? null"
       @heard="take"
@@ -120,8 +120,8 @@ useShortcuts({
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
     <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
-    <p v-if="doubted && plan" class="not-yet">Not an answer yet: say above how it is meant.</p>
-    <div v-if="plan && safety" class="bench" :class="{ stale, doubted }" :aria-busy="busy">
+    <p v-if="noAnswer && plan" class="not-yet">{{ noAnswer }}</p>
+    <div v-if="plan && safety" class="bench" :class="{ stale, doubted: noAnswer }" :aria-busy="busy">
       <div class="left">
         <AnswerPanel
           :plan="plan"
@@ -136,7 +136,7 @@ useShortcuts({
           class="start"
           label="Cook this"
           :from="{ request: { ...question, lidOnAt: null }, storeId: draft.storeId ?? null }"
-          :disabled="plan.minutes === null || doubted"
+          :disabled="plan.minutes === null || noAnswer !== ''"
           :unsafe="unsafe"
         />
         <ReleaseList :options="releases" :chosen="plannedRelease" @choose="change({ release: $event })" />
