@@ -49,13 +49,16 @@ internal sealed partial class Listening
 
         // "breasts, diced" and "diced breast" are one thing, also after a comma.
         var isCutUp = said.IsCutUp != Meaning.IsCutUpPart(meat.Part) && (meat.Part ?? said.Part) is not Part.Whole;
-        var isShape = said.Part is Part.Half or Part.Spatchcocked;
-        return meat.Part == said.Part || isCutUp || isShape || (!isAnother && GoTogether(meat.Part, said.Part));
+        return meat.Part == said.Part || isCutUp || IsShape(said.Part) || (!isAnother && GoTogether(meat.Part, said.Part));
     }
+
+    // What a bird or a breast may be made into, and no part of its own beside one.
+    private static bool IsShape(Part? part) => part is Part.Half or Part.Spatchcocked;
 
     // "whole legs", "leg drumsticks", "crown of breast", "halved breasts": the narrower word counts.
     private static bool GoTogether(Part? one, Part? other) =>
-        one is Part.Whole or Part.Leg or Part.Half or Part.Spatchcocked
+        one is Part.Whole or Part.Leg
+        || IsShape(one)
         || other is Part.Whole or Part.Leg
         || (one, other) is (Part.Breast, Part.Crown) or (Part.Crown, Part.Breast);
 
@@ -90,8 +93,7 @@ internal sealed partial class Listening
     private static Part Narrower(Part one, Part other) =>
         one is Part.Whole ? other
         : other is Part.Whole ? one
-        : one is Part.Half or Part.Spatchcocked && other is not (Part.Half or Part.Spatchcocked) ? other // halved breasts are breasts
-        : other is Part.Half or Part.Spatchcocked && one is not (Part.Half or Part.Spatchcocked) ? one
+        : IsShape(one) != IsShape(other) ? (IsShape(one) ? other : one) // halved breasts are breasts
         : one is Part.Leg ? other
         : other is Part.Leg or Part.Breast ? one
         : other;
