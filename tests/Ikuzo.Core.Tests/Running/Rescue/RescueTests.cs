@@ -176,9 +176,8 @@ public class RescueTests(ITestOutputHelper output)
             output.WriteLine($"  {r.Cut}: {r.Walked}");
         }
 
-        // 99 of 100 is the rule for what is believed. These were all opened short, and one hand in seven reads an average piece.
-        Assert.True(cold.Count <= 1 + Cooks * 0.01, $"{cold.Count} of {Cooks} were served cold");
-        Assert.All(done, r => Assert.True(r.Walked.AtServing > (Cooks < 1000 ? 71 : 60), $"{r.Cut}: {r.Walked.AtServing:0.0}"));
+        Assert.True(cold.Count <= Cooks * 0.003 + (Cooks < 1000 ? 1 : 0), $"{cold.Count} of {Cooks} were served cold");
+        Assert.All(done, r => Assert.True(r.Walked.AtServing > 71));
         Assert.True(off[off.Count / 2] < 2);
     }
 
