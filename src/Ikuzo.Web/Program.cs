@@ -88,6 +88,7 @@ try
     builder.Services.AddSingleton<LineUpService>();
     builder.Services.AddSingleton<CookStore>();
     builder.Services.AddSingleton<CookMaker>();
+    builder.Services.AddSingleton<Consequences>();
     builder.Services.AddSingleton<AdviceCache>();
     builder.Services.AddSingleton<Listeners>();
     builder.Services.AddSingleton<CookService>();

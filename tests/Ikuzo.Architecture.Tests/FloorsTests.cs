@@ -18,7 +18,7 @@ public partial class FloorsTests
         ["Poultry", "Companions", "Pots", "Loads"],
         ["Cooking"],
         ["Filling", "Planning"],
-        ["Dishes", "LineUps", "Asking"],
+        ["Dishes", "LineUps", "Reading"],
         ["Running.Aftercare", "Running.Rescue", "Running.Journal", "Running.Rehearsal", "Trust", "Book", "Store"],
     ];
 

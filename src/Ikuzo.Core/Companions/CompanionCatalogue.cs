@@ -48,6 +48,8 @@ public static class CompanionCatalogue
         ),
         new("soaked-black-beans", "Soaked black beans", Pulse, new(4, 7, 14, LeftAlone), Ball(4.5), 0.25, 0, Foams, General),
         new("canned-white-beans", "Canned white beans", Pulse, new(0, 6, 24, Vented), Ball(4.5), 0.05, 0, None, General),
+        new("canned-kidney-beans", "Canned kidney beans", Pulse, new(0, 6, 24, Vented), Ball(5.5), 0.05, 0, None, General),
+        new("canned-black-beans", "Canned black beans", Pulse, new(0, 6, 20, Vented), Ball(4.5), 0.05, 0, None, General),
         new("canned-chickpeas", "Canned chickpeas", Pulse, new(0, 10, 40, Vented), Ball(5.5), 0.05, 0, None, General),
         new("green-split-peas", "Split peas", Pulse, new(42, 60, 140, Boiled), Slab(1.5), 1.9, 0, Foams, General),
         new("brown-lentils", "Brown lentils", Pulse, new(5, 8, 14, Vented), Slab(1.3), 1.4, 0, Foams, General),

@@ -68,6 +68,8 @@ public static class KitchenMeasures
         ["soaked-chickpeas"] = new(165, null, null, Guess),
         ["soaked-white-beans"] = new(180, null, null, Guess),
         ["canned-white-beans"] = new(180, null, 240, Guess),
+        ["canned-kidney-beans"] = new(175, null, 240, Guess),
+        ["canned-black-beans"] = new(175, null, 240, Guess),
         ["canned-chickpeas"] = new(165, null, 240, Usda),
         ["brown-lentils"] = new(190, null, null, Usda),
         ["red-lentils"] = new(190, null, null, Usda),

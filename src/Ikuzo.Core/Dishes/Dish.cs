@@ -47,6 +47,12 @@ public sealed record BesideItem(string Key, Companion Companion, double Grams, P
     /// <summary>How much, as the cook measured it; null for grams.</summary>
     public string? Measure { get; init; }
 
+    /// <summary>What it was called; null for as the catalogue names it.</summary>
+    public string? Food { get; init; }
+
+    /// <summary>When the line says that it goes in, or is usual; null for nothing said.</summary>
+    public GoesIn? When { get; init; }
+
     /// <summary>The same as a load of the pot.</summary>
     public CompanionLoad Load => new(Companion, Grams, InBowl, Size) { Measure = Measure, MayChange = MayChange };
 }
@@ -63,6 +69,9 @@ public sealed record LiquidItem(string Key, Liquid Liquid, double Ml) : DishItem
     /// <summary>How much, as the cook measured it; null for millilitres.</summary>
     public string? Measure { get; init; }
 
+    /// <summary>What it was called; null for as the catalogue names it.</summary>
+    public string? Food { get; init; }
+
     /// <summary>What of it makes steam, ml.</summary>
     public double ThinMl => Ml * Liquid.ThinShare;
 }
@@ -70,7 +79,26 @@ public sealed record LiquidItem(string Key, Liquid Liquid, double Ml) : DishItem
 /// <summary>A line that changes no minutes: herbs, fat, what we do not know. It is said again at its moment.</summary>
 /// <param name="Key">Name of the item.</param>
 /// <param name="Text">As typed.</param>
-public sealed record LineItem(string Key, string Text) : DishItem(Key);
+public sealed record LineItem(string Key, string Text) : DishItem(Key)
+{
+    /// <summary>The food that it names; null where it names none.</summary>
+    public string? Food { get; init; }
+
+    /// <summary>When it goes in, as far as that is said or usual.</summary>
+    public GoesIn? When { get; init; }
+
+    /// <summary>How much, g, as far as it was said. It changes nothing.</summary>
+    public double? Grams { get; init; }
+
+    /// <summary>How much, ml, as far as it was said. It changes nothing.</summary>
+    public double? Ml { get; init; }
+
+    /// <summary>How many, as far as that was said.</summary>
+    public double? Pieces { get; init; }
+
+    /// <summary>True for what is cooked already.</summary>
+    public bool IsCooked { get; init; }
+}
 
 /// <summary>A dish to arrange: what goes in together, what first or after.</summary>
 public sealed record DishRequest

@@ -60,6 +60,14 @@ internal static class NumberWords
         };
     }
 
+    /// <summary>Reads one number without what an "and" adds to it.</summary>
+    /// <param name="tokens">What was typed.</param>
+    /// <param name="at">Where.</param>
+    public static (double Value, int Tokens)? OneAt(IReadOnlyList<Token> tokens, int at) =>
+        at >= tokens.Count || tokens[at].Number is not { } value ? null
+        : char.IsLetter(tokens[at].Text[0]) ? InWords(tokens, at, value)
+        : Dozens(tokens, at, value);
+
     // "quarter inch", "three quarters of a kilo": a part only where a unit follows; "three quarters" by itself are legs.
     private static (double, int)? PartAt(IReadOnlyList<Token> tokens, int at, double times)
     {
@@ -131,6 +139,12 @@ internal static class NumberWords
         if (Word(tokens, next) is not "and")
         {
             return whole;
+        }
+
+        // "5 and 1/4"
+        if (next + 1 < tokens.Count && tokens[next + 1] is { Number: > 0 and < 1 and var fraction } written && written.Text.Contains('/'))
+        {
+            return (whole.Value + fraction, whole.Length + 2);
         }
 
         var (times, from) = Word(tokens, next + 1) switch

@@ -47,25 +47,25 @@ public static class QuantityReader
 {
     private static readonly (Dimension Dimension, double Factor, string Names)[] UnitNames =
     [
-        (Dimension.Mass, 1, "kg kgs kilo kilos kilogram kilograms"),
-        (Dimension.Mass, 0.001, "g gr gram grams gramme grammes"),
-        (Dimension.Mass, Wording.PoundKg, "lb lbs pound pounds #"),
+        (Dimension.Mass, 1, "kg kgs kilo kilos kilogram kilograms kilogramme kilogrammes"),
+        (Dimension.Mass, 0.001, "g gr gm gms grs gram grams gramme grammes"),
+        (Dimension.Mass, Wording.PoundKg, "lb lbs ib ibs lbm pound pounds #"),
         (Dimension.Mass, Wording.PoundKg / 16, "oz ounce ounces"),
         (Dimension.Length, 0.001, "mm millimetre millimetres millimeter millimeters"),
         (Dimension.Length, 0.01, "cm centimetre centimetres centimeter centimeters"),
-        (Dimension.Length, Wording.InchMm / 1000, "inch inches \""),
+        (Dimension.Length, Wording.InchMm / 1000, "inch inches inchs \""),
         (Dimension.Length, 1, "m metre metres meter meters"),
         (Dimension.Length, Wording.FootMetres, "ft foot feet"),
-        (Dimension.Time, 1, "min mins minute minutes"),
+        (Dimension.Time, 1, "min mins minute minutes minuets"),
         (Dimension.Time, 60, "h hr hrs hour hours"),
         (Dimension.Time, 1440, "day days"),
-        (Dimension.Volume, 1, "ml millilitre millilitres milliliters"),
-        (Dimension.Volume, 1000, "l litre litres liter liters"),
+        (Dimension.Volume, 1, "ml mls millilitre millilitres milliliter milliliters"),
+        (Dimension.Volume, 1000, "l ltr ltrs litre litres liter liters"),
         (Dimension.Volume, Wording.QuartMl, "qt qts quart quarts"),
-        (Dimension.Volume, Wording.QuartMl / 2, "pint pints"),
-        (Dimension.Volume, Wording.CupMl, "cup cups"),
-        (Dimension.Volume, Wording.CupMl / 16, "tbsp tbsps tablespoon tablespoons"),
-        (Dimension.Volume, Wording.CupMl / 48, "tsp tsps teaspoon teaspoons"),
+        (Dimension.Volume, Wording.QuartMl / 2, "pint pints pt pts"),
+        (Dimension.Volume, Wording.CupMl, "cup cups cupful cupfuls"),
+        (Dimension.Volume, Wording.CupMl / 16, "tbsp tbsps tbs tbl tblsp tablespoon tablespoons tablespoonful tablespoonfuls"),
+        (Dimension.Volume, Wording.CupMl / 48, "tsp tsps teaspoon teaspoons teaspoonful teaspoonfuls"),
         (Dimension.Volume, 10, "cl centilitre centilitres"),
         (Dimension.Volume, 100, "dl decilitre decilitres"),
     ];
@@ -80,6 +80,18 @@ public static class QuantityReader
     /// <summary>Reads a number, or a range of two, that starts at a token; null when there is none.</summary>
     public static NumberSpan? NumberAt(IReadOnlyList<Token> tokens, int at)
     {
+        if (tokens[at].Text is "between" && at + 1 < tokens.Count)
+        {
+            return
+                NumberWords.OneAt(tokens, at + 1) is var (from, one)
+                && at + one + 2 < tokens.Count
+                && tokens[at + one + 1].Text is "and" or "to" or Tokens.To
+                && NumberWords.ReadAt(tokens, at + one + 2) is var (to, two)
+                && to > from
+                ? new(from, to, one + two + 2)
+                : null;
+        }
+
         if (NumberWords.ReadAt(tokens, at) is not var (least, length))
         {
             return null;
@@ -115,7 +127,7 @@ public static class QuantityReader
         }
 
         var next = at + number.Tokens;
-        var unitAt = tokens[at].Text == "half" && next < tokens.Count && tokens[next].Text is ("a" or "an") ? next + 1 : next;
+        var unitAt = tokens[at].Text == "half" && next < tokens.Count && tokens[next].Text is ("a" or "an" or "n") ? next + 1 : next;
         if (TemperatureAt(tokens, unitAt) is var (celsius, length))
         {
             return Span(Dimension.Temperature, number, celsius, unitAt - at + length);

@@ -33,6 +33,9 @@ public sealed record ColdRule(double Hours, string Why, string Source)
     /// <summary>What was thawed in cold water: no hour beyond the thawing.</summary>
     public static readonly ColdRule ColdWater = new(0, "What thaws in cold water is cooked at once.", "USDA FSIS, the big thaw");
 
+    /// <summary>The use-by day on the packet, for raw meat that was not frozen: it is the later day that never counts.</summary>
+    public static readonly ColdRule Printed = new(0, "The use-by day that is printed on the packet.", "the packet");
+
     /// <summary>Out of the cold and the heat.</summary>
     public static readonly ColdRule Out = new(
         SafetyRule.MostHoursOut,

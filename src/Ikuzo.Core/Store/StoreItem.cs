@@ -73,6 +73,9 @@ public sealed record StoreItem
     /// <summary>Volume, ml; null where it is of no matter.</summary>
     public double? Ml { get; init; }
 
+    /// <summary>The use-by day that is printed on it; null where none is, or nobody typed it.</summary>
+    public DateOnly? PrintedUseBy { get; init; }
+
     /// <summary>Where it has been, one move or more, in the order of time.</summary>
     public required IReadOnlyList<Move> Moves { get; init; }
 

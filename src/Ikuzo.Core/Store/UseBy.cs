@@ -37,6 +37,19 @@ public sealed record UseBy(DateTimeOffset? At, ColdRule? Rule, bool IsQuality)
     /// <param name="habits">How strict the household is.</param>
     public static UseBy Of(StoreItem item, StoreHabits habits)
     {
+        var byRule = ByRule(item, habits);
+        return
+            item.PrintedUseBy is { } day
+            && byRule.At is { } at
+            && item.Moves.All(m => m.To != StorePlace.Freezer)
+            && new DateTimeOffset(day.ToDateTime(new TimeOnly(23, 59)), item.Moves[0].At.Offset) is var end
+            && end < at
+            ? new(end, ColdRule.Printed, false)
+            : byRule;
+    }
+
+    private static UseBy ByRule(StoreItem item, StoreHabits habits)
+    {
         double warm = 0,
             outside = 0,
             frozen = 0,

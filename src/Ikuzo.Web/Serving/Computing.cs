@@ -69,7 +69,8 @@ internal static class Computing
         return Problems.WriteAsync(context, Problems.Of(Problems.TooMany, "Wait a second, then ask again."), cancellation);
     }
 
-    private static string ClientOf(HttpContext http) =>
+    /// <summary>Whose turn a request takes.</summary>
+    public static string ClientOf(HttpContext http) =>
         http.Request.Headers[ClientHeader].ToString() is { Length: > 0 and <= MostClientCharacters } page
             ? $"{http.Connection.RemoteIpAddress} {page}"
             : $"{http.Connection.RemoteIpAddress}";

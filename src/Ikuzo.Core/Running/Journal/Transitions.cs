@@ -33,7 +33,7 @@ internal static class Transitions
             (f, e) => f.Enter(CookPhase.PinDown, e.At)
         ),
         new(Opened, "Opening", In(CookPhase.PinDown, CookPhase.ComingUp, CookPhase.Rescuing), (f, e) => f.OpenUp(e.At)),
-        new(Reading, "A reading", In(CookPhase.Open, CookPhase.Finishing), (f, e) => f.Read(e)),
+        new(CookEventKind.Reading, "A reading", In(CookPhase.Open, CookPhase.Finishing), (f, e) => f.Read(e)),
         new(Covered, "Laying the lid on", In(CookPhase.Open), (f, e) => f.Cover(e)),
         new(NotMeasured, "Going on unmeasured", In(CookPhase.Open), (f, e) => f.LeaveUnmeasured(e.At)),
         new(BackUnderPressure, "Cooking on", In(CookPhase.Open, CookPhase.Finishing), (f, e) => f.CookOn(e)),

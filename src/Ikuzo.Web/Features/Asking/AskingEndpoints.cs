@@ -1,9 +1,12 @@
-using Ikuzo.Core.Asking;
+using System.Globalization;
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Reading;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,17 +17,19 @@ namespace Ikuzo.Web.Features.Asking;
 /// <param name="Text">The text.</param>
 /// <param name="Units">Units of numbers that have none; the household's unless given.</param>
 /// <param name="Settled">What was answered to doubts about the same text; at most 20.</param>
+/// <param name="Today">The present day where it is asked; the server's unless given.</param>
 public sealed record AskBody(
-    [property: Needed, Longest(QuestionParser.MostCharacters)] string? Text,
+    [property: Needed, Longest(CounterText.MostCharacters)] string? Text,
     UnitSystem? Units = null,
-    [property: Entries(0, 20)] IReadOnlyList<SettledBody>? Settled = null
+    [property: Entries(0, 20)] IReadOnlyList<SettledBody>? Settled = null,
+    DateOnly? Today = null
 );
 
 /// <summary>What was answered to a doubt.</summary>
 /// <param name="Text">Its text.</param>
 /// <param name="Reading">Its reading, or one of the others.</param>
 public sealed record SettledBody(
-    [property: Needed, Longest(QuestionParser.MostCharacters)] string? Text,
+    [property: Needed, Longest(CounterText.MostCharacters)] string? Text,
     [property: Needed, Longest(100)] string? Reading
 );
 
@@ -35,12 +40,27 @@ public sealed record SettledBody(
 public sealed record AlsoView(string Cut, int Pieces, double TotalKg);
 
 /// <summary>Something beside the meat.</summary>
-/// <param name="Kind">Companion, or liquid.</param>
-/// <param name="Id">Id of it.</param>
-/// <param name="Grams">How much, g; null for a liquid.</param>
-/// <param name="Ml">How much, ml; null for all but a liquid.</param>
+/// <param name="Kind">Companion, liquid, or line: what is not computed.</param>
+/// <param name="Id">Id of it; null for a line.</param>
+/// <param name="Food">What it was called.</param>
+/// <param name="Grams">How much, g; null where nobody said, and for a liquid.</param>
+/// <param name="Ml">How much, ml; null for all but what was measured by volume.</param>
 /// <param name="Measure">How much, as it was typed.</param>
-public sealed record BesideView(string Kind, string Id, double? Grams, double? Ml, string Measure);
+/// <param name="When">When it goes in, as far as that was said or is usual.</param>
+public sealed record BesideView(string Kind, string? Id, string Food, double? Grams, double? Ml, string Measure, GoesIn? When);
+
+/// <summary>Something that could be read otherwise.</summary>
+/// <param name="Text">As typed.</param>
+/// <param name="Reading">How it was read.</param>
+/// <param name="Or">How else it could be read.</param>
+/// <param name="Follows">What follows from the reading and from each of the others, as "18 min"; empty where it is the same.</param>
+public sealed record DoubtView(string Text, string Reading, IReadOnlyList<string> Or, IReadOnlyList<string> Follows);
+
+/// <summary>Where a question that is no load is answered.</summary>
+/// <param name="Place">Place: line-up, check, pot, cold or kitchen.</param>
+/// <param name="Case">What happened, by name.</param>
+/// <param name="Why">In a sentence.</param>
+public sealed record GoToView(string Place, string Case, string Why);
 
 /// <summary>What was understood. Null where nothing was said. While there are doubts, the answer is a question.</summary>
 public sealed record AskView(
@@ -68,7 +88,17 @@ public sealed record AskView(
     TemperatureScale? ReadingScale,
     IReadOnlyList<AlsoView> Also,
     IReadOnlyList<BesideView> Beside,
-    IReadOnlyList<Doubt> Doubts,
+    double? StoodMinutes,
+    double? AltitudeMetres,
+    Promise? Promise,
+    string? EatAt,
+    DateOnly? EatDay,
+    double? EatInMinutes,
+    double? Servings,
+    IReadOnlyList<TextSpan> Spans,
+    IReadOnlyList<ReadStop> Stops,
+    GoToView? GoTo,
+    IReadOnlyList<DoubtView> Doubts,
     IReadOnlyList<Understood> Understood,
     IReadOnlyList<string> Unknown,
     IReadOnlyList<string> Assumed,
@@ -79,7 +109,13 @@ public sealed record AskView(
 /// <param name="Text">What was typed; at most 40 characters.</param>
 /// <param name="Dimension">What it measures.</param>
 /// <param name="Units">Units of a bare number.</param>
-public sealed record QuantityBody([property: Needed, Longest(40)] string? Text, [property: Needed] Dimension? Dimension, UnitSystem? Units);
+/// <param name="IsReading">True for what a thermometer says of cooked meat: then a bare number is in the scale that makes sense.</param>
+public sealed record QuantityBody(
+    [property: Needed, Longest(40)] string? Text,
+    [property: Needed] Dimension? Dimension,
+    UnitSystem? Units,
+    bool? IsReading = null
+);
 
 /// <summary>A quantity in kg, mm, ml or °C.</summary>
 /// <param name="Value">How much.</param>
@@ -100,12 +136,19 @@ internal static class AskingEndpoints
     private static async Task<Results<Ok<AskView>, BadRequest<HttpValidationProblemDetails>>> AskAsync(
         AskBody body,
         KitchenStore kitchen,
+        Consequences consequences,
+        HttpContext http,
+        TimeProvider clock,
         CancellationToken cancellation
     )
     {
         var units = body.Units ?? (await kitchen.SettingsAsync(cancellation)).Units;
-        var question = QuestionParser.Parse(body.Text!, units, [.. (body.Settled ?? []).Select(s => new Settled(s.Text!, s.Reading!))]);
-        return TypedResults.Ok(View(question, await PotAsync(question, kitchen, cancellation)));
+        var today = body.Today ?? DateOnly.FromDateTime(clock.GetUtcNow().DateTime);
+        Settled[] settled = [.. (body.Settled ?? []).Select(s => new Settled(s.Text!, s.Reading!))];
+        Question Read(IReadOnlyList<Settled> answers) => CounterText.Read(body.Text!, units, today, answers);
+        var question = Read(settled);
+        var doubts = await consequences.OfAsync(question.Doubts, a => Read([.. settled, a]), http, cancellation);
+        return TypedResults.Ok(View(question, doubts, await PotAsync(question, kitchen, cancellation)));
     }
 
     private static Results<Ok<QuantityView>, BadRequest<HttpValidationProblemDetails>> ReadQuantity(QuantityBody body)
@@ -122,6 +165,13 @@ internal static class AskingEndpoints
         var us = body.Units == UnitSystem.Us;
         if (body.Dimension == Dimension.Temperature)
         {
+            if (body.IsReading == true)
+            {
+                return CheckText.Read(body.Text!, Temperatures.ScaleOf(body.Units ?? UnitSystem.Metric)) is var (hot, scaleSaid)
+                    ? new QuantityView(Math.Round(hot, 4), "°C", scaleSaid)
+                    : null;
+            }
+
             return QuantityReader.ReadTemperature(body.Text!, Temperatures.ScaleOf(body.Units ?? UnitSystem.Metric)) is var (celsius, said)
                 ? new QuantityView(Math.Round(celsius, 4), "°C", said)
                 : null;
@@ -146,7 +196,7 @@ internal static class AskingEndpoints
                 .MinBy(p => Math.Abs(p.CapacityLitres - litres))
             : null;
 
-    private static AskView View(Question q, Pot? pot) =>
+    private static AskView View(Question q, IReadOnlyList<DoubtView> doubts, Pot? pot) =>
         new(
             q.Meat?.Cut.Id,
             q.Meat?.Pieces,
@@ -173,14 +223,28 @@ internal static class AskingEndpoints
             [.. q.Also.Select(a => new AlsoView(a.Cut.Id, a.Pieces, Math.Round(a.TotalKg, 4)))],
             [
                 .. q.Beside.Select(b => new BesideView(
-                    b.Liquid is null ? "companion" : "liquid",
-                    b.Liquid ?? b.Companion!.Id,
+                    b.Liquid is not null ? "liquid"
+                        : b.Companion is not null ? "companion"
+                        : "line",
+                    b.Liquid ?? b.Companion?.Id,
+                    b.Food,
                     b.Grams,
                     b.Ml,
-                    b.Measure
+                    b.Measure,
+                    b.When
                 )),
             ],
-            q.Doubts,
+            q.StoodMinutes,
+            q.AltitudeMetres,
+            q.Promise,
+            q.EatAt?.ToString("HH:mm", CultureInfo.InvariantCulture),
+            q.EatDay,
+            q.EatInMinutes,
+            q.Servings,
+            q.Spans,
+            q.Stops,
+            q.GoTo is { } there ? new GoToView(there.Place, there.Case, there.Why) : null,
+            doubts,
             q.Understood,
             q.Unknown,
             q.Assumed,

@@ -114,7 +114,7 @@ public sealed record TastingBody : TastedBody
 /// <param name="Text">The line.</param>
 /// <param name="TimeZone">Time zone of its words, as in "Europe/Vienna"; UTC unless given.</param>
 public sealed record WriteInBody(
-    [property: Needed, Longest(Core.Asking.QuestionParser.MostCharacters), PlainText] string? Text,
+    [property: Needed, Longest(Core.Reading.CounterText.MostCharacters), PlainText] string? Text,
     [property: Longest(60), Zone] string? TimeZone = null
 );
 

@@ -1,6 +1,6 @@
-using Ikuzo.Core.Asking;
 using Ikuzo.Core.Book;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Reading;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Features.Cooks;
 using Ikuzo.Web.Features.Kitchen;
@@ -65,8 +65,9 @@ internal sealed class BookService(
         var usual = await kitchen.UsualAsync(cancellation);
         var zone = TimeZoneInfo.FindSystemTimeZoneById(body.TimeZone ?? "UTC");
         var here = TimeZoneInfo.ConvertTime(clock.GetUtcNow(), zone);
-        var (day, _, rest) = DayWords.Take(body.Text!, DateOnly.FromDateTime(here.DateTime));
-        var question = Over(rest, usual.Settings.Units);
+        var today = DateOnly.FromDateTime(here.DateTime);
+        var (question, saidDay) = BookText.Read(body.Text!, today, usual.Settings.Units);
+        var day = saidDay ?? today;
         if (question is not { Meat: { } meat, Minutes: { } minutes } || question.Doubts.Count > 0)
         {
             return (
@@ -115,14 +116,6 @@ internal sealed class BookService(
         );
         keeper.Wake();
         return (await PageAsync(kept!, cancellation), null);
-    }
-
-    // A temperature that is said of a cook that is over is what its thermometer said; in a question it is doubtful.
-    private static Question Over(string text, Core.Quantities.UnitSystem units)
-    {
-        var question = QuestionParser.Parse(text, units);
-        Settled[] readings = [.. question.Doubts.Where(d => d.Reading == Doubt.OfThermometer).Select(d => new Settled(d.Text, d.Reading))];
-        return readings.Length == 0 ? question : QuestionParser.Parse(text, units, readings);
     }
 
     // Dinner of that day, where it is over; else a moment ago.

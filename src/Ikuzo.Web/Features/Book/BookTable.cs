@@ -1,10 +1,10 @@
 using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
-using Ikuzo.Core.Asking;
 using Ikuzo.Core.Book;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Reading;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Cooks;
@@ -143,13 +143,13 @@ internal static class BookTable
             ' ',
             new[] { get("pieces"), get("meat") ?? get("name"), get("kg") is { } kg ? $"{kg} kg" : null }.OfType<string>()
         );
-        if (said.Length > QuestionParser.MostCharacters)
+        if (said.Length > CounterText.MostCharacters)
         {
             why = "its meat is longer than a question may be.";
             return null;
         }
 
-        var question = QuestionParser.Parse(said, usual.Settings.Units);
+        var question = CounterText.Read(said, usual.Settings.Units);
         if (question.Meat is not { } meat)
         {
             why = $"\"{said}\" names no meat that is known here.";
@@ -184,7 +184,7 @@ internal static class BookTable
                 ? read
                 : (double?)null;
         var release =
-            QuestionParser.Parse(get("release") is { Length: > 0 and < 40 } way ? way : "natural", usual.Settings.Units).Release
+            CounterText.Read(get("release") is { Length: > 0 and < 40 } way ? way : "natural", usual.Settings.Units).Release
             ?? Release.Natural;
         var planned = Planned(meat, minutes, release, usual);
         var note =

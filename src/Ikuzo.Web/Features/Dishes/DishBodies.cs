@@ -1,10 +1,10 @@
 using System.ComponentModel.DataAnnotations;
-using Ikuzo.Core.Asking;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Reading;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.Plans;
@@ -74,9 +74,24 @@ public sealed record DishItemBody : IValidatableObject
     public string? Measure { get; init; }
 
     /// <summary>The line.</summary>
-    [Longest(IngredientReader.MostCharacters)]
+    [Longest(DishLine.MostCharacters)]
     [PlainText]
     public string? Text { get; init; }
+
+    /// <summary>What it was called when it was typed; null for as the catalogue names it, and for a line without food.</summary>
+    [Longest(80)]
+    [PlainText]
+    public string? Food { get; init; }
+
+    /// <summary>When it goes in, as far as that was said or is usual.</summary>
+    public GoesIn? When { get; init; }
+
+    /// <summary>How many of a line, as far as that was said.</summary>
+    [Limits(0, 1000, "pieces")]
+    public double? Pieces { get; init; }
+
+    /// <summary>True for a line of what is cooked already.</summary>
+    public bool? Cooked { get; init; }
 
     /// <summary>Meat needs its load; a companion its id and grams or measure; a liquid its id and ml; a line its text.</summary>
     public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
@@ -138,6 +153,8 @@ public sealed record DishItemBody : IValidatableObject
                 Size = beside.Size,
                 InBowl = beside.InBowl,
                 Measure = beside.Measure,
+                Food = beside.Food,
+                When = beside.When,
             },
             LiquidItem liquid => new()
             {
@@ -146,12 +163,19 @@ public sealed record DishItemBody : IValidatableObject
                 Id = liquid.Liquid.Id,
                 Ml = liquid.Ml,
                 Measure = liquid.Measure,
+                Food = liquid.Food,
             },
             LineItem line => new()
             {
                 Key = line.Key,
                 Kind = ItemKind.Line,
                 Text = line.Text,
+                Food = line.Food,
+                When = line.When,
+                Grams = line.Grams is >= BesideItem.LeastGrams and <= BesideItem.MostGrams ? line.Grams : null,
+                Ml = line.Ml is >= 1 and <= LiquidItem.MostMl ? line.Ml : null,
+                Pieces = line.Pieces is <= 1000 ? line.Pieces : null,
+                Cooked = line.IsCooked ? true : null,
             },
             _ => throw new ArgumentException("is not a kind of item that we know", nameof(item)),
         };
@@ -160,12 +184,22 @@ public sealed record DishItemBody : IValidatableObject
         Kind switch
         {
             ItemKind.Meat => new MeatItem(Key!, Load!.ToLoad(), Aim),
-            ItemKind.Liquid => new LiquidItem(Key!, LiquidCatalogue.Find(Id!)!, Ml!.Value) { Measure = Measure },
-            ItemKind.Line => new LineItem(Key!, Text!),
+            ItemKind.Liquid => new LiquidItem(Key!, LiquidCatalogue.Find(Id!)!, Ml!.Value) { Measure = Measure, Food = Food },
+            ItemKind.Line => new LineItem(Key!, Text!)
+            {
+                Food = Food,
+                When = When,
+                Grams = Grams,
+                Ml = Ml,
+                Pieces = Pieces,
+                IsCooked = Cooked ?? false,
+            },
             _ => new BesideItem(Key!, CompanionCatalogue.Find(Id!)!, Grams ?? Measured()!.Value, Size ?? PieceSize.Usual, InBowl ?? false)
             {
                 Measure = Measure,
                 MayChange = Size is null && InBowl is null,
+                Food = Food,
+                When = When,
             },
         };
 
@@ -173,7 +207,7 @@ public sealed record DishItemBody : IValidatableObject
     private double? Measured() =>
         Measure is not null
         && CompanionCatalogue.Find(Id ?? "") is { } companion
-        && IngredientReader.Read($"{Measure} {companion.Name.ToLowerInvariant()}", "") is BesideItem read
+        && DishLine.Read($"{Measure} {companion.Name.ToLowerInvariant()}", "") is BesideItem read
         && read.Companion == companion
             ? read.Grams
             : null;

@@ -1,8 +1,8 @@
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json.Serialization;
-using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Reading;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Features.LineUps;
@@ -167,7 +167,7 @@ public sealed record KeptDish
 /// <param name="Text">As in "6 chicken thighs 1.2 kg"; at most 300 characters.</param>
 /// <param name="Key">Name that the item gets; at most 40 characters.</param>
 public sealed record IngredientBody(
-    [property: Needed, Longest(IngredientReader.MostCharacters)] string? Text,
+    [property: Needed, Longest(DishLine.MostCharacters)] string? Text,
     [property: Needed, Longest(DishItemBody.MostKeyCharacters)] string? Key
 );
 

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Reading;
 using Ikuzo.Web.Data;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -164,7 +164,7 @@ internal static class DishEndpoints
 
     private static Results<Ok<DishItemBody>, BadRequest<HttpValidationProblemDetails>> ReadItem(IngredientBody body)
     {
-        return IngredientReader.Read(body.Text!, body.Key!) is { } item
+        return DishLine.Read(body.Text!, body.Key!) is { } item
             ? TypedResults.Ok(DishItemBody.Of(item))
             : TypedResults.BadRequest(
                 Problems.Invalid(

@@ -1,9 +1,9 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Reading;
 using static Ikuzo.Web.Features.Dishes.RecipeFile;
 
 namespace Ikuzo.Web.Features.Dishes;
@@ -28,6 +28,8 @@ internal static partial class RecipeReader
         {
             Instructions(instructions, "", read);
         }
+
+        read.PlaceByTheSteps();
 
         foreach (var line in Lines(recipe, "comment"))
         {
@@ -112,6 +114,7 @@ internal static partial class RecipeReader
             _finish = [],
             _notes = [],
             _notMapped = [];
+        private readonly List<string> _steps = [];
         private readonly List<JobBody> _meanwhile = [];
         private string? _seasoning,
             _deglaze;
@@ -135,6 +138,20 @@ internal static partial class RecipeReader
             return ++_lines <= MostRead;
         }
 
+        // A thing that the steps name only after the pot was opened goes in then, or stands beside.
+        public void PlaceByTheSteps()
+        {
+            for (var i = 0; i < Items.Count; i++)
+            {
+                Items[i] = Items[i] switch
+                {
+                    BesideItem { Food: { } food } beside => beside with { When = RecipeSteps.When(_steps, food) ?? beside.When },
+                    LineItem { Food: { } food } line => line with { When = RecipeSteps.When(_steps, food) ?? line.When },
+                    var other => other,
+                };
+            }
+        }
+
         public void Ingredient(string line)
         {
             if (!IsRead())
@@ -143,7 +160,7 @@ internal static partial class RecipeReader
             }
 
             var key = FormattableString.Invariant($"item-{Items.Count + 1}");
-            if (Items.Count < DishRequest.MostItems && IngredientReader.Read(line, key) is { } item and not LineItem)
+            if (Items.Count < DishRequest.MostItems && DishLine.Read(line, key) is { } item and not LineItem)
             {
                 Items.Add(item);
                 return;
@@ -187,6 +204,8 @@ internal static partial class RecipeReader
             }
             else if (!Known(text))
             {
+                _steps.Add(text);
+                Plainly(text);
                 Keep(section == AtTheEnd ? _finish : _notes, text, section == AtTheEnd ? null : "Kept as a note");
             }
         }
@@ -210,6 +229,20 @@ internal static partial class RecipeReader
                 Notes = _notes,
             };
 
+        // What a step of another's recipe says plainly; the step itself stays a note.
+        private void Plainly(string text)
+        {
+            var step = RecipeStep.Read(text);
+            _brown |= step.Browned == true;
+            _marinadeHours ??= Math.Min(48, step.MarinadeHours ?? 0) is > 0 and var hours ? hours : null;
+            _crispMinutes ??= Math.Min(60, step.CrispMinutes ?? 0) is > 0 and var crisp ? crisp : null;
+            if (step is { Minutes: not null } or { Release: not null } && !_pressureSaid)
+            {
+                _notMapped.Add("Minutes and release of the recipe are kept as a note: they are computed for this pot.");
+                _pressureSaid = true;
+            }
+        }
+
         // Steps that have a place of their own in a dish.
         private bool Known(string text)
         {
@@ -222,21 +255,20 @@ internal static partial class RecipeReader
             {
                 _seasoning = Cut(text["season with ".Length..].TrimEnd('.'));
             }
-            else if (said.Contains("marinat", StringComparison.Ordinal) && Minutes(text) is { } marinade)
+            else if (said.StartsWith("marinate ", StringComparison.Ordinal) && Minutes(text) is { } marinade)
             {
                 _marinadeHours = Math.Min(48, marinade / 60);
             }
-            else if (said.StartsWith("brown ", StringComparison.Ordinal))
+            else if (said.StartsWith("brown ", StringComparison.Ordinal) && said.Contains("loosen with ", StringComparison.Ordinal))
             {
                 _brown = true;
-                _deglaze = said.IndexOf("loosen with ", StringComparison.Ordinal) is >= 0 and var at
-                    ? Cut(text[(at + "loosen with ".Length)..].TrimEnd('.'))
-                    : null;
+                _deglaze = Cut(text[(said.IndexOf("loosen with ", StringComparison.Ordinal) + "loosen with ".Length)..].TrimEnd('.'));
             }
-            else if (
-                (said.Contains("crisp", StringComparison.Ordinal) || said.Contains("grill", StringComparison.Ordinal))
-                && Minutes(text) is { } crisp
-            )
+            else if (said.StartsWith("brown the meat", StringComparison.Ordinal))
+            {
+                _brown = true;
+            }
+            else if (said.StartsWith("crisp ", StringComparison.Ordinal) && Minutes(text) is { } crisp)
             {
                 _crispMinutes = Math.Min(60, crisp);
             }

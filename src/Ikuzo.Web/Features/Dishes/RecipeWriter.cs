@@ -1,7 +1,7 @@
 using System.Text.Json.Nodes;
-using Ikuzo.Core.Asking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Reading;
 using static Ikuzo.Web.Features.Dishes.RecipeFile;
 
 namespace Ikuzo.Web.Features.Dishes;
@@ -17,7 +17,7 @@ internal static class RecipeWriter
             ["@type"] = "Recipe",
             ["name"] = dish.Name,
             ["recipeYield"] = FormattableString.Invariant($"{dish.Servings} servings"),
-            ["recipeIngredient"] = Texts(items.Select(IngredientReader.Write).Concat(dish.Aromatics ?? [])),
+            ["recipeIngredient"] = Texts(items.Select(DishLine.Write).Concat(dish.Aromatics ?? [])),
             ["recipeInstructions"] = new JsonArray(
                 Section(Before, BeforeSteps(dish)),
                 Section(

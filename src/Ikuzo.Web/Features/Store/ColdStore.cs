@@ -11,7 +11,16 @@ using Microsoft.Extensions.Options;
 namespace Ikuzo.Web.Features.Store;
 
 /// <summary>What an item is, as it is kept.</summary>
-internal sealed record StoreDocument(StoreKind Kind, string Name, string? Cut, int? Pieces, double? TotalKg, double? Portions, double? Ml)
+internal sealed record StoreDocument(
+    StoreKind Kind,
+    string Name,
+    string? Cut,
+    int? Pieces,
+    double? TotalKg,
+    double? Portions,
+    double? Ml,
+    DateOnly? PrintedUseBy = null
+)
 {
     public StoreItem ToItem(IReadOnlyList<Move> moves) =>
         new()
@@ -23,11 +32,12 @@ internal sealed record StoreDocument(StoreKind Kind, string Name, string? Cut, i
             TotalKg = TotalKg,
             Portions = Portions,
             Ml = Ml,
+            PrintedUseBy = PrintedUseBy,
             Moves = moves,
         };
 
     public static StoreDocument Of(StoreItem item) =>
-        new(item.Kind, item.Name, item.Cut?.Id, item.Pieces, item.TotalKg, item.Portions, item.Ml);
+        new(item.Kind, item.Name, item.Cut?.Id, item.Pieces, item.TotalKg, item.Portions, item.Ml, item.PrintedUseBy);
 
     /// <summary>What is left, and what went, when so many of its portions or pieces go; null when all of it goes.</summary>
     public (StoreDocument Left, StoreDocument Went)? Divide(double went)

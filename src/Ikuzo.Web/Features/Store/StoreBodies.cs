@@ -14,7 +14,7 @@ public sealed record StoreBody : IValidatableObject
     public string? ClientId { get; init; }
 
     /// <summary>As typed: "8 thighs 1.4 kg fridge bought today". Then nothing else is needed.</summary>
-    [Longest(StoreReader.MostCharacters)]
+    [Longest(Core.Reading.ColdText.MostCharacters)]
     [PlainText]
     public string? Text { get; init; }
 

@@ -36,7 +36,7 @@ public class CookJournalTests
         new(id, kind, Start.AddMinutes(minute), data ?? CookEventData.None);
 
     private static CookEvent Read(string id, double minute, double celsius, string spot = "centre") =>
-        E(id, Reading, minute, new() { Spot = spot, Celsius = celsius });
+        E(id, CookEventKind.Reading, minute, new() { Spot = spot, Celsius = celsius });
 
     private static CookState At(double minute, params CookEvent[] events) =>
         CookJournal.StateOf(Thighs, events, Start.AddMinutes(minute), r => RescuePlanner.Advise(r));
@@ -104,7 +104,7 @@ public class CookJournalTests
     [Theory]
     [InlineData(CookEventKind.Opened, 20)]
     [InlineData(Finished, 20)]
-    [InlineData(Reading, 20)]
+    [InlineData(CookEventKind.Reading, 20)]
     [InlineData(LidOn, 20)]
     [InlineData(PressureReached, 20)]
     public void UnderPressure_WhatMakesNoSenseIsRefusedWithWhatWould(CookEventKind kind, double minute)

@@ -87,7 +87,7 @@ public class CookLineUpTests
             (Vented, 13, null),
             (CookEventKind.PinDown, 15, null),
             (CookEventKind.Opened, 16, null),
-            (Reading, 17, 55),
+            (CookEventKind.Reading, 17, 55),
         ];
         for (var acts = 0; acts <= shortOf.Length; acts++)
         {

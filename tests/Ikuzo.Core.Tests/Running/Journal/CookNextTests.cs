@@ -149,7 +149,7 @@ public class CookNextTests
         (CookEventKind, double)[] down = [.. UnderPressure, (Vented, 20), (CookEventKind.PinDown, 22)];
         Assert.Contains("away from your face", At(Cook(Release.Vent), 22, down).Next[0].Text);
         var read = At(Cook(Release.Vent), 23, [.. down, (CookEventKind.Opened, 23)]).Next[0];
-        Assert.Equal(Reading, read.Kind);
+        Assert.Equal(CookEventKind.Reading, read.Kind);
         Assert.Contains("Not on the bone", read.Text);
         Assert.Contains("thickest piece", read.Text);
     }
@@ -186,7 +186,7 @@ public class CookNextTests
         Assert.Equal([false, false, true, false, false, false], ahead.Select(a => a.ByClock));
         Assert.Equal([0, 10, 20, 25], ahead.Take(4).Select(a => (a.At - Start).TotalMinutes));
         Assert.Equal(Start.AddMinutes(20), ahead[1].Next[0].DueAt);
-        Assert.Equal(Reading, ahead[^1].Next[0].Kind);
+        Assert.Equal(CookEventKind.Reading, ahead[^1].Next[0].Kind);
     }
 
     [Fact]
@@ -197,7 +197,7 @@ public class CookNextTests
         CookEvent[] journal =
         [
             .. Journal(opened),
-            new("r", Reading, Start.AddMinutes(24), new CookEventData { Spot = "centre", Celsius = 61 }),
+            new("r", CookEventKind.Reading, Start.AddMinutes(24), new CookEventData { Spot = "centre", Celsius = 61 }),
         ];
         var fold = CookJournal.Fold(cook, journal, r => RescuePlanner.Advise(r));
         Assert.Empty(fold.Ahead(fold.State(Start.AddMinutes(24))));

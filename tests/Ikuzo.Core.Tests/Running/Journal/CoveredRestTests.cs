@@ -29,7 +29,7 @@ public class CoveredRestTests
         new(id, kind, Start.AddMinutes(minute), data ?? CookEventData.None);
 
     private static CookEvent Read(string id, double minute, string spot, double celsius) =>
-        E(id, Reading, minute, new() { Spot = spot, Celsius = celsius });
+        E(id, CookEventKind.Reading, minute, new() { Spot = spot, Celsius = celsius });
 
     private static FoldedJournal Fold(RescueAdvice advice, params CookEvent[] more) =>
         CookJournal.Fold(Bird, [.. Opened, .. more], r => r.CoveredMinutes == 0 && advice == Done && IsShort(r) ? Wait : advice);
@@ -98,7 +98,7 @@ public class CoveredRestTests
         Assert.Equal(5, tried.Entry.Data.Minutes);
         state = At(44, Wait, [.. read, tried.Entry]);
         Assert.Equal(Start.AddMinutes(48), state.CoveredUntil);
-        Assert.Equal((Reading, true, Start.AddMinutes(48)), (state.Next[0].Kind, state.Next[0].Waits, state.Next[0].DueAt));
+        Assert.Equal((CookEventKind.Reading, true, Start.AddMinutes(48)), (state.Next[0].Kind, state.Next[0].Waits, state.Next[0].DueAt));
         Assert.Equal(["breast"], state.SpotsToRead);
         var due = At(48, Wait, [.. read, tried.Entry]).Next[0];
         Assert.Equal((false, "Read it again"), (due.Waits, due.Title));
@@ -199,12 +199,12 @@ public class CoveredRestTests
         );
         var fold = CookJournal.Fold(cook, Opened, _ => Done);
         var state = fold.State(Start.AddMinutes(42));
-        Assert.Equal([Reading, BackUnderPressure, NotMeasured], state.Next.Select(n => n.Kind));
+        Assert.Equal([CookEventKind.Reading, BackUnderPressure, NotMeasured], state.Next.Select(n => n.Kind));
         Assert.Contains("for 8 min under pressure", state.Next[1].Text);
         var back = fold.Try(E("5", BackUnderPressure, 43), Start.AddMinutes(43));
         Assert.Equal(8, back.After!.State(Start.AddMinutes(44)).Minutes);
         var sure = CookJournal.Fold(Bird, Opened, _ => Done).State(Start.AddMinutes(42));
-        Assert.Equal([Reading, NotMeasured], sure.Next.Select(n => n.Kind));
+        Assert.Equal([CookEventKind.Reading, NotMeasured], sure.Next.Select(n => n.Kind));
     }
 
     [Fact]
@@ -212,6 +212,6 @@ public class CoveredRestTests
     {
         var state = At(42, Again, Read("5", 42, "breast", 75), Read("6", 42, "thigh", 80));
         Assert.Equal((CookPhase.Open, CookVerdict.MeasureMore), (state.Phase, state.Verdict));
-        Assert.Equal((Reading, "ReadAgain"), (state.Next[0].Kind, state.Next[0].Text));
+        Assert.Equal((CookEventKind.Reading, "ReadAgain"), (state.Next[0].Kind, state.Next[0].Text));
     }
 }

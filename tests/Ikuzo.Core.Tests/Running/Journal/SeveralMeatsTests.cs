@@ -58,7 +58,8 @@ public class SeveralMeatsTests
         ];
         events.AddRange(
             readings.Select(
-                (r, i) => new CookEvent($"r{i}", Reading, Start.AddMinutes(22 + held), new() { Spot = r.Spot, Celsius = r.Celsius })
+                (r, i) =>
+                    new CookEvent($"r{i}", CookEventKind.Reading, Start.AddMinutes(22 + held), new() { Spot = r.Spot, Celsius = r.Celsius })
             )
         );
         return CookJournal.StateOf(cook, events, Start.AddMinutes(40 + held), r => RescuePlanner.Advise(r));

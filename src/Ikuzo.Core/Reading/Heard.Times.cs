@@ -1,0 +1,196 @@
+using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
+
+namespace Ikuzo.Core.Reading;
+
+/// <summary>When it is eaten, and what is done with it under pressure.</summary>
+internal sealed partial class Heard
+{
+    // --- how it should end
+
+    /// <summary>It should end so; the later word counts.</summary>
+    public void Aims(Aim aim) => Aim = aim;
+
+    // --- when
+
+    /// <summary>It is eaten at a time.</summary>
+    public void Eats(Spoken said)
+    {
+        EatAt ??= said.Clock.Time;
+        EatDay ??= said.Fit.Get<SaidDay>();
+    }
+
+    /// <summary>It is eaten on a day.</summary>
+    public void EatsOn(Spoken said)
+    {
+        var day = said.Fit.Get<SaidDay>()!;
+        EatDay ??= day;
+    }
+
+    // --- under pressure
+
+    /// <summary>Minutes under pressure, where that is said.</summary>
+    public void Hold(Spoken said)
+    {
+        SaysPressure(said);
+        if (said.Quantity.Value > MostMinutes)
+        {
+            As = "changes no minutes";
+            return;
+        }
+
+        As = said.Quantity.Least is null ? "minutes under pressure" : "minutes under pressure, the greater of the two";
+        SetMinutes(said);
+    }
+
+    private const double MostMinutes = 240;
+    private const double LongForABareTime = 40; // more without a word for it is rather the time that there is; estimate
+
+    /// <summary>A time by itself: under pressure, likely.</summary>
+    public void BareTime(Spoken said)
+    {
+        if (said.Quantity.Value > MostMinutes)
+        {
+            As = "changes no minutes";
+            return;
+        }
+
+        As = said.Quantity.Least is null ? "minutes under pressure" : "minutes under pressure, the greater of the two";
+        if (
+            Minutes is null
+            && said.Quantity.Value >= LongForABareTime
+            && !said.Text.StartsWith("for", StringComparison.OrdinalIgnoreCase)
+            && Release is null
+            && said.From == 0
+        )
+        {
+            Doubts.Ask(
+                said.Text.ToLowerInvariant(),
+                ("until it is eaten", () => EatInMinutes = said.Quantity.Value),
+                ("minutes under pressure", () => Minutes = said.Quantity.Value)
+            );
+            return;
+        }
+
+        SetMinutes(said);
+    }
+
+    private void SaysPressure(Spoken said)
+    {
+        var text = said.Text.ToLowerInvariant();
+        Pressure ??=
+            text.Contains("low", StringComparison.Ordinal) ? PressureSetting.Low
+            : text.Contains("high", StringComparison.Ordinal) || text.Contains("hp", StringComparison.Ordinal) ? PressureSetting.High
+            : null;
+    }
+
+    private void SetMinutes(Spoken said)
+    {
+        if (Minutes is { } known && Math.Abs(known - said.Quantity.Value) > 0.01)
+        {
+            Doubts.Ask(
+                said.Text.ToLowerInvariant(),
+                (Doubts.LeftOut, () => { }),
+                ("minutes under pressure", () => Minutes = said.Quantity.Value),
+                ("left alone, then vented", () => RestFor(said.Quantity.Value))
+            );
+            return;
+        }
+
+        Minutes = said.Quantity.Value;
+    }
+
+    /// <summary>A measure that is not used here.</summary>
+    public void NotUsed(Spoken said) => Unknown.Add(said.Text);
+
+    /// <summary>Minutes under the grill; of each side they count twice.</summary>
+    public void Crisp(Spoken said)
+    {
+        var minutes = said.Fit.Captured.Select(c => c.Value).OfType<Quantity>().First(q => q.Dimension == Dimension.Time).Value;
+        var isEachSide =
+            said.Script.Typed(said.From, Math.Min(said.Script.Count, said.Fit.End + 2)).Contains("side", StringComparison.OrdinalIgnoreCase)
+            && !said.Text.Contains("side down", StringComparison.OrdinalIgnoreCase)
+            && !said.Text.Contains("side up", StringComparison.OrdinalIgnoreCase);
+        CrispMinutes = minutes * (isEachSide ? 2 : 1);
+    }
+
+    // --- letting it go
+
+    private const double UsualRestMinutes = 15; // "10 minutes natural release" may be a rest up to here
+
+    /// <summary>"10 minutes natural release": a rest where the minutes under pressure are known, else asked.</summary>
+    public void TimeOfNatural(Spoken said)
+    {
+        var minutes = said.Quantity.Value;
+        As = "left alone, then vented";
+        if (Minutes is not null)
+        {
+            RestFor(minutes);
+        }
+        else if (minutes <= UsualRestMinutes)
+        {
+            Doubts.Ask(
+                said.Script.Typed(said.From, said.From + said.Quantity.Tokens).ToLowerInvariant(),
+                (
+                    "minutes under pressure",
+                    () =>
+                    {
+                        Minutes = minutes;
+                        Lets(ReleaseKind.Natural);
+                    }
+                ),
+                ("left alone, then vented", () => RestFor(minutes))
+            );
+        }
+        else
+        {
+            As = "minutes under pressure, then left until the pin drops";
+            Minutes = minutes;
+            Lets(ReleaseKind.Natural);
+        }
+    }
+
+    /// <summary>"12 min then vent", "after 10 minutes vent": under pressure where those minutes are not known yet.</summary>
+    public void TimeBeforeVent(Spoken said)
+    {
+        var text = said.Text.ToLowerInvariant();
+        var isRest =
+            Minutes is not null
+            || text.Contains("rest", StringComparison.Ordinal)
+            || text.Contains("wait", StringComparison.Ordinal)
+            || text.StartsWith("after", StringComparison.Ordinal);
+        if (isRest)
+        {
+            RestFor(said.Minutes);
+            return;
+        }
+
+        As = "minutes under pressure, then vented";
+        Minutes = said.Minutes;
+        Release = ReleaseKind.Vent;
+    }
+
+    /// <summary>It is left alone for some minutes, then vented.</summary>
+    public void RestFor(double minutes) => (RestMinutes, Release) = (minutes, ReleaseKind.RestThenVent);
+
+    /// <summary>It is let go in a way: a rest that was said stays one.</summary>
+    public void Lets(ReleaseKind kind) => Release = Release == ReleaseKind.RestThenVent && RestMinutes is not null ? Release : kind;
+
+    /// <summary>It is vented: after the rest, where there is one.</summary>
+    public void Vents() =>
+        Release =
+            RestMinutes is not null || Release is ReleaseKind.RestThenVent ? ReleaseKind.RestThenVent
+            : Release == ReleaseKind.Pulsed ? ReleaseKind.Pulsed
+            : ReleaseKind.Vent;
+
+    /// <summary>"12 min, rest 10 min, vent".</summary>
+    public void HoldThenRest(Spoken said)
+    {
+        var times = said.Fit.Captured.Select(c => c.Value).OfType<Quantity>().Where(q => q.Dimension == Dimension.Time).ToList();
+        Minutes ??= times[0].Value;
+        SaysPressure(said);
+        RestFor(times[1].Value);
+    }
+}
