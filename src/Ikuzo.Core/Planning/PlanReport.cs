@@ -148,11 +148,16 @@ internal static class PlanReport
             return null;
         }
 
-        DateTimeOffset After(double minutes) => lidOn.AddSeconds(Math.Round(minutes * 60));
         var pressure = Ninety(run.ToPressureMinutes).P50;
         var total = Ninety(run.Outcome.ElapsedMinutes);
         var rest = KitchenTimes.RestMinutes(request.Load);
         var late = request.IsForThermometer ? follows.LateMinutes(run.Outcome.ElapsedMinutes, request.Load) : total.P95 + rest;
+        if (request.EatAt?.AddMinutes(-Math.Ceiling(late)) is { } begin && begin > lidOn)
+        {
+            lidOn = begin;
+        }
+
+        DateTimeOffset After(double minutes) => lidOn.AddSeconds(Math.Round(minutes * 60));
         return new CookClock(lidOn, After(pressure), After(pressure + branch.HoldMinutes), After(total.P50), After(late), rest);
     }
 

@@ -66,6 +66,9 @@ public sealed record PlanRequest : FilledPot
     /// <summary>When the lid goes on; null for a plan without a clock.</summary>
     public DateTimeOffset? LidOnAt { get; init; }
 
+    /// <summary>When it is to be eaten: then the lid goes on as late as that allows, never before <see cref="LidOnAt"/>.</summary>
+    public DateTimeOffset? EatAt { get; init; }
+
     /// <summary>True when the meat was browned in the pot first, which is still hot when the liquid goes in.</summary>
     public bool Browned { get; init; }
 

@@ -207,6 +207,10 @@ public sealed record PreviewBody
     [Moment]
     public DateTimeOffset? LidOnAt { get; init; }
 
+    /// <summary>When it is to be eaten, with offset: then the clock counts back from it, never before the lid can go on.</summary>
+    [Moment]
+    public DateTimeOffset? EatAt { get; init; }
+
     /// <summary>True when the meat is browned in the pot first.</summary>
     public bool? Browned { get; init; }
 
@@ -261,6 +265,7 @@ public sealed record PreviewBody
             Release = Release?.ToRelease(),
             School = School ?? kitchen.Settings.DefaultSchool,
             LidOnAt = LidOnAt,
+            EatAt = EatAt,
             Browned = Browned ?? false,
             StartsHot = StartsHot ?? false,
             Learned = Learned == false ? LearnedDraws.Nothing : kitchen.LearnedOf(Pot?.ToModel() ?? kitchen.Pot, Load.ToLoad().Cut.Id),

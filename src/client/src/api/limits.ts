@@ -50,6 +50,8 @@ export const limits = {
     ml: { least: 1, most: 10000 },
     measure: { longest: 40 },
     text: { longest: 300 },
+    food: { longest: 80 },
+    pieces: { least: 0, most: 1000 },
   },
   EventBody: {
     clientId: { longest: 60 },

@@ -1293,6 +1293,11 @@ export interface components {
             units?: null | components["schemas"]["UnitSystem"];
             /** @description What was answered to doubts about the same text; at most 20. */
             settled?: null | components["schemas"]["SettledBody"][];
+            /**
+             * Format: date
+             * @description The present day where it is asked; the server's unless given.
+             */
+            today?: null | string;
         };
         /** @description What was understood. Null where nothing was said. While there are doubts, the answer is a question. */
         AskView: {
@@ -1332,7 +1337,22 @@ export interface components {
             readingScale: null | components["schemas"]["TemperatureScale"];
             also: components["schemas"]["AlsoView"][];
             beside: components["schemas"]["BesideView"][];
-            doubts: components["schemas"]["Doubt"][];
+            /** Format: double */
+            stoodMinutes: null | number;
+            /** Format: double */
+            altitudeMetres: null | number;
+            promise: null | components["schemas"]["Promise"];
+            eatAt: null | string;
+            /** Format: date */
+            eatDay: null | string;
+            /** Format: double */
+            eatInMinutes: null | number;
+            /** Format: double */
+            servings: null | number;
+            spans: components["schemas"]["TextSpan"][];
+            stops: components["schemas"]["ReadStop"][];
+            goTo: null | components["schemas"]["GoToView"];
+            doubts: components["schemas"]["DoubtView"][];
             understood: components["schemas"]["Understood"][];
             unknown: string[];
             assumed: string[];
@@ -1495,22 +1515,25 @@ export interface components {
         };
         /** @description Something beside the meat. */
         BesideView: {
-            /** @description Companion, or liquid. */
+            /** @description Companion, liquid, or line: what is not computed. */
             kind: string;
-            /** @description Id of it. */
-            id: string;
+            /** @description Id of it; null for a line. */
+            id: null | string;
+            /** @description What it was called. */
+            food: string;
             /**
              * Format: double
-             * @description How much, g; null for a liquid.
+             * @description How much, g; null where nobody said, and for a liquid.
              */
             grams: null | number;
             /**
              * Format: double
-             * @description How much, ml; null for all but a liquid.
+             * @description How much, ml; null for all but what was measured by volume.
              */
             ml: null | number;
             /** @description How much, as it was typed. */
             measure: string;
+            when: null | components["schemas"]["GoesIn"];
         };
         /** @description An item that nothing works for. */
         Blame: {
@@ -2454,6 +2477,16 @@ export interface components {
             measure?: null | string;
             /** @description The line. */
             text?: null | string;
+            /** @description What it was called when it was typed; null for as the catalogue names it, and for a line without food. */
+            food?: null | string;
+            when?: null | components["schemas"]["GoesIn"];
+            /**
+             * Format: double
+             * @description How many of a line, as far as that was said.
+             */
+            pieces?: null | number;
+            /** @description True for a line of what is cooked already. */
+            cooked?: null | boolean;
         };
         /** @description One time under the lid. */
         DishStage: {
@@ -2510,14 +2543,16 @@ export interface components {
             /** @description True when the stages are those that were asked for; the next best is then the best. */
             isWanted: boolean;
         };
-        /** @description Something that could be read otherwise. While there is one, the answer is a question. */
-        Doubt: {
+        /** @description Something that could be read otherwise. */
+        DoubtView: {
             /** @description As typed. */
             text: string;
             /** @description How it was read. */
             reading: string;
-            /** @description How else it could be read; empty when it can only be right or wrong. */
+            /** @description How else it could be read. */
             or: string[];
+            /** @description What follows from the reading and from each of the others, as "18 min"; empty where it is the same. */
+            follows: string[];
         };
         /** @description Where the heat of a cook goes, kJ, and what does not add up. */
         EnergyView: {
@@ -2700,6 +2735,17 @@ export interface components {
             potId: null | string;
             /** @description All that was learned of a cut. */
             cut: null | string;
+        };
+        /** @enum {unknown} */
+        GoesIn: "under" | "after" | "aside" | null;
+        /** @description Where a question that is no load is answered. */
+        GoToView: {
+            /** @description Place: line-up, check, pot, cold or kitchen. */
+            place: string;
+            /** @description What happened, by name. */
+            case: string;
+            /** @description In a sentence. */
+            why: string;
         };
         /** @description State of the server. */
         Health: {
@@ -3793,6 +3839,11 @@ export interface components {
              * @description When the lid goes on, with offset; gives the answer a clock.
              */
             lidOnAt?: null | string;
+            /**
+             * Format: date-time
+             * @description When it is to be eaten, with offset: then the clock counts back from it, never before the lid can go on.
+             */
+            eatAt?: null | string;
             /** @description True when the meat is browned in the pot first. */
             browned?: null | boolean;
             /** @description True when pot and liquid are still hot from what was cooked in it a moment ago. */
@@ -3819,17 +3870,16 @@ export interface components {
             detail: null | string;
             instance: null | string;
         };
-        /**
-         * @description What minutes promise.
-         * @enum {unknown}
-         */
-        Promise: "sure" | "measured";
+        /** @enum {unknown} */
+        Promise: "sure" | "measured" | null;
         /** @description One quantity as typed, such as "3 lb 4 oz" or "1,5 kg". */
         QuantityBody: {
             /** @description What was typed; at most 40 characters. */
             text: null | string;
             dimension: null | components["schemas"]["Dimension"];
             units: null | components["schemas"]["UnitSystem"];
+            /** @description True for what a thermometer says of cooked meat: then a bare number is in the scale that makes sense. */
+            isReading?: null | boolean;
         };
         /** @description A quantity in kg, mm, ml or °C. */
         QuantityView: {
@@ -3862,6 +3912,13 @@ export interface components {
              * @description Minutes that the meat stood covered just before, 0 to 60; 0 unless given.
              */
             coveredMinutes?: null | number;
+        };
+        /** @description Something that must not go on. */
+        ReadStop: {
+            /** @description Code: stood-warm, smells, stuffed. */
+            code: string;
+            /** @description Why, and what to do. */
+            text: string;
         };
         /** @description Boiling down on the browning function, lid off: to half, or as far as a quarter of an hour goes. */
         Reduction: {
@@ -4462,6 +4519,23 @@ export interface components {
             atBone: number;
             /** @description In kitchen words. */
             label: string;
+        };
+        /** @description A stretch of the text and what it was taken for. */
+        TextSpan: {
+            /**
+             * Format: int32
+             * @description Where it begins, UTF-16 units.
+             */
+            from: number;
+            /**
+             * Format: int32
+             * @description Where it ends, exclusive.
+             */
+            to: number;
+            /** @description What it is about. */
+            kind: string;
+            /** @description In kitchen words; empty where there is nothing to say. */
+            as: string;
         };
         /** @description A way of thawing with the cook that follows. */
         ThawChoice: {

@@ -6,6 +6,7 @@ import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useReminding } from '@/shared/store/useReminder'
+import WentHere from '@/shared/ask/WentHere.vue'
 import UpdateBar from '@/shared/offline/UpdateBar.vue'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
 import PlaceLink from './PlaceLink.vue'
@@ -66,6 +67,7 @@ useReminding()
     </nav>
     <main id="main" class="main" :class="{ bare: isBare }" tabindex="-1">
       <UpdateBar v-if="!isBare" />
+      <WentHere v-if="!isBare" />
       <router-view />
     </main>
     <ShortcutSheet v-if="sheetIsOpen" v-model="sheetIsOpen" />

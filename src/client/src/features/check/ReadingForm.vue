@@ -53,7 +53,7 @@ async function send(celsius: number, scale: Scale) {
 }
 const readTyped = () =>
   attempt(async () => {
-    const body = { text: typed.value, dimension: 'temperature' as const, units: props.unitSystem }
+    const body = { text: typed.value, dimension: 'temperature' as const, units: props.unitSystem, isReading: true }
     const said = unwrap(await api.POST('/api/quantities', { body }))
     await send(said.value, said.scale ?? 'celsius')
   })

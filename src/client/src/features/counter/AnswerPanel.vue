@@ -68,7 +68,7 @@ const clock = computed(() =>
         type="button"
         class="other"
         data-testid="other-promise"
-        @click="emit('promise', plan.otherPromise.promise)"
+        @click="emit('promise', plan.otherPromise.promise!)"
       >
         <v-icon :icon="mdiSwapVertical" aria-hidden="true" />
         <span>Or {{ plan.otherPromise.text }}</span>

@@ -6,8 +6,13 @@ import { api, unwrap } from '@/api/client'
 import type { AskView, Promise as Promised, Settled } from '@/api/types'
 import { asking, typedEarly } from '@/shared/ask/early'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { goTo } from '@/shared/ask/went'
+import TypedText from '@/shared/ask/TypedText.vue'
 import { dishOf } from '@/shared/dishes/dishOf'
 import { useDishes } from '@/shared/dishes/useDishes'
+import { mealTime, saidMoment, useMeal } from '@/shared/meal/useMeal'
+import { clockTime } from '@/shared/units/format'
+import { today } from '@/shared/units/timeZone'
 import type { UnitSystem } from '@/api/types'
 
 /** What is typed or dictated becomes the sentence; what could be read otherwise is asked back, one touch each. */
@@ -25,6 +30,8 @@ const refusal = ref<string | null>(null)
 const busy = ref(false)
 const field = useTemplateRef<HTMLInputElement>('field')
 const router = useRouter()
+const meal = useMeal()
+const eaten = ref<Date | null>(null)
 const { add } = useDishes()
 const { findCut } = useCatalogue()
 const also = computed(() =>
@@ -41,21 +48,24 @@ watch(typed, (text) => {
   noAnswer.value = ''
 })
 
-let asked = ''
+const asked = ref('')
 async function ask() {
   if (typed.value.trim() === '') return
-  if (typed.value !== asked) settled.value = []
-  asked = typed.value
+  if (typed.value !== asked.value) settled.value = []
+  asked.value = typed.value
   busy.value = true
   try {
-    const body = { text: asked, units: props.units, settled: settled.value }
+    const body = { text: asked.value, units: props.units, settled: settled.value, today: today() }
     const answer = unwrap(await api.POST('/api/ask', { body }))
     heard.value = answer
     refusal.value = answer.problem
-    noAnswer.value = answer.problem ? ofBefore : answer.doubts.length > 0 ? notYet : ''
-    if (answer.cut) emit('heard', answer)
-    if (answer.readingCelsius !== null && answer.doubts.length === 0)
-      await router.push({ name: 'check', query: { reads: String(answer.readingCelsius), scale: answer.readingScale } })
+    const isStopped = answer.problem !== null || answer.stops.length > 0
+    noAnswer.value = isStopped ? ofBefore : answer.doubts.length > 0 ? notYet : ''
+    // What must not be cooked is no plan.
+    if (answer.cut && !isStopped) emit('heard', answer)
+    eaten.value = isStopped ? null : saidMoment(answer, new Date())
+    if (eaten.value) Object.assign(meal.value, mealTime(eaten.value, new Date()), { dishId: null, servings: null })
+    if (answer.doubts.length === 0 && answer.stops.length === 0) await goTo(router, answer)
   } catch (error) {
     refusal.value = (error as Error).message
     noAnswer.value = ofBefore
@@ -99,8 +109,10 @@ defineExpose({ focus: () => field.value?.focus() })
       <v-btn type="submit" class="ask-go" :icon="mdiArrowRight" aria-label="Ask" />
     </div>
     <div id="ask-said" aria-live="polite">
+      <TypedText v-if="heard && heard.spans.length > 0" :text="asked" :spans="heard.spans" />
+      <p v-for="stop in heard?.stops" :key="stop.code" class="stop refused" data-testid="ask-stop">{{ stop.text }}</p>
       <p v-if="refusal" class="stop refused" data-testid="refused">{{ refusal }}</p>
-      <ul v-else-if="heard && heard.doubts.length > 0" class="doubts" aria-label="How is this meant?">
+      <ul v-if="heard && heard.doubts.length > 0" class="doubts" aria-label="How is this meant?">
         <li v-for="doubt in heard.doubts" :key="doubt.text" data-testid="doubt">
           <b>“{{ doubt.text }}”:</b>
           <span v-if="doubt.or.length === 0">{{ doubt.reading }}?</span>
@@ -110,13 +122,19 @@ defineExpose({ focus: () => field.value?.focus() })
             :class="['tall', { likely: i === 0 }]"
             variant="outlined"
             @click="settle(doubt.text, reading)"
-            >{{ reading }}</v-btn
+            >{{ reading }}<small v-if="doubt.follows[i]" class="follows">{{ doubt.follows[i] }}</small></v-btn
           >
         </li>
       </ul>
-      <p v-if="heard && !refusal" class="ask-said">
+      <p v-if="heard && (heard.unknown.length > 0 || !refusal)" class="ask-said">
         <span v-for="word in heard.unknown" :key="word" class="unknown">Not understood: “{{ word }}”.</span>
-        <span v-for="guess in heard.assumed" :key="guess">{{ guess }}</span>
+        <template v-if="!refusal">
+          <span v-for="guess in heard.assumed" :key="guess">{{ guess }}</span>
+        </template>
+      </p>
+      <p v-if="eaten" class="also" data-testid="eaten">
+        <span>Eaten at {{ clockTime(eaten.toISOString()) }}: the clock below counts back from it.</span>
+        <router-link :to="{ name: 'line-up' }">The whole meal on the Line-up</router-link>
       </p>
       <p v-if="also.length > 0 && !noAnswer" class="also">
         <span>Below is the first. With {{ also.join(' and ') }} it is a dish.</span>
@@ -165,6 +183,10 @@ defineExpose({ focus: () => field.value?.focus() })
 }
 .also {
   margin-top: 8px;
+}
+.follows {
+  margin-left: 1ch;
+  font-weight: 400;
 }
 .likely {
   font-weight: 700;

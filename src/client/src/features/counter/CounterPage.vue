@@ -49,7 +49,9 @@ useIntervalFn(() => visible.value === 'visible' && (lidOnAt.value = wholeMinute(
 const pot = computed(() => pots.value.find((p) => p.id === draft.value.potId) ?? pots.value[0])
 const question = computed<Request>(() => ({ ...draft.value.request, pot: draft.value.request.pot ?? pot.value }))
 const asked = computed<Request | null>(() =>
-  settings.value && pot.value ? { ...question.value, lidOnAt: lidOnAt.value, units: unitSystem.value } : null,
+  settings.value && pot.value
+    ? { ...question.value, lidOnAt: lidOnAt.value, eatAt: draft.value.eatAt ?? null, units: unitSystem.value }
+    : null,
 )
 const { plan, refusal, busy, stale } = usePreview(asked)
 const minutes = computed(() => draft.value.request.minutes ?? plan.value?.minutes ?? null)

@@ -17,7 +17,8 @@ import LanePicture from './LanePicture.vue'
 import { numbersOf } from './lanes'
 import ThawChoices from './ThawChoices.vue'
 import TodoList from './TodoList.vue'
-import { mealTime, useLineUp } from './useLineUp'
+import { mealTime } from '@/shared/meal/useMeal'
+import { useLineUp } from './useLineUp'
 
 /** The whole meal back from eating time, for the cook on the Counter or a kept dish. */
 const { draft, change } = useDraft()

@@ -1,7 +1,8 @@
 import { describe, expect, test } from 'vitest'
 import type { LineUpTask } from '@/api/types'
 import { drawLanes } from './lanes'
-import { asItems, mealTime, servingMoment, usualMeal } from './useLineUp'
+import { mealTime, servingMoment, usualMeal } from '@/shared/meal/useMeal'
+import { asItems } from './useLineUp'
 
 const task = (id: string, lane: LineUpTask['lane'], start: string, end: string): LineUpTask => ({
   id,

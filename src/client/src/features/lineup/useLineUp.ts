@@ -1,47 +1,11 @@
 import { useQuery } from '@tanstack/vue-query'
-import { useLocalStorage } from '@vueuse/core'
 import { computed, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
-import type { DishItemBody, Request, ThawWay } from '@/api/types'
+import type { DishItemBody, Request } from '@/api/types'
 import type { Draft } from '@/shared/draft/useDraft'
+import { servingMoment, useMeal } from '@/shared/meal/useMeal'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { timeZone } from '@/shared/units/timeZone'
-
-/** When it is eaten, of what, and how it is thawed. */
-export interface Meal {
-  /** Hours and minutes on the wall clock. */
-  eatAt: string
-  /** Days from today. */
-  inDays: number
-  thaw: ThawWay
-  /** A kept dish; null for the cook on the Counter. */
-  dishId: string | null
-  /** For how many the kept dish is cooked; null for as many as it says. */
-  servings: number | null
-}
-
-/** A meal of which nothing has been said. */
-export const usualMeal: Meal = {
-  eatAt: '19:00',
-  inDays: 0,
-  thaw: 'none',
-  dishId: null,
-  servings: null,
-}
-
-/** The moment at which the household eats, in its own time zone. */
-export function servingMoment(meal: Meal, now: Date): Date {
-  const [hours = 19, minutes = 0] = meal.eatAt.split(':').map(Number)
-  return new Date(now.getFullYear(), now.getMonth(), now.getDate() + meal.inDays, hours, minutes)
-}
-
-/** Hour and day of a moment at which the household eats, the other way round. */
-export function mealTime(moment: Date, now: Date): Pick<Meal, 'eatAt' | 'inDays'> {
-  const midnight = (d: Date) => new Date(d.getFullYear(), d.getMonth(), d.getDate()).getTime()
-  const two = (n: number) => String(n).padStart(2, '0')
-  const days = Math.round((midnight(moment) - midnight(now)) / 86_400_000)
-  return { eatAt: `${two(moment.getHours())}:${two(moment.getMinutes())}`, inDays: Math.min(3, Math.max(0, days)) }
-}
 
 /** The cook of the Counter as a dish. */
 export function asItems(request: Request): DishItemBody[] {
@@ -60,7 +24,7 @@ export function asItems(request: Request): DishItemBody[] {
 
 /** The line-up of the cook on the Counter, made anew whenever something about it changes. */
 export function useLineUp(draft: Ref<Draft>, request: Ref<Request>) {
-  const meal = useLocalStorage<Meal>('ikuzo.meal', usualMeal, { mergeDefaults: true })
+  const meal = useMeal()
   const servedAt = computed(() => servingMoment(meal.value, new Date()))
   const counterDish = () => ({
     pot: request.value.pot ?? null,

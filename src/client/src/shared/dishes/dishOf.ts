@@ -23,9 +23,16 @@ export function dishOf(heard: AskView, promise: Promised | null): DishDocument {
     load: { ...load, ...shared },
     aim: heard.aim,
   }))
-  const beside = heard.beside
-    .filter((b) => b.kind === 'companion')
-    .map((b, i) => ({ key: `beside-${i + 1}`, kind: 'companion', id: b.id, grams: b.grams }))
+  const beside = heard.beside.map((b, i) => ({
+    key: `beside-${i + 1}`,
+    when: b.when,
+    food: b.food,
+    ...(b.kind === 'companion' && b.grams !== null
+      ? { kind: 'companion', id: b.id, grams: b.grams }
+      : b.kind === 'liquid' && b.ml !== null
+        ? { kind: 'liquid', id: b.id, ml: b.ml }
+        : { kind: 'line', text: `${b.measure} ${b.food}`.trim() }),
+  }))
   return {
     ...newDish(),
     name: 'New dish',

@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { api, unwrap } from '@/api/client'
 import type { AdaptBody, AskView, Cut, LoadBody, Pot, Request } from '@/api/types'
+import { saidMoment } from '@/shared/meal/useMeal'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 
 /** What is on the Counter: the question, and which pot of the household it is for. */
@@ -12,6 +13,8 @@ export interface Draft {
   crispMinutes?: number | null
   /** What of the cold store it is; nothing unless it came from there. */
   storeId?: string | null
+  /** When it is eaten; the clock of the answer counts back from it. */
+  eatAt?: string | null
 }
 
 /** The question with the pot that it is for; null for the household's usual one. */
@@ -19,6 +22,10 @@ export const withPot = ({ request, potId }: Draft, pots: readonly Pot[]): Reques
   ...request,
   pot: request.pot ?? pots.find((p) => p.id === potId) ?? null,
 })
+
+/** What cooks under the lid with the meat, of what was named beside it. */
+export const isUnderLid = (beside: AskView['beside'][number]) =>
+  beside.kind === 'companion' && (beside.when === null || beside.when === 'under')
 
 const first: Draft = {
   request: { load: { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.1 } },
@@ -71,6 +78,7 @@ export function useDraft() {
   /** Takes over what was typed; what was not said starts afresh. */
   function take(heard: AskView) {
     draft.value = {
+      eatAt: saidMoment(heard, new Date())?.toISOString() ?? null,
       potId: heard.potId ?? draft.value.potId,
       marinadeHours: heard.marinadeHours,
       crispMinutes: heard.crispMinutes,
@@ -89,14 +97,13 @@ export function useDraft() {
         },
         aim: heard.aim,
         pressure: heard.pressure,
-        promise: draft.value.request.promise,
+        promise: heard.promise ?? draft.value.request.promise,
+        altitudeMetres: heard.altitudeMetres,
         liquidMl: heard.liquidMl,
         minutes: heard.minutes,
         release: heard.release,
         browned: heard.brown,
-        companions: heard.beside
-          .filter((b) => b.kind === 'companion')
-          .map((b) => ({ id: b.id, grams: b.grams, inBowl: null })),
+        companions: heard.beside.filter(isUnderLid).map((b) => ({ id: b.id, grams: b.grams, inBowl: null })),
         pot: heard.potId === null && heard.potLitres !== null ? { capacityLitres: heard.potLitres } : null,
       },
     }
