@@ -110,6 +110,7 @@ try
         builder.Services.AddHostedService(services => services.GetRequiredService<DeviceRunner>());
         builder.Services.AddHostedService(services => services.GetRequiredService<BookKeeper>());
         builder.Services.AddHostedService<DailyBackup>();
+        builder.Services.AddHostedService<ReadyToRead>();
     }
 
     var app = builder.Build();

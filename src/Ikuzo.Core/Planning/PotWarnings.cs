@@ -10,7 +10,7 @@ namespace Ikuzo.Core.Planning;
 internal static class PotWarnings
 {
     private const double HighAltitudeMetres = 600;
-    private const double OneCup = 0.945; // a cup is 237 ml in a US drawer and 250 in a manual: who pours a cup there has poured it
+    private const double OneCup = 0.945; // a cup is 237 ml in one drawer, 240 on a packet and 250 in a manual: who pours a cup there has poured it
 
     public static readonly Warnings.Rule[] Rules =
     [
@@ -55,7 +55,7 @@ internal static class PotWarnings
     }
 
     private static Warning? LowLiquid(PlanRequest r, Wording say) =>
-        r.Liquid < (r.Units == UnitSystem.Us ? OneCup : 1) * r.Pot.MinimumLiquidMl - 0.5
+        r.Liquid < OneCup * r.Pot.MinimumLiquidMl - 0.5
             ? new(
                 "low-liquid",
                 WarningLevel.Stop,

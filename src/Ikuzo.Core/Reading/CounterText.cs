@@ -77,6 +77,11 @@ internal sealed class Interpretation
             phrase.Apply(Heard);
         }
 
+        if (Heard.Stretches.Exists(IsHeatPassedOver))
+        {
+            Heard.MayBeOtherHeat();
+        }
+
         _stretches = [.. Heard.Stretches.OrderBy(s => s.From)];
         Question = new Resolving(Heard, units, today).Question() with { Spans = Spans() };
         var state = Question.State is Loads.MeatState.Frozen or Loads.MeatState.Room ? Question.State : null;
@@ -98,6 +103,12 @@ internal sealed class Interpretation
             )
             + OfLoose();
     }
+
+    private bool IsHeatPassedOver(Stretch stretch) =>
+        stretch.About is About.Ordinary or About.Describing or About.Unknown
+        && Enumerable.Range(stretch.From, stretch.End - stretch.From).Any(at => _script.Word(at) is { } word && Heat.Contains(word));
+
+    private static readonly HashSet<string> Heat = PlainWords.Of("heat");
 
     // Weights that found their noun late are looked at late.
     private double OfLoose() =>

@@ -298,7 +298,10 @@ internal static partial class Grammar
         Named()
             .Replace(
                 written,
-                m => words.TryGetValue(m.Groups[1].Value, out var of) ? of : throw new FormatException($"No words are called {m.Value}.")
+                m =>
+                    words.TryGetValue(m.Groups[1].Value, out var of)
+                        ? $"( {of} )"
+                        : throw new FormatException($"No words are called {m.Value}.")
             );
 
     [GeneratedRegex(@"\$(\w+)")]

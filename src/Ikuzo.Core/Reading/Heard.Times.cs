@@ -75,6 +75,22 @@ internal sealed partial class Heard
         }
 
         SetMinutes(said);
+        _bare = Minutes == said.Quantity.Value ? said : _bare;
+    }
+
+    private Spoken? _bare;
+
+    /// <summary>A time by itself, beside heat that nothing came of ("grill", "in the pan"): it may be of that.</summary>
+    public void MayBeOtherHeat()
+    {
+        if (_bare is { } bare && Minutes == bare.Quantity.Value)
+        {
+            Doubts.Ask(
+                bare.Text.ToLowerInvariant(),
+                ("not under pressure", () => Minutes = null),
+                ("minutes under pressure", () => Minutes = bare.Quantity.Value)
+            );
+        }
     }
 
     private void SaysPressure(Spoken said)

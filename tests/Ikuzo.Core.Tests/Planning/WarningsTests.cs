@@ -44,7 +44,8 @@ public class WarningsTests
     [Theory]
     [InlineData(UnitSystem.Us, 236.588, false)]
     [InlineData(UnitSystem.Us, 230, true)]
-    [InlineData(UnitSystem.Metric, 236.588, true)]
+    [InlineData(UnitSystem.Metric, 236.588, false)]
+    [InlineData(UnitSystem.Metric, 230, true)]
     public void OneCup_IsTheCupThatThePotAsksFor(UnitSystem units, double ml, bool stops) =>
         Assert.Equal(
             stops,
@@ -52,8 +53,8 @@ public class WarningsTests
         );
 
     [Theory]
-    [InlineData(249, WarningLevel.Stop)]
-    [InlineData(250, null)]
+    [InlineData(235, WarningLevel.Stop)]
+    [InlineData(237, null)]
     public void LessLiquidThanThePotAsksFor_IsAStop(double liquidMl, WarningLevel? level)
     {
         var request = Request("chicken-thigh-bone-in", 6);

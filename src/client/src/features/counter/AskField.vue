@@ -10,7 +10,7 @@ import { goTo } from '@/shared/ask/went'
 import TypedText from '@/shared/ask/TypedText.vue'
 import { dishOf } from '@/shared/dishes/dishOf'
 import { useDishes } from '@/shared/dishes/useDishes'
-import { mealTime, saidMoment, useMeal } from '@/shared/meal/useMeal'
+import { dayWords, mealTime, saidMoment, useMeal } from '@/shared/meal/useMeal'
 import { clockTime } from '@/shared/units/format'
 import { today } from '@/shared/units/timeZone'
 import type { UnitSystem } from '@/api/types'
@@ -128,12 +128,15 @@ defineExpose({ focus: () => field.value?.focus() })
       </ul>
       <p v-if="heard && (heard.unknown.length > 0 || !refusal)" class="ask-said">
         <span v-for="word in heard.unknown" :key="word" class="unknown">Not understood: “{{ word }}”.</span>
-        <template v-if="!refusal">
+        <template v-if="!noAnswer">
           <span v-for="guess in heard.assumed" :key="guess">{{ guess }}</span>
         </template>
       </p>
       <p v-if="eaten" class="also" data-testid="eaten">
-        <span>Eaten at {{ clockTime(eaten.toISOString()) }}: the clock below counts back from it.</span>
+        <span
+          >Eaten {{ dayWords(eaten, new Date()) }} at {{ clockTime(eaten.toISOString()) }}: the clock below counts back
+          from it.</span
+        >
         <router-link :to="{ name: 'line-up' }">The whole meal on the Line-up</router-link>
       </p>
       <p v-if="also.length > 0 && !noAnswer" class="also">
@@ -151,10 +154,10 @@ defineExpose({ focus: () => field.value?.focus() })
 }
 .ask-said {
   margin: 4px 0 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 1ch;
   font-size: 0.95rem;
+}
+.ask-said span {
+  margin-right: 1ch;
 }
 .unknown {
   color: rgb(var(--v-theme-secondary));

@@ -17,7 +17,7 @@ import LanePicture from './LanePicture.vue'
 import { numbersOf } from './lanes'
 import ThawChoices from './ThawChoices.vue'
 import TodoList from './TodoList.vue'
-import { mealTime } from '@/shared/meal/useMeal'
+import { dayNames, mealTime } from '@/shared/meal/useMeal'
 import { useLineUp } from './useLineUp'
 
 /** The whole meal back from eating time, for the cook on the Counter or a kept dish. */
@@ -53,7 +53,7 @@ function choose(chosen: string) {
   if (!cook) Object.assign(meal.value, { dishId: chosen || null, servings: null })
 }
 const serve = (moment: Date) => Object.assign(meal.value, mealTime(moment, new Date()))
-const days = ['today', 'tomorrow', 'in two days', 'in three days'].map((title, value) => ({ value, title }))
+const days = dayNames.map((title, value) => ({ value, title }))
 const choices = computed(() => [
   ...active.value.map((c) => ({ value: onNowValue(c.id), title: `On now: ${c.name}` })),
   { value: '', title: counter.value },

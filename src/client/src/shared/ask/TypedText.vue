@@ -38,6 +38,7 @@ const stretches = computed(() => {
 }
 .as {
   ruby-position: under;
+  ruby-align: center;
   border-bottom: 1px solid rgba(var(--v-theme-on-background), 0.5);
 }
 rt {

@@ -37,15 +37,22 @@ export function mealTime(moment: Date, now: Date): Pick<Meal, 'eatAt' | 'inDays'
   return { eatAt: `${two(moment.getHours())}:${two(moment.getMinutes())}`, inDays: Math.min(3, Math.max(0, days)) }
 }
 
-/** The moment that was said to be eaten at; null where none was, or where it has passed. */
+/** The moment that was said to be eaten at: an hour that has passed is tomorrow's. Null where none was said, or on a day that is over. */
 export function saidMoment(heard: AskView, now: Date): Date | null {
   if (heard.eatInMinutes !== null) return new Date(now.getTime() + heard.eatInMinutes * 60_000)
   if (heard.eatAt === null) return null
   const [hours = 0, minutes = 0] = heard.eatAt.split(':').map(Number)
   const day = heard.eatDay === null ? now : new Date(`${heard.eatDay}T00:00`)
   const at = new Date(day.getFullYear(), day.getMonth(), day.getDate(), hours, minutes)
+  if (at <= now && heard.eatDay === null) at.setDate(at.getDate() + 1)
   return at > now ? at : null
 }
 
 /** The meal of the Line-up; it outlives a reload. */
 export const useMeal = () => useLocalStorage<Meal>('ikuzo.meal', usualMeal, { mergeDefaults: true })
+
+/** The days on which a meal can be, by how far away they are. */
+export const dayNames = ['today', 'tomorrow', 'in two days', 'in three days'] as const
+
+/** The day of a moment, in words. */
+export const dayWords = (moment: Date, now: Date) => dayNames[mealTime(moment, now).inDays]
