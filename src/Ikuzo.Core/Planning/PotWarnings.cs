@@ -10,7 +10,7 @@ namespace Ikuzo.Core.Planning;
 internal static class PotWarnings
 {
     private const double HighAltitudeMetres = 600;
-    private const double OneCup = 0.945; // a cup is 237 ml in one drawer, 240 on a packet and 250 in a manual: who pours a cup there has poured it
+    private const double OneCup = 0.945; // a cup is 237 ml, 240 on a packet, 250 in a manual: whoever pours one has poured it
 
     public static readonly Warnings.Rule[] Rules =
     [

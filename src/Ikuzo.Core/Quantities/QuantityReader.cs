@@ -224,7 +224,9 @@ public static class QuantityReader
         // "1 kg and 300 g potatoes" are two things; nobody says "2 lb and 4 oz" of two.
         var and = next < tokens.Count && tokens[next].Text == "and" && factor != 1 ? 1 : 0;
         var from = next + and;
-        if (first.Dimension is not (Dimension.Mass or Dimension.Time) || from >= tokens.Count || tokens[from].Number is null)
+        // "1.96 kg 200 g carrots" are two as well.
+        var isWhole = first.Value / factor % 1 == 0;
+        if (!isWhole || first.Dimension is not (Dimension.Mass or Dimension.Time) || from >= tokens.Count || tokens[from].Number is null)
         {
             return first;
         }

@@ -82,6 +82,7 @@ internal sealed class Interpretation
             Heard.MayBeOtherHeat();
         }
 
+        Heard.MayBeFrozen();
         _stretches = [.. Heard.Stretches.OrderBy(s => s.From)];
         Question = new Resolving(Heard, units, today).Question() with { Spans = Spans() };
         var state = Question.State is Loads.MeatState.Frozen or Loads.MeatState.Room ? Question.State : null;

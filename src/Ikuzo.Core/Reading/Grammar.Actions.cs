@@ -109,6 +109,7 @@ internal static partial class Grammar
         ["several"] = new((h, s) => h.Cold.Several(s)),
         ["meal"] = new((h, s) => h.Cold.IsMeal(s)),
         ["gone"] = new((h, _) => h.Cold.IsGone = true),
+        ["cooked"] = new((h, _) => h.IsCooked = true),
         // in a line of a dish
         ["stirred-together"] = new((h, _) => h.IsStirredTogether = true),
         ["in-bowl"] = new((h, _) => h.IsInBowl = true),

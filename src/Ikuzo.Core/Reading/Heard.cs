@@ -62,6 +62,18 @@ internal sealed partial class Heard(Doubts doubts)
     /// <summary>Other birds, meat and fish, in the order said.</summary>
     public List<(string Name, FoodKind Kind)> Others { get; } = [];
 
+    /// <summary>"Frozen" behind something beside the meat, and what that is.</summary>
+    public (string Text, string Food)? FrozenBehind { get; set; }
+
+    /// <summary>Asks of what "frozen" was said where it stands behind something else and nobody said how the meat is.</summary>
+    public void MayBeFrozen()
+    {
+        if (FrozenBehind is var (text, food) && State is null && Meats.Count > 0 && Meats.TrueForAll(m => m.State is null))
+        {
+            Doubts.Ask(text, ("the meat is frozen", () => State = MeatState.Frozen), ($"only the {food}", () => { }));
+        }
+    }
+
     /// <summary>State at lid-on, said of all.</summary>
     public MeatState? State { get; set; }
 

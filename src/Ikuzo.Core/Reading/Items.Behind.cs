@@ -204,9 +204,12 @@ internal sealed partial class Items
         {
             end++;
             var cost = apart + 0.1 * (end - at);
+            // "thighs, then 650 g carrots": what follows is another thing.
+            var isNext =
+                script.Word(at) is "and" or "plus" or "then" || (script.Word(at) is "with" && script.Word(end - 1) is not "weighing");
             var isEach = script.Word(end - 1) is "each" || (script.Word(end - 1) is "at" or "@" or "of" && d.Count is not null);
             var isAll = script.Word(end - 1) is "total" or "totalling" or "all" or "together" or "altogether";
-            if (script.Quantity(end) is { Dimension: Dimension.Mass } mass && d.Mass is null)
+            if (!isNext && script.Quantity(end) is { Dimension: Dimension.Mass } mass && d.Mass is null)
             {
                 yield return With(
                     d with
@@ -229,7 +232,7 @@ internal sealed partial class Items
             if (
                 script.Number(end) is { } number
                 && d is { Count: null, HasArticle: false, IsMeat: true }
-                && script.Word(at) is not ("and" or "with" or "plus")
+                && !isNext
                 && script.Quantity(end) is null
                 && number.Least == Math.Floor(number.Least)
             )

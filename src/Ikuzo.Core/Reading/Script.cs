@@ -218,16 +218,18 @@ internal sealed class Script
         return ways.Count <= 6 ? ways : [.. ways.OrderBy(w => w.Item2).Take(6)];
     }
 
-    // "15 oz. can": the stop ends no sentence.
+    // "15 oz. can": the stop ends no sentence. Before a number it does, save in "3 lb. 4 oz."
     private static List<Token> WithoutStopsOfUnits(IReadOnlyList<Token> tokens)
     {
         List<Token> kept = [];
-        foreach (var token in tokens)
+        for (var i = 0; i < tokens.Count; i++)
         {
+            var token = tokens[i];
             if (
                 token is { IsMark: true, Text: "." }
                 && kept is [.., { IsMark: false } last]
                 && (QuantityReader.IsUnit(last.Text) || IsShort(last.Text))
+                && (i + 1 == tokens.Count || tokens[i + 1].Number is null || last.Text is "lb" or "lbs")
             )
             {
                 continue;

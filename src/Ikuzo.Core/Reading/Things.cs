@@ -47,6 +47,7 @@ internal static class Things
         }
         else
         {
+            HearStateBehind(h, item, script);
             HearFood(h, item with { Measure = MeasureOf(item, script), Text = script.Typed(item.From, item.End).ToLowerInvariant() });
         }
     }
@@ -109,6 +110,17 @@ internal static class Things
         }
 
         h.Beside.Add(item);
+    }
+
+    // "350 g carrots, still frozen": the meat may be meant, and that changes its minutes.
+    private static void HearStateBehind(Heard h, Item item, Script script)
+    {
+        var noun = item.Nouns.Count > 0 ? item.Nouns[^1].End : item.End;
+        var behind = item.Says.FirstOrDefault(s => s.Value.State == MeatState.Frozen && s.From >= noun);
+        if (behind.Value is not null)
+        {
+            h.FrozenBehind = (script.Typed(behind.From, behind.End).ToLowerInvariant(), item.FoodSense!.Name);
+        }
     }
 
     /// <summary>A describing word that stands by itself: it is of the meat before it, or of all.</summary>

@@ -112,6 +112,10 @@ internal static class BookTable
             throw new FormatException($"No column says what was cooked. Columns: {string.Join(", ", header)}. Say which is which.");
         }
 
+        // Many rows say the same.
+        Dictionary<string, Question> heard = [];
+        Question Hear(string said) =>
+            heard.TryGetValue(said, out var known) ? known : heard[said] = CounterText.Read(said, usual.Settings.Units);
         for (var row = 2; csv.Read(); row++)
         {
             if (row > BookFile.MostCooks + 1)
@@ -121,7 +125,7 @@ internal static class BookTable
 
             string? Get(string field) =>
                 columns.FirstOrDefault(c => c.Value == field).Key is { } column ? csv.GetField(column)?.Trim() : null;
-            if (Row(Get, usual, now, out var why) is { } cook)
+            if (Row(Get, Hear, usual, now, out var why) is { } cook)
             {
                 yield return cook;
             }
@@ -134,6 +138,7 @@ internal static class BookTable
 
     private static (string, PlannedBody, IReadOnlyList<CookEvent>, CookVerdict)? Row(
         Func<string, string?> get,
+        Func<string, Question> hear,
         UsualKitchen usual,
         DateTimeOffset now,
         out string why
@@ -149,7 +154,7 @@ internal static class BookTable
             return null;
         }
 
-        var question = CounterText.Read(said, usual.Settings.Units);
+        var question = hear(said);
         if (question.Meat is not { } meat)
         {
             why = $"\"{said}\" names no meat that is known here.";
@@ -183,9 +188,7 @@ internal static class BookTable
             double.TryParse(get("celsius"), NumberStyles.Float, CultureInfo.InvariantCulture, out var read) && read is > -30 and < 130
                 ? read
                 : (double?)null;
-        var release =
-            CounterText.Read(get("release") is { Length: > 0 and < 40 } way ? way : "natural", usual.Settings.Units).Release
-            ?? Release.Natural;
+        var release = hear(get("release") is { Length: > 0 and < 40 } way ? way : "natural").Release ?? Release.Natural;
         var planned = Planned(meat, minutes, release, usual);
         var note =
             get("notes") is { Length: > 0 } notes && new PlainTextAttribute().IsValid(notes) ? notes[..Math.Min(notes.Length, 500)] : null;
