@@ -205,7 +205,7 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
             Text = meat.Text,
         };
         var from = CutOf(whole);
-        var count = (int)meat.Count!.Value.Least;
+        var count = (int)Math.Clamp(meat.Count!.Value.Least, 1, MeatLoad.MostPieces);
         var total = meat.Kg is { } kg ? Total(whole, from, count, kg) : Typical(from, count, meat.Size);
         var pieces = (int)Math.Clamp(Math.Round(total / cut.TypicalKg.Value), 1, MeatLoad.MostPieces);
         _assumed.Add(Text($"{pieces} {(pieces == 1 ? cut.Name : cut.Plural)} of {count} {(count == 1 ? from.Name : from.Plural)}."));

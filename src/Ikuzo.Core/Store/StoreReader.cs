@@ -28,7 +28,12 @@ public static class StoreReader
         var problem =
             said.Stops.Count > 0
                 ? said.Stops[0].Text
-                : said.Problem ?? (said.Portions > MostPortions ? $"At most {MostPortions:0} boxes." : null);
+                : said.Problem
+                    ?? (
+                        said.Portions > MostPortions ? $"At most {MostPortions:0} boxes."
+                        : said.Portions <= 0 ? "How many boxes? Half of one is the least."
+                        : null
+                    );
         if (problem is not null || said.Kind is not { } kind)
         {
             return new(null, understood, said.Unknown, problem ?? "Say what it is.");

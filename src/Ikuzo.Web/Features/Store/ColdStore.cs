@@ -43,6 +43,7 @@ internal sealed record StoreDocument(
     public (StoreDocument Left, StoreDocument Went)? Divide(double went)
     {
         var all = Portions ?? Pieces;
+        went = Portions is null ? Math.Max(1, Math.Round(went)) : went; // a piece goes whole
         if (all is not { } count || went >= count)
         {
             return null;

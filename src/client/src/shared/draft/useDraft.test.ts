@@ -13,6 +13,8 @@ const heard = {
   aim: 'pull',
   potId: null,
   potLitres: null,
+  eatAt: null,
+  eatInMinutes: null,
   beside: [],
 } as unknown as AskView
 
