@@ -50,6 +50,39 @@ public class OtherEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer
     }
 
     [Fact]
+    public async Task Ask_SaysWhatBecameOfEachStretch_WhereItBelongs_AndWhatMustNotGoOn()
+    {
+        async Task<System.Text.Json.Nodes.JsonNode> AskAsync(string text) =>
+            (await server.PostAsync("/api/ask", new { text, today = "2026-12-06" })).Body!;
+        const string Text = "6 thighs, 12 min vent, eat at half seven";
+        var heard = await AskAsync(Text);
+        Assert.Equal(["6", "thighs"], heard["spans"]!.AsArray().Take(2).Select(s => Text[(int)s!["from"]!..(int)s["to"]!]));
+        Assert.Equal(["amount", "meat"], heard["spans"]!.AsArray().Take(2).Select(s => (string)s!["kind"]!));
+        Assert.Equal("19:30", (string)heard["eatAt"]!);
+        Assert.Equal(12, (double)heard["minutes"]!);
+        Assert.Empty(heard["stops"]!.AsArray());
+        Assert.Null(heard["goTo"]);
+
+        Assert.Equal("stood-warm", (string)(await AskAsync("4 breasts left on the counter for 4 hours"))["stops"]![0]!["code"]!);
+        Assert.Empty((await AskAsync("4 breasts left on the counter for 1 hour"))["stops"]!.AsArray());
+        Assert.Equal("stood-warm", (string)(await AskAsync("4 breasts left out in the sun for 90 minutes, 35 C"))["stops"]![0]!["code"]!);
+        Assert.Equal("smells", (string)(await AskAsync("6 thighs that smell off"))["stops"]![0]!["code"]!);
+
+        var reading = await AskAsync("is 71 inside ok");
+        Assert.Equal("check", (string)reading["goTo"]!["place"]!);
+        Assert.Equal(71, (double)reading["readingCelsius"]!);
+        Assert.Equal("pot", (string)(await AskAsync("says burn"))["goTo"]!["place"]!);
+        Assert.NotNull((await AskAsync("canning 6 jars of chicken breast"))["problem"]);
+        Assert.Equal(1500, (double)(await AskAsync("6 thighs, we live at 1500 m"))["altitudeMetres"]!);
+        Assert.Equal("sure", (string)(await AskAsync("6 thighs, no thermometer"))["promise"]!);
+
+        var asked = (await AskAsync("500 g carrots, still frozen, 6 chicken thighs"))["doubts"]!.AsArray().Single()!;
+        Assert.Equal("still frozen", (string)asked["text"]!);
+        Assert.Equal(2, asked["follows"]!.AsArray().Count);
+        Assert.NotEqual((string)asked["follows"]![0]!, (string)asked["follows"]![1]!);
+    }
+
+    [Fact]
     public async Task Ask_FillsTheSentenceAndReportsUnknownWords()
     {
         var (_, heard) = await server.PostAsync("/api/ask", new { text = "6 frozen thighs 3 lb blorf in the 5.7 l pot" });

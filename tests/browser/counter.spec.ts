@@ -228,6 +228,30 @@ test('the release can be dragged and chosen, and says what each way costs', asyn
   await expect(page.getByTestId('release')).toHaveText('Leave it until the pin drops')
 })
 
+test('what was typed stands under the field with what it became; what must not be cooked is no plan', async ({ page }) => {
+  await ask(page, '8 drumsticks and potatoes cut in chunks, 12 min vent, eat at 23:59')
+  const typed = page.getByTestId('typed')
+  await expect(typed.locator('ruby', { hasText: 'potatoes' }).locator('rt')).toHaveText('potato')
+  await expect(page.getByTestId('eaten')).toContainText('23:59')
+  expect(await settled(page)).toBe(12)
+  await ask(page, '5 chicken legs left out of the fridge for 4 hours')
+  await expect(page.getByTestId('ask-stop')).toContainText('thrown away')
+  await expect(phrase(page, 'Pieces')).toHaveText('8') // what stands below is of before
+  await expect(page.getByRole('button', { name: 'Cook this' })).toBeDisabled()
+})
+
+test('a reading leads to Check, an event to the pot, with why', async ({ page }) => {
+  await ask(page, 'is 71 inside ok')
+  await expect(page).toHaveURL(/\/check\?reads=71/)
+  await expect(page.getByTestId('went')).toContainText('thermometer')
+  await page.getByRole('link', { name: 'Counter' }).first().click()
+  await ask(page, 'it says burn')
+  await expect(page).toHaveURL(/\/pot/)
+  await expect(page.getByTestId('went')).toContainText('switch off', { ignoreCase: true })
+  await page.getByRole('button', { name: 'Seen' }).click()
+  await expect(page.getByTestId('went')).toHaveCount(0)
+})
+
 test('what is not computed is refused, and the answer below is said to be of before', async ({ page }) => {
   await ask(page, 'boned and rolled chicken 1.3 kg')
   await expect(page.getByTestId('refused')).toContainText('as thick as a boneless turkey breast')

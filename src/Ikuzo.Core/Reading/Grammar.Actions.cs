@@ -86,7 +86,7 @@ internal static partial class Grammar
         ["servings"] = new((h, s) => h.Servings = s.Number.Most),
         ["for-number"] = new((h, s) => h.ForNumber(s)),
         // what stood warm, smells, is stuffed
-        ["stood"] = new((h, s) => h.Stood(s.Minutes)),
+        ["stood"] = new((h, s) => h.Stood(s)),
         ["stood-long"] = new((h, s) => h.StoodLong(s)),
         ["stood-night"] = new((h, _) => h.Stood(NightMinutes)),
         ["stood-from"] = new((h, s) => h.StoodFrom(s)),

@@ -47,6 +47,24 @@ internal sealed partial class Heard
         State ??= MeatState.Room;
     }
 
+    /// <summary>It stood warm so long, and maybe in heat.</summary>
+    public void Stood(Spoken said)
+    {
+        Stood(said.Minutes);
+        StoodInHeat |= Hot.Overlaps(said.Text.ToLowerInvariant().Split(' '));
+    }
+
+    private static readonly HashSet<string> Hot = PlainWords.Of("hot");
+
+    /// <summary>A place that is not cold was named, and nothing came of it.</summary>
+    public void MayHaveStood(string place)
+    {
+        if (StoodMinutes is null && Meats.Count > 0)
+        {
+            AskHowLong(place);
+        }
+    }
+
     private const double LongMinutes = 600; // over a night: longer than any rule
 
     /// <summary>It stands out of the cold, perhaps over a night.</summary>
@@ -91,9 +109,14 @@ internal sealed partial class Heard
             return;
         }
 
+        AskHowLong(said.Text.ToLowerInvariant());
+    }
+
+    private void AskHowLong(string text)
+    {
         State ??= MeatState.Room;
         Doubts.Ask(
-            said.Text.ToLowerInvariant(),
+            text,
             ("for over two hours, or nobody knows", () => Stood(LongMinutes)),
             ("for one to two hours", () => Stood(90)),
             ("for less than an hour", () => Stood(45))

@@ -113,6 +113,9 @@ internal sealed partial class Heard(Doubts doubts)
     /// <summary>Time that it stood warm, min.</summary>
     public double? StoodMinutes { get; private set; }
 
+    /// <summary>True where it stood in heat, as in a car or in the sun.</summary>
+    public bool StoodInHeat { get; private set; }
+
     /// <summary>Time in a marinade, h.</summary>
     public double? MarinadeHours { get; set; }
 

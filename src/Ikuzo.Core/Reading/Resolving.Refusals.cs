@@ -85,7 +85,12 @@ internal sealed partial class Resolving
 
     private IEnumerable<ReadStop> Stops()
     {
-        if (heard.StoodMinutes > SafetyRule.MostHoursOut * 60)
+        var isHot =
+            heard.StoodInHeat
+            || new[] { heard.StartCelsius, heard.ReadingCelsius }.Any(c =>
+                c > SafetyRule.HotRoomCelsius && c < SafetyRule.HotHoldingCelsius
+            );
+        if (heard.StoodMinutes > (isHot ? SafetyRule.MostHoursOutInHeat : SafetyRule.MostHoursOut) * 60)
         {
             yield return new("stood-warm", StoodWarm);
         }
