@@ -12,7 +12,7 @@ namespace Ikuzo.Core.Tests.Reading;
 /// </summary>
 public sealed class SentencesTests(ITestOutputHelper output)
 {
-    private const double LeastRight = 0.95;
+    private const double LeastRight = 0.99;
 
     private sealed record Said(string Text, Func<Question, bool> Holds);
 
