@@ -7,6 +7,9 @@ namespace Ikuzo.Core.Reading;
 /// <summary>What follows a noun.</summary>
 internal sealed partial class Items
 {
+    // "onions 200 g, 6 breasts": what stands behind a comma and a weight is rather the next one's.
+    private const double OfTheNext = 0.5;
+
     private IEnumerable<Item> AfterNoun(Item d)
     {
         var at = d.End;
@@ -147,7 +150,7 @@ internal sealed partial class Items
         {
             yield return way with
             {
-                Cost = way.Cost + apart,
+                Cost = way.Cost + apart + (apart > 0 && (d.Mass ?? d.Volume) is not null ? OfTheNext : 0),
             };
         }
 

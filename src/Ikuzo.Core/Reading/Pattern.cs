@@ -285,7 +285,7 @@ internal sealed partial class Pattern
                 for (var end = at; end <= at + MostGap && end <= script.Count; end++)
                 {
                     Go(end, (end - at) * GapCost, captured);
-                    if (script.IsMark(end) || script.Tokens[end].Number is not null)
+                    if (end == script.Count || script.IsMark(end) || script.Tokens[end].Number is not null || NeverSkipped(script, end))
                     {
                         break;
                     }
@@ -294,6 +294,9 @@ internal sealed partial class Pattern
                 break;
         }
     }
+
+    // How the meat is goes past no gap.
+    private static bool NeverSkipped(Script script, int at) => script.Word(at) is "frozen" or "thawed" or "raw";
 
     // As many as fit, and fewer.
     private static void Repeat(
