@@ -228,7 +228,9 @@ test('the release can be dragged and chosen, and says what each way costs', asyn
   await expect(page.getByTestId('release')).toHaveText('Leave it until the pin drops')
 })
 
-test('what was typed stands under the field with what it became; what must not be cooked is no plan', async ({ page }) => {
+test('what was typed stands under the field with what it became; what must not be cooked is no plan', async ({
+  page,
+}) => {
   await ask(page, '8 drumsticks and potatoes cut in chunks, 12 min vent, eat at 23:59')
   const typed = page.getByTestId('typed')
   await expect(typed.locator('ruby', { hasText: 'potatoes' }).locator('rt')).toHaveText('potato')
