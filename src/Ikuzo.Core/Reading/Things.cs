@@ -112,11 +112,13 @@ internal static class Things
         h.Beside.Add(item);
     }
 
-    // "350 g carrots, still frozen": the meat may be meant, and that changes its minutes.
+    // "350 g carrots, still frozen", "still frozen, 350 g carrots": the meat may be meant, and that changes its minutes.
     private static void HearStateBehind(Heard h, Item item, Script script)
     {
         var noun = item.Nouns.Count > 0 ? item.Nouns[^1].End : item.End;
-        var behind = item.Says.FirstOrDefault(s => s.Value.State == MeatState.Frozen && s.From >= noun);
+        var behind = item.Says.FirstOrDefault(s =>
+            s.Value.State == MeatState.Frozen && (s.From >= noun || Enumerable.Range(s.End, noun - s.End).Any(script.IsMark))
+        );
         if (behind.Value is not null)
         {
             h.FrozenBehind = (script.Typed(behind.From, behind.End).ToLowerInvariant(), item.FoodSense!.Name);
