@@ -16,12 +16,7 @@ public sealed record BookText(Question Question, DateOnly? Day)
     public static BookText Read(string text, DateOnly today, UnitSystem units)
     {
         var script = new Script(text);
-        var course = new Reader(script, Field.Book).Best();
-        var heard = new Heard(new Doubts([])) { IsOver = true };
-        foreach (var phrase in course.Phrases)
-        {
-            phrase.Apply(heard);
-        }
+        var heard = new Heard(new Doubts([])) { IsOver = true }.Take(new Reader(script, Field.Book).Best());
 
         var day = heard.Cold.Since?.Day.On(today, ahead: false);
         return new(new Resolving(heard, units, today).Question(), day <= today && day > today.AddDays(-MostDays) ? day : null);

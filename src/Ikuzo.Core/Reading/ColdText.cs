@@ -85,12 +85,7 @@ public sealed record ColdText
     public static ColdText Read(string text, DateOnly today, UnitSystem units)
     {
         var script = new Script(text);
-        var course = new Reader(script, Field.Cold).Best();
-        var heard = new Heard(new Doubts([]));
-        foreach (var phrase in course.Phrases)
-        {
-            phrase.Apply(heard);
-        }
+        var heard = new Heard(new Doubts([])).Take(new Reader(script, Field.Cold).Best());
 
         return Of(heard, text, new Resolving(heard, units, today).Question(), today);
     }

@@ -70,12 +70,7 @@ internal sealed class Interpretation
     {
         _script = script;
         Cost = course.Cost;
-        Heard = new Heard(new Doubts(settled));
-        var phrases = course.Phrases;
-        foreach (var phrase in phrases)
-        {
-            phrase.Apply(Heard);
-        }
+        Heard = new Heard(new Doubts(settled)).Take(course);
 
         if (PassedOver(Heat) is not null)
         {

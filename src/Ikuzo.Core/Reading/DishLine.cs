@@ -27,12 +27,7 @@ public static class DishLine
         }
 
         var script = new Script(line);
-        var course = new Reader(script, Field.Line).Best();
-        var heard = new Heard(new Doubts([]));
-        foreach (var phrase in course.Phrases)
-        {
-            phrase.Apply(heard);
-        }
+        var heard = new Heard(new Doubts([])).Take(new Reader(script, Field.Line).Best());
 
         return Named(heard) is { } raw ? Meat(heard, raw, key)
             : heard.AllMeats is [{ IsCooked: true } cooked, ..] ? Line(line, key, cooked.Text.ToLowerInvariant(), GoesIn.After)
@@ -132,11 +127,9 @@ public static class DishLine
 
     private static MeatItem Meat(Heard heard, MeatHeard raw, string key)
     {
-        var also = heard.AllMeats.Where(m => m != raw).ToList();
         heard.Meats.RemoveAll(m => m != raw);
         var question = new Resolving(heard, UnitSystem.Metric, default).Question(isLine: true);
         var meat = question.Meat!;
-        _ = also;
         return new(
             key,
             new MeatLoad

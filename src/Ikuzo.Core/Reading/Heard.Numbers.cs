@@ -170,6 +170,6 @@ internal sealed partial class Heard
             (ReadingCelsius, ReadingScale) = (celsius, scale);
         }
 
-        GoTo ??= new("check", "reading", "What a thermometer says is judged at Check.");
+        Asked("check", "reading");
     }
 }

@@ -19,6 +19,18 @@ internal sealed partial class Heard(Doubts doubts)
     /// <summary>Where what can be read otherwise is asked.</summary>
     public Doubts Doubts => doubts;
 
+    /// <summary>Hears every phrase of a course.</summary>
+    /// <returns>Itself.</returns>
+    public Heard Take(Course course)
+    {
+        foreach (var phrase in course.Phrases)
+        {
+            phrase.Apply(this);
+        }
+
+        return this;
+    }
+
     /// <summary>The meats, in the order said.</summary>
     public List<MeatHeard> Meats { get; } = [];
 

@@ -21,11 +21,7 @@ public sealed record RecipeStep(bool? Browned, double? MarinadeHours, double? Cr
         var heard = new Heard(new Doubts([]));
         foreach (var sentence in Sentences(cut))
         {
-            var script = new Script(sentence);
-            foreach (var phrase in new Reader(script, Field.Step).Best().Phrases)
-            {
-                phrase.Apply(heard);
-            }
+            heard.Take(new Reader(new Script(sentence), Field.Step).Best());
         }
 
         var isPressure =
@@ -39,6 +35,7 @@ public sealed record RecipeStep(bool? Browned, double? MarinadeHours, double? Cr
         );
     }
 
-    private static string[] Sentences(string text) =>
+    /// <summary>Its sentences.</summary>
+    internal static string[] Sentences(string text) =>
         text.Split(['.', ';'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
 }

@@ -24,9 +24,7 @@ public static class RecipeSteps
     /// <param name="food">What it is called.</param>
     public static GoesIn? When(IReadOnlyList<string> steps, string food)
     {
-        var sentences = steps
-            .SelectMany(s => s.Split(['.', ';'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
-            .ToList();
+        var sentences = steps.SelectMany(RecipeStep.Sentences).ToList();
         var opened = sentences.FindIndex(IsUnderPressure);
         var first = sentences.FindIndex(s => Names(s, food) && !IsExcept(s, food));
         return opened < 0 || first <= opened ? null
