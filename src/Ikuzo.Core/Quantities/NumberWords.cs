@@ -72,7 +72,11 @@ internal static class NumberWords
     private static (double, int)? PartAt(IReadOnlyList<Token> tokens, int at, double times)
     {
         var length = 1;
-        if (tokens[at].Number is { } several && several is > 1 and < 8 && char.IsLetter(tokens[at].Text[0]))
+        if (
+            tokens[at].Number is { } several
+            && several is > 1 and < 8
+            && (char.IsLetter(tokens[at].Text[0]) || (Word(tokens, at + 1) is "quarters" && Word(tokens, at + 2) is "of"))
+        )
         {
             times = several;
             length = 2;

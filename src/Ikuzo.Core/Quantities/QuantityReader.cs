@@ -77,6 +77,10 @@ public static class QuantityReader
     /// <summary>True for the name of a unit.</summary>
     internal static bool IsUnit(string word) => Units.ContainsKey(word);
 
+    /// <summary>The names of units that are long enough to be seen through a slip.</summary>
+    internal static IReadOnlyList<string> LongUnits { get; } =
+    [.. Units.Keys.Where(name => name.Length >= 4 && name.All(char.IsAsciiLetter))];
+
     /// <summary>Reads a number, or a range of two, that starts at a token; null when there is none.</summary>
     public static NumberSpan? NumberAt(IReadOnlyList<Token> tokens, int at)
     {

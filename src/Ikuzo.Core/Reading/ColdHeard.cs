@@ -59,6 +59,13 @@ internal sealed class ColdHeard
         }
     }
 
+    /// <summary>It came out of the freezer on a day, into the fridge.</summary>
+    public void ThawsSince(Spoken said)
+    {
+        Place = "thawing";
+        Since ??= (said.Fit.Get<SaidDay>()!, null);
+    }
+
     /// <summary>It was so many days ago.</summary>
     public void Ago(Spoken said) => Since ??= (new SaidDay { Away = -(int)(said.Quantity.Value / 1440) }, null);
 

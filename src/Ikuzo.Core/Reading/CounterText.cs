@@ -72,10 +72,7 @@ internal sealed class Interpretation
         Cost = course.Cost;
         Heard = new Heard(new Doubts(settled)).Take(course);
 
-        if (PassedOver(Heat) is not null)
-        {
-            Heard.MayBeOtherHeat();
-        }
+        Heard.MayBeOtherHeat(PassedOver(Heat) is not null);
 
         if (PassedOver(Warm, OfPlaces) is { } place)
         {

@@ -30,7 +30,12 @@ public static class DishLine
         var heard = new Heard(new Doubts([])).Take(new Reader(script, Field.Line).Best());
 
         return Named(heard) is { } raw ? Meat(heard, raw, key)
-            : heard.AllMeats is [{ IsCooked: true } cooked, ..] ? Line(line, key, cooked.Text.ToLowerInvariant(), GoesIn.After)
+            : heard.AllMeats is [{ IsCooked: true } cooked, ..]
+                ? Line(line, key, cooked.Text.ToLowerInvariant(), GoesIn.After) with
+                {
+                    Grams = cooked.Kg * 1000,
+                    IsCooked = true,
+                }
             : Main(heard) is { } item ? Beside(item, heard, line, key)
             : Line(line, key, null, IsFinish(line) ? GoesIn.After : null);
     }

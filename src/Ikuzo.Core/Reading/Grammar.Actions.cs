@@ -52,16 +52,18 @@ internal static partial class Grammar
         ["vents"] = new((h, _) => h.Vents()),
         ["pulsed"] = new((h, _) => h.Release = ReleaseKind.Pulsed),
         // before and after
-        ["browned"] = new((h, _) => h.Browned = true, h => h.Browned = false),
+        ["browned"] = new((h, s) => h.Browns(s), h => h.Browned = false),
         ["crisp"] = new((h, s) => h.Crisp(s), h => h.CrispMinutes = 0),
         ["crisp-usual"] = new((h, _) => h.CrispMinutes ??= KitchenTimes.CrispMinutes, h => h.CrispMinutes = 0),
         ["marinade"] = new((h, s) => h.MarinadeHours = s.Minutes / 60),
+        ["marinates"] = new((h, _) => h.Marinates(), _ => { }),
         ["marinade-night"] = new((h, _) => h.MarinadeHours ??= OvernightHours),
         // how it lies and should end
         ["rack"] = new((h, _) => h.Placement = Placement.Rack, h => h.Placement = Placement.InLiquid),
         ["in-liquid"] = new((h, _) => h.Placement = Placement.InLiquid),
         ["in-liquid-if-unsaid"] = new((h, _) => h.Placement ??= Placement.InLiquid),
         ["on-bed"] = new((h, _) => h.Placement = Placement.OnBed),
+        ["underneath"] = new((h, _) => h.Underneath()),
         ["single"] = new((h, _) => h.Arrangement = Arrangement.Single),
         ["overlapping"] = new((h, _) => h.Arrangement = Arrangement.Overlapping, h => h.Arrangement = Arrangement.Single),
         ["slice"] = new((h, _) => h.Aims(Aim.Slice), h => h.NotAims.Add(Aim.Slice)),
@@ -91,6 +93,7 @@ internal static partial class Grammar
         ["stood-night"] = new((h, _) => h.Stood(NightMinutes)),
         ["stood-from"] = new((h, s) => h.StoodFrom(s)),
         ["stood-unknown"] = new((h, s) => h.StoodUnknown(s)),
+        ["room"] = new((h, s) => h.RoomIs(s)),
         ["smells"] = new((h, s) => h.Smells(s)),
         ["stuffed"] = new((h, _) => h.Stops.Add("stuffed"), _ => { }),
         // at the pot
@@ -102,6 +105,7 @@ internal static partial class Grammar
         // in the cold
         ["use-by"] = new((h, s) => h.Cold.UseBy ??= s.Fit.Get<SaidDay>()),
         ["since"] = new((h, s) => h.Cold.Happened(s)),
+        ["thaws-since"] = new((h, s) => h.Cold.ThawsSince(s)),
         ["ago"] = new((h, s) => h.Cold.Ago(s)),
         ["stands-out"] = new((h, s) => h.StandsOut(s)),
         ["portions"] = new((h, s) => h.Cold.Portions = s.Number.Most),

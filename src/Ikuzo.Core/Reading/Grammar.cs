@@ -84,7 +84,8 @@ internal static partial class Grammar
         ["clock"] = Times.Clock,
         ["plainclock"] = Times.PlainClock,
         ["day"] = Times.Day,
-        ["food"] = FoodAhead,
+        ["food"] = (script, at) => Ahead(script, at, SenseKind.Food),
+        ["meatahead"] = (script, at) => Ahead(script, at, SenseKind.Meat),
         ["poultry"] = Poultry,
         ["end"] = (script, at) => script.IsMark(at) ? [(at, "", 0)] : [],
     };
@@ -207,17 +208,18 @@ internal static partial class Grammar
         }
     }
 
-    // Something to lie on follows: nothing is taken.
-    private static IEnumerable<(int, object, double)> FoodAhead(Script script, int at)
+    // The first thing that follows is food, as to lie on, or the meat: nothing is taken.
+    private static IEnumerable<(int, object, double)> Ahead(Script script, int at, SenseKind kind)
     {
         for (var i = at; i < Math.Min(at + 6, script.Count) && !script.IsMark(i); i++)
         {
-            if (script.Senses(i).Any(s => s is { Cost: 0, Sense.Kind: SenseKind.Food }))
+            var senses = script.Senses(i).Where(s => s.Cost == 0 && (kind == SenseKind.Food || !s.Sense.IsWeak)).ToList();
+            if (senses.Exists(s => s.Sense.Kind == kind))
             {
                 return [(at, "", 0)];
             }
 
-            if (script.Senses(i).Any(s => s is { Cost: 0, Sense.Kind: SenseKind.Meat, Sense.IsWeak: false }))
+            if (senses.Exists(s => s.Sense.Kind is SenseKind.Food or SenseKind.Meat && !s.Sense.IsWeak))
             {
                 break;
             }

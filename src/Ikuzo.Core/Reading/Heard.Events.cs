@@ -1,5 +1,6 @@
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Reading;
 
@@ -35,6 +36,9 @@ internal sealed partial class Heard
         Happened("check", "no-rack", said);
     }
 
+    /// <summary>What was named last lies underneath: to lie on, or to steam above.</summary>
+    public void Underneath() => Placement ??= Beside is [.., { Food.Liquid: null }] ? Loads.Placement.OnBed : Loads.Placement.Rack;
+
     /// <summary>It is not computed here.</summary>
     public void Decline(string why) => Declined ??= why;
 
@@ -53,6 +57,25 @@ internal sealed partial class Heard
         Stood(said.Minutes);
         StoodInHeat |= Hot.Overlaps(said.Text.ToLowerInvariant().Split(' '));
     }
+
+    /// <summary>How warm it is where the meat stood.</summary>
+    public void RoomIs(Spoken said)
+    {
+        var celsius =
+            said.Fit.Captured[0].Value is Quantity typed ? typed.Value
+            : said.Number.Most > MostRoomCelsius ? Temperatures.FromFahrenheit(said.Number.Most)
+            : said.Number.Most;
+        if (celsius < HotCelsius)
+        {
+            StoodInHeat |= celsius > SafetyRule.HotRoomCelsius;
+        }
+        else
+        {
+            Unknown.Add(said.Text);
+        }
+    }
+
+    private const double MostRoomCelsius = 50; // more is °F
 
     private static readonly HashSet<string> Hot = PlainWords.Of("hot");
 

@@ -139,10 +139,17 @@ internal sealed partial class Heard
         }
     }
 
-    /// <summary>A number that a thermometer says, in the scale that makes sense.</summary>
+    /// <summary>Numbers that a thermometer says, in the scale that makes sense.</summary>
     public void ReadBare(Spoken said)
     {
-        var number = said.Number.Most;
+        foreach (var number in said.Fit.All<NumberSpan>())
+        {
+            ReadBare(said, number.Most);
+        }
+    }
+
+    private void ReadBare(Spoken said, double number)
+    {
         if (number is < LeastBare or > MostBare)
         {
             As = "not a temperature";

@@ -51,6 +51,13 @@ internal sealed partial class Heard
     /// <summary>A time by itself: under pressure, likely.</summary>
     public void BareTime(Spoken said)
     {
+        if (_isMarinating && MarinadeHours is null && said.Quantity.Value >= LeastMarinadeMinutes)
+        {
+            As = "in its marinade";
+            MarinadeHours = said.Quantity.Value / 60;
+            return;
+        }
+
         if (said.Quantity.Value > MostMinutes)
         {
             As = "changes no minutes";
@@ -78,12 +85,36 @@ internal sealed partial class Heard
         _bare = Minutes == said.Quantity.Value ? said : _bare;
     }
 
+    private const double LeastMarinadeMinutes = 60; // estimate
+    private bool _isMarinating;
+
+    /// <summary>It is marinated, or was; a time of hours behind is of that.</summary>
+    public void Marinates() => _isMarinating = true;
+
     private Spoken? _bare;
 
-    /// <summary>A time by itself, beside heat that nothing came of ("grill", "in the pan"): it may be of that.</summary>
-    public void MayBeOtherHeat()
+    private const double MostBrowningMinutes = 10; // of one side or both; estimate
+
+    private bool _isBrownedSoLong;
+
+    /// <summary>It is browned first, perhaps for so long.</summary>
+    public void Browns(Spoken said)
     {
-        if (_bare is { } bare && Minutes == bare.Quantity.Value)
+        Browned = true;
+        _isBrownedSoLong = said.Fit.All<Quantity>().Any();
+    }
+
+    /// <summary>
+    /// A time by itself, beside heat that nothing came of ("grill", "in the pan") or browning of a length that nobody said: it may be of
+    /// that.
+    /// </summary>
+    public void MayBeOtherHeat(bool isNamed)
+    {
+        if (
+            _bare is { } bare
+            && Minutes == bare.Quantity.Value
+            && (isNamed || (Browned is true && !_isBrownedSoLong && bare.Quantity.Value <= MostBrowningMinutes))
+        )
         {
             Doubts.Ask(
                 bare.Text.ToLowerInvariant(),
@@ -125,6 +156,13 @@ internal sealed partial class Heard
     public void Crisp(Spoken said)
     {
         var minutes = said.Fit.Captured.Select(c => c.Value).OfType<Quantity>().First(q => q.Dimension == Dimension.Time).Value;
+        if (Meats.Count == 0 && said.Text.StartsWith("brown", StringComparison.OrdinalIgnoreCase))
+        {
+            As = "browned first"; // before there is anything to crisp
+            (Browned, _isBrownedSoLong) = (true, true);
+            return;
+        }
+
         var isEachSide =
             said.Script.Typed(said.From, Math.Min(said.Script.Count, said.Fit.End + 2)).Contains("side", StringComparison.OrdinalIgnoreCase)
             && !said.Text.Contains("side down", StringComparison.OrdinalIgnoreCase)

@@ -197,6 +197,9 @@ internal sealed partial class Heard(Doubts doubts)
     /// <summary>Weights and numbers that have no noun yet.</summary>
     public List<(double Kg, WeightOf Of, string Text)> LooseKg { get; } = [];
 
+    /// <summary>A number that is said of each of several kinds.</summary>
+    public NumberSpan? OfEach { get; set; }
+
     /// <summary>Numbers that have no noun yet.</summary>
     public List<(NumberSpan Number, string Text)> LooseNumbers { get; } = [];
 

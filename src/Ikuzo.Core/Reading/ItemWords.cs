@@ -26,6 +26,9 @@ internal static class ItemWords
     public static (GoesIn? When, Pattern Pattern)[] Purposes { get; } =
     [.. Rows("purposes").Select(r => (r[0] == "-" ? (GoesIn?)null : Enum.Parse<GoesIn>(r[0], true), Of(r[1])))];
 
+    /// <summary>Words between the weights of pieces that are weighed one by one.</summary>
+    public static HashSet<string> BetweenWeights { get; } = Words("between-weights");
+
     /// <summary>"Each".</summary>
     public static Pattern[] Each { get; } = Patterns("each");
 
@@ -35,6 +38,9 @@ internal static class ItemWords
     /// <summary>"Of them".</summary>
     public static Pattern[] Counted { get; } = Patterns("counted");
 
+    /// <summary>"Of each".</summary>
+    public static Pattern[] OfEach { get; } = Patterns("of-each");
+
     /// <summary>"Or".</summary>
     public static Pattern[] Alternatives { get; } = Patterns("alternatives");
 
@@ -43,6 +49,9 @@ internal static class ItemWords
 
     /// <summary>"In 2 cm dice".</summary>
     public static Pattern[] CutTo { get; } = Patterns("cut-to");
+
+    /// <summary>"Each cut in three".</summary>
+    public static Pattern[] CutInto { get; } = Patterns("cut-into");
 
     /// <summary>"Without the".</summary>
     public static Pattern[] Not { get; } = Patterns("not");

@@ -265,7 +265,9 @@ internal sealed partial class Items
         {
             foreach (var fit in ItemWords.Each.SelectMany(p => p.At(script, at)))
             {
-                yield return With(d with { MassOf = WeightOf.Each }, at, fit.End, About.Amount, "weight of each piece", fit.Cost);
+                // "500 g thighs, each cut in three": without a number it is rather the next word's.
+                var far = d.Count is null && d.Mass.Value.End < at && d.Stands == AmountStands.Before ? 0.5 : 0;
+                yield return With(d with { MassOf = WeightOf.Each }, at, fit.End, About.Amount, "weight of each piece", fit.Cost + far);
             }
         }
 
@@ -301,6 +303,11 @@ internal sealed partial class Items
         if (d.Count is not null && word is "of" && script.Word(at + 1) is "them" or "em" or "these" or "those")
         {
             yield return With(d, at, at + 2, About.Amount, "how many", 0);
+        }
+
+        if (d is { IsMeat: true, Count: not null, Mass: null, IsPerPerson: false } && word is "each" or "apiece")
+        {
+            yield return With(d with { IsPerPerson = true }, at, at + 1, About.Amount, "for each who eats", Small);
         }
 
         if (word is "per" or "each" && script.Word(at + 1) is "person" or "head" or "adult")

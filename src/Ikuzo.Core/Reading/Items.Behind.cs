@@ -18,6 +18,11 @@ internal sealed partial class Items
             yield break;
         }
 
+        if (EachByItself(d, at) is { } weighed)
+        {
+            yield return weighed;
+        }
+
         foreach (var way in Purposed(d, at))
         {
             yield return way;
@@ -39,6 +44,60 @@ internal sealed partial class Items
         }
     }
 
+    // "180 g + 240 g", "one 210 g, the other 260 g": as many weights as there are pieces.
+    private Item? EachByItself(Item d, int at)
+    {
+        if (d is not { IsMeat: true, Mass: null, Count.Value: { Least: >= 2 and <= MostByThemselves } many } || many.Least != many.Most)
+        {
+            return null;
+        }
+
+        List<double> weights = [];
+        var next = at;
+        for (var end = at; end < script.Count && weights.Count < many.Least; )
+        {
+            if (script.Quantity(end) is { Dimension: Dimension.Mass } mass)
+            {
+                weights.Add(mass.Value);
+                end += mass.Tokens;
+                next = end;
+            }
+            else if (script.IsMark(end) || (script.Word(end) is { } word && ItemWords.BetweenWeights.Contains(word)))
+            {
+                end++;
+            }
+            else
+            {
+                return null;
+            }
+        }
+
+        return weights.Count < many.Least || IsOfAnother(next)
+            ? null
+            : With(
+                d with
+                {
+                    Mass = new(new(Dimension.Mass, weights.Sum(), next - at), at, next),
+                    MassOf = WeightOf.All,
+                    HeaviestKg = weights.Max(),
+                    Stands = AmountStands.Behind,
+                },
+                at,
+                next,
+                About.Amount,
+                "weight of each by itself"
+            );
+    }
+
+    // "210 g and 150 g of carrots": the second is theirs.
+    private bool IsOfAnother(int at)
+    {
+        var noun = script.Word(at) is "of" ? at + 1 : at;
+        return script.Senses(noun).Any(s => s.Cost == 0 && s.Sense.Kind is SenseKind.Food or SenseKind.Meat or SenseKind.Describing);
+    }
+
+    private const int MostByThemselves = 6;
+
     private IEnumerable<Item> MarkBehind(Item d, int at)
     {
         var mark = script.Tokens[at].Text;
@@ -52,28 +111,6 @@ internal sealed partial class Items
         {
             yield return To(d with { Open = d.Open - 1 }, at + 1, 0);
             yield break;
-        }
-
-        if (
-            mark is "+"
-            && d.Mass is { Value: var first }
-            && script.Quantity(at + 1) is { Dimension: Dimension.Mass } second
-            && d.Count is { Value.Most: 2 }
-        )
-        {
-            var end = at + 1 + second.Tokens;
-            yield return With(
-                d with
-                {
-                    Mass = new(first with { Value = first.Value + second.Value }, d.Mass.Value.From, end),
-                    MassOf = WeightOf.All,
-                    HeaviestKg = Math.Max(first.Value, second.Value),
-                },
-                at,
-                end,
-                About.Amount,
-                "weight of each"
-            );
         }
 
         if (mark is "/" && d.Mass is not null && script.Quantity(at + 1) is { Dimension: Dimension.Mass })
@@ -136,6 +173,22 @@ internal sealed partial class Items
                     apart
                 );
             }
+        }
+
+        foreach (var fit in ItemWords.CutInto.SelectMany(p => p.At(script, at)))
+        {
+            var prep = ((NumberSpan)fit.Captured[0].Value).Most > 2 ? Prep.Quartered : Prep.Halved;
+            yield return With(
+                d with
+                {
+                    Says = d.Says.Add(new(new Describing { Prep = prep }, at, fit.End)),
+                },
+                at,
+                fit.End,
+                About.Describing,
+                "how it is cut",
+                apart + fit.Cost
+            );
         }
 
         foreach (var lexeme in script.Senses(at))

@@ -6,7 +6,7 @@ namespace Ikuzo.Core.Reading;
 /// </summary>
 internal sealed partial class Items(Script script)
 {
-    private const int MostDrafts = 60;
+    private const int MostDrafts = 24;
 
     // What it costs beside the cheapest way: the unusual order, the comma, the skipped word.
     private const double Behind = 0.25,

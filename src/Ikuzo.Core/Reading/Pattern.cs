@@ -30,9 +30,11 @@ internal sealed record Fit(int End, double Cost, ImmutableList<Captured> Capture
 /// </summary>
 internal sealed partial class Pattern
 {
-    private const int MostRepeats = 8;
+    private const int MostRepeats = 12;
     private const int MostGap = 3;
     private const double GapCost = 0.2;
+    private const int MostBetween = 2;
+    private const double BetweenCost = 0.1;
 
     private readonly Node _root;
 
@@ -48,7 +50,7 @@ internal sealed partial class Pattern
 
     private sealed record OneOf(Node[] Ways) : Node;
 
-    private sealed record Often(Node Part, int Least, int Most) : Node;
+    private sealed record Often(Node Part, int Most) : Node;
 
     private sealed record Comma : Node;
 
@@ -86,26 +88,7 @@ internal sealed partial class Pattern
     }
 
     /// <summary>All stretches from a place on that it fits, one for each end, the cheapest.</summary>
-    public IEnumerable<Fit> At(Script script, int at)
-    {
-        Dictionary<int, Fit> found = [];
-        Match(
-            script,
-            [_root],
-            0,
-            at,
-            0,
-            [],
-            (end, cost, captured) =>
-            {
-                if (end > at && (!found.TryGetValue(end, out var known) || known.Cost > cost))
-                {
-                    found[end] = new(end, cost, captured);
-                }
-            }
-        );
-        return found.Values;
-    }
+    public IEnumerable<Fit> At(Script script, int at) => Onward(new(script, at), _root, [new(at, 0, [])]).FindAll(f => f.End > at);
 
     private static Node Ways(string[] parts, ref int at, IReadOnlyDictionary<string, Reads> classes, HashSet<string> words)
     {
@@ -170,8 +153,8 @@ internal sealed partial class Pattern
     private static Node Repeated(Node node, string written) =>
         written[^1] switch
         {
-            '?' => new Often(node, 0, 1),
-            '*' => new Often(node, 0, MostRepeats),
+            '?' => new Often(node, 1),
+            '*' => new Often(node, MostRepeats),
             _ => node,
         };
 
@@ -216,75 +199,129 @@ internal sealed partial class Pattern
         }
     }
 
-    private static void Match(
-        Script script,
-        Node[] parts,
-        int next,
-        int at,
-        double cost,
-        ImmutableList<Captured> captured,
-        Action<int, double, ImmutableList<Captured>> done
-    )
+    // Where a match began: between its words others may stand that change nothing.
+    private sealed record Ground(Script Script, int From)
     {
-        if (next == parts.Length)
+        public bool IsPassed(int at) => at > From && Script.Word(at) is { } word && Between.Contains(word);
+    }
+
+    private static readonly HashSet<string> Between = PlainWords.Of("between");
+
+    // All places to which a node leads from some, one way to each: the cheapest.
+    private static List<Fit> Onward(Ground ground, Node node, List<Fit> from)
+    {
+        switch (node)
         {
-            done(at, cost, captured);
-            return;
+            case Row row:
+                foreach (var part in row.Parts)
+                {
+                    from = from.Count == 0 ? from : Onward(ground, part, from);
+                }
+
+                return from;
+            case Often often:
+                return Repeated(ground, often, from);
         }
 
-        void Go(int end, double more, ImmutableList<Captured> with) => Match(script, parts, next + 1, end, cost + more, with, done);
-        switch (parts[next])
+        List<Fit> to = [];
+        if (node is OneOf ways)
         {
-            case Literal literal:
-                foreach (var (word, more) in script.Variants(at))
+            foreach (var way in ways.Ways)
+            {
+                foreach (var fit in Onward(ground, way, from))
                 {
-                    if (literal.Words.Contains(word))
+                    Keep(to, fit);
+                }
+            }
+
+            return to;
+        }
+
+        foreach (var fit in from)
+        {
+            Step(ground, node, fit, to);
+        }
+
+        return to;
+    }
+
+    private static bool Keep(List<Fit> to, Fit fit)
+    {
+        for (var i = 0; i < to.Count; i++)
+        {
+            if (to[i].End == fit.End)
+            {
+                if (to[i].Cost <= fit.Cost)
+                {
+                    return false;
+                }
+
+                to[i] = fit;
+                return true;
+            }
+        }
+
+        to.Add(fit);
+        return true;
+    }
+
+    // As many as fit, and fewer.
+    private static List<Fit> Repeated(Ground ground, Often often, List<Fit> from)
+    {
+        List<Fit> all = [.. from];
+        var last = from;
+        for (var times = 0; times < often.Most && last.Count > 0; times++)
+        {
+            List<Fit> more = [];
+            foreach (var fit in Onward(ground, often.Part, last))
+            {
+                if (Keep(all, fit))
+                {
+                    more.Add(fit);
+                }
+            }
+
+            last = more;
+        }
+
+        return all;
+    }
+
+    private static void Step(Ground ground, Node node, Fit fit, List<Fit> to)
+    {
+        var script = ground.Script;
+        switch (node)
+        {
+            case Literal or Class:
+                for (var (at, passed) = (fit.End, 0); ; at++, passed++)
+                {
+                    Word(script, node, at, fit with { Cost = fit.Cost + passed * BetweenCost }, to);
+                    if (passed == MostBetween || !ground.IsPassed(at))
                     {
-                        Go(at + 1, more, captured);
                         break;
                     }
                 }
 
                 break;
-            case Class reads:
-                foreach (var (end, value, more) in reads.Reads(script, at))
-                {
-                    Go(end, more, captured.Add(new(value, at, end)));
-                }
-
-                break;
-            case Row row:
-                Match(script, row.Parts, 0, at, 0, captured, (end, more, with) => Go(end, more, with));
-                break;
-            case OneOf ways:
-                foreach (var way in ways.Ways)
-                {
-                    Match(script, [way], 0, at, 0, captured, (end, more, with) => Go(end, more, with));
-                }
-
-                break;
-            case Often often:
-                Repeat(script, often, often.Most, at, 0, captured, Go);
-                break;
             case Comma:
-                Go(at, 0, captured);
-                for (var end = at; end < script.Count && script.IsMark(end) && end < at + 2; end++)
+                Keep(to, fit);
+                for (var end = fit.End; end < script.Count && script.IsMark(end) && end < fit.End + 2; end++)
                 {
-                    Go(end + 1, 0, captured);
+                    Keep(to, fit with { End = end + 1 });
                 }
 
                 break;
             case Mark:
-                if (at < script.Count && script.IsMark(at))
+                if (fit.End < script.Count && script.IsMark(fit.End))
                 {
-                    Go(at + 1, 0, captured);
+                    Keep(to, fit with { End = fit.End + 1 });
                 }
 
                 break;
             case Gap:
-                for (var end = at; end <= at + MostGap && end <= script.Count; end++)
+                for (var end = fit.End; end <= fit.End + MostGap && end <= script.Count; end++)
                 {
-                    Go(end, (end - at) * GapCost, captured);
+                    Keep(to, fit with { End = end, Cost = fit.Cost + (end - fit.End) * GapCost });
                     if (end == script.Count || script.IsMark(end) || script.Tokens[end].Number is not null || NeverSkipped(script, end))
                     {
                         break;
@@ -295,41 +332,30 @@ internal sealed partial class Pattern
         }
     }
 
+    private static void Word(Script script, Node node, int at, Fit fit, List<Fit> to)
+    {
+        if (node is Literal literal)
+        {
+            foreach (var (word, more) in script.Variants(at))
+            {
+                if (literal.Words.Contains(word))
+                {
+                    Keep(to, fit with { End = at + 1, Cost = fit.Cost + more });
+                    break;
+                }
+            }
+        }
+        else if (node is Class reads)
+        {
+            foreach (var (end, value, more) in reads.Reads(script, at))
+            {
+                Keep(to, new(end, fit.Cost + more, fit.Captured.Add(new(value, at, end))));
+            }
+        }
+    }
+
     // How the meat is goes past no gap.
     private static bool NeverSkipped(Script script, int at) => script.Word(at) is "frozen" or "thawed" or "raw";
-
-    // As many as fit, and fewer.
-    private static void Repeat(
-        Script script,
-        Often often,
-        int left,
-        int at,
-        double cost,
-        ImmutableList<Captured> captured,
-        Action<int, double, ImmutableList<Captured>> go
-    )
-    {
-        if (left > 0)
-        {
-            Match(
-                script,
-                [often.Part],
-                0,
-                at,
-                0,
-                captured,
-                (end, more, with) =>
-                {
-                    if (end > at)
-                    {
-                        Repeat(script, often, left - 1, end, cost + more, with, go);
-                    }
-                }
-            );
-        }
-
-        go(at, cost, captured);
-    }
 
     [GeneratedRegex(@"\(|\)[?*]?|[^\s()]+")]
     private static partial Regex Parts();

@@ -73,6 +73,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
         LeastPotMl = 2000,
         Binding = 5,
         LooseDescribing = 0.9,
+        LooseOfTheMeat = 0.9,
         OtherStyle = 0.35,
         Torn = 6; // "2 chicken" and "cutlets"
 
@@ -299,6 +300,11 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
                 );
             }
 
+            foreach (var ofEach in ItemWords.OfEach.SelectMany(p => p.At(script, end)))
+            {
+                yield return Amount(at, ofEach.End, LooseCounted, "how many of each", h => h.OfEach = number);
+            }
+
             yield return Amount(
                 at,
                 end,
@@ -306,6 +312,11 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
                 "how many",
                 h => h.LooseNumbers.Add((number, script.Typed(at, end).ToLowerInvariant()))
             );
+        }
+
+        foreach (var phrase in OfTheMeat(at))
+        {
+            yield return phrase;
         }
 
         foreach (var lexeme in script.Senses(at).Where(s => s.Sense.Kind == SenseKind.Describing))
@@ -349,6 +360,45 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
                 h.Stretches.Add(new(at, at + 1, About.Unknown, ""));
             }
         );
+    }
+
+    // "Thighs, peas, 6 boneless", "a curry of thighs, 700 g bone in": an amount of the meat that was named before.
+    private IEnumerable<Phrase> OfTheMeat(int at)
+    {
+        var (mass, number) = (script.Quantity(at), script.Number(at));
+        var end =
+            mass is { Dimension: Dimension.Mass } ? at + mass.Value.Tokens
+            : mass is null && number is not null ? at + number.Value.Tokens
+            : at;
+        if (end == at)
+        {
+            yield break;
+        }
+
+        foreach (var lexeme in script.Senses(end).Where(s => s.Sense is { Kind: SenseKind.Describing, Says.IsOfMeat: true }))
+        {
+            var (amount, stop, says) = (script.Typed(at, end).ToLowerInvariant(), end + lexeme.Length, lexeme.Sense.Says!);
+            yield return new(
+                at,
+                stop,
+                LooseOfTheMeat + lexeme.Cost,
+                [],
+                h =>
+                {
+                    if (mass is { } weight)
+                    {
+                        h.LooseKg.Add(new(weight.Value, WeightOf.Unsaid, amount));
+                    }
+                    else
+                    {
+                        h.LooseNumbers.Add((number!.Value, amount));
+                    }
+
+                    Note(h, new(at, end, About.Amount, mass is null ? "how many" : "weight"));
+                    Things.Describe(h, says, new(end, stop, About.State, ""), script);
+                }
+            );
+        }
     }
 
     private bool NamesMeat(int at) =>

@@ -14,6 +14,11 @@ internal sealed partial class Resolving
             heard.Meats.ForEach(m => m.BoneIn ??= bone);
         }
 
+        if (heard.OfEach is { } each)
+        {
+            heard.Meats.ForEach(m => m.Count ??= each);
+        }
+
         foreach (var (kg, of, text) in heard.LooseKg)
         {
             BindKg(kg, of, text);

@@ -127,12 +127,24 @@ internal sealed partial class Resolving
         }
     }
 
-    // "Chicken for sandwiches, 3 breasts": a bird that is named before its part is no bird of its own.
+    // "Chicken for sandwiches, 3 breasts", "legs and thighs: 4 drumsticks, 4 thighs": what is named without an amount, and then again
+    // with one, is not there twice.
     private void DropAnnounced()
     {
         bool IsAnnounced(MeatHeard m) =>
-            m is { Part: null, CutId: null, Count: null, Kg: null, IsOne: false, IsPlural: false, BoneIn: null }
-            && heard.Meats.Exists(o => o != m && o.IsNamed && (o.Species ?? m.Species) == m.Species);
+            m is { CutId: null, Count: null, Kg: null, Packs: null, IsOne: false }
+            && (
+                m is { Part: null, IsPlural: false, BoneIn: null }
+                    ? heard.Meats.Exists(o => o != m && o.IsNamed && (o.Species ?? m.Species) == m.Species)
+                    : m.Part is not null
+                        && heard.Meats.Exists(o =>
+                            o != m
+                            && (o.Count is not null || o.Kg is not null)
+                            && IsOf(o, m.Part.Value)
+                            && (o.Species ?? m.Species) == (m.Species ?? o.Species)
+                        )
+            );
+        static bool IsOf(MeatHeard of, Part part) => of.Part == part || (part == Part.Leg && of.Part is Part.Thigh or Part.Drumstick);
         foreach (var bird in heard.Meats.Where(IsAnnounced).ToList())
         {
             foreach (var part in heard.Meats.Where(m => m != bird))
@@ -140,6 +152,7 @@ internal sealed partial class Resolving
                 part.Species ??= bird.Species;
                 part.Aim ??= bird.Aim;
                 part.State ??= bird.State;
+                part.BoneIn ??= part.Part == bird.Part ? bird.BoneIn : null;
             }
 
             heard.Meats.Remove(bird);

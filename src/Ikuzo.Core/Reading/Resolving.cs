@@ -65,7 +65,7 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
             EatAt = heard.EatAt,
             EatDay = today == default ? null : heard.EatDay?.On(today, ahead: true),
             EatInMinutes = heard.EatInMinutes,
-            ReadingCelsius = heard.ReadingCelsius,
+            ReadingCelsius = heard.Declined is null ? heard.ReadingCelsius : null,
             ReadingScale = heard.ReadingCelsius is null ? null : heard.ReadingScale,
             Stops = [.. Stops()],
             GoTo = GoToOf(),
@@ -186,7 +186,10 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
             return CutUp(meat, cut, source);
         }
 
-        var count = meat.IsPerPerson ? null : meat.Count?.Least * (meat is { Packs: { } packs, Kg: null } ? packs : 1);
+        var count =
+            meat.IsPerPerson && heard.Servings is not null
+                ? null
+                : meat.Count?.Least * (meat is { Packs: { } packs, Kg: null } ? packs : 1);
         var pieces = (int)Math.Clamp(count ?? GuessPieces(meat, cut), 1, MeatLoad.MostPieces);
         return new(cut, pieces, meat.Kg is { } kg ? Total(meat, cut, pieces, kg) : Typical(cut, pieces, meat.Size));
     }
@@ -215,7 +218,13 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
     // Without a word for it the weight is of all, unless only the weight of each makes sense.
     private double Total(MeatHeard meat, Cut cut, int pieces, double kg)
     {
-        if (pieces == 1 || meat.WeightOf == WeightOf.All || (meat.WeightOf == WeightOf.Unsaid && meat.Count is null))
+        var isAnother = meat.Part is { } part && part != cut.Part; // the nearest that we know: its weights say nothing of these
+        if (
+            pieces == 1
+            || (isAnother && meat.WeightOf != WeightOf.Each)
+            || meat.WeightOf == WeightOf.All
+            || (meat.WeightOf == WeightOf.Unsaid && meat.Count is null)
+        )
         {
             return AskWhole(meat, cut, pieces, kg);
         }
@@ -314,7 +323,7 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
         var isLarge = cut.TypicalKg.Value >= UsualLoad.LargePieceKg;
         var isWeighed = meat is { Kg: not null, WeightOf: not WeightOf.Each };
         var guess =
-            meat.IsPerPerson ? (meat.Count?.Least ?? 1) * (heard.Servings ?? 1)
+            meat.IsPerPerson && heard.Servings is { } who ? (meat.Count?.Least ?? 1) * who
             : IsOne(meat) ? 1
             : isLarge && meat.Packs is { } packs ? packs
             : isWeighed ? ByWeight(meat, cut, isLarge)

@@ -244,11 +244,22 @@ internal sealed class Script
                 kept.RemoveAt(kept.Count - 1);
             }
 
-            kept.Add(token);
+            kept.Add(kept is [.., { Number: not null }] && UnitMeant(token.Text) is { } unit ? token with { Text = unit } : token);
         }
 
         return kept;
     }
+
+    // "1 pund": what is no word, behind a number, and one slip from the name of a unit.
+    private static string? UnitMeant(string word) =>
+        word.Length < Slips.Shortest
+        || !word.All(char.IsAsciiLetter)
+        || Ordinary.Zipf(word) > 0
+        || QuantityReader.IsUnit(word)
+        || Lexicon.Known.IsPartOfOne(word)
+        || Grammar.Knows(word)
+            ? null
+            : QuantityReader.LongUnits.FirstOrDefault(unit => Math.Abs(unit.Length - word.Length) <= 1 && Slips.Distance(word, unit) == 1);
 
     private static bool IsShort(string word) => word is "t" or "c" or "approx" or "med" or "lg" or "sm" or "pkg" or "pkt" or "no" or "temp";
 }

@@ -97,6 +97,11 @@ internal static class Things
             meat.Species = before;
         }
 
+        if (item.Length is { } length && script.Word(length.End) is "thick" or "deep")
+        {
+            h.ThicknessMm ??= length.Value.Value * 1000; // "30 mm thick fillets"
+        }
+
         h.Meats.Add(meat);
         h.AllMeats.Add(meat);
     }

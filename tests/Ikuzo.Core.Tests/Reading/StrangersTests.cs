@@ -23,6 +23,20 @@ public class StrangersTests(ITestOutputHelper output)
     [Fact]
     public void LinesOfRecipes_AreWhatTheySay() => Judge("recipes", Rows("recipes").SelectMany(Strangers.Recipe), least: 0.95, KnownSilent);
 
+    [Theory]
+    [InlineData("own-questions")]
+    [InlineData("own-events")]
+    public void MoreQuestions_AreReadRightOrAskedAbout(string list) =>
+        Judge(list, Rows(list).Select(Strangers.Question), least: 0.95, KnownSilent);
+
+    [Fact]
+    public void MoreLinesOfDishes_AreWhatTheySay() =>
+        Judge("own-lines", Rows("own-lines").Select(r => Strangers.Line(Text(r), r.GetProperty("truth"))), least: 0.95, KnownSilent);
+
+    [Fact]
+    public void MoreLinesForTheCold_AreWhatTheySay() =>
+        Judge("own-cold", Rows("own-cold").Select(Strangers.Cold), least: 0.95, KnownSilent);
+
     // What nothing in the line itself decides, or what two cooks would read in two ways.
     private static readonly HashSet<string> KnownSilent =
     [
