@@ -107,9 +107,12 @@ public static class QuantityReader
             && tokens[next].Text is (Tokens.To or "to" or "or")
             && NumberWords.ReadAt(tokens, next + 1) is var (most, more)
             && most > least
+            && most <= MostOfRange * least
             ? new(least, most, length + 1 + more)
             : new(least, least, length);
     }
+
+    private const double MostOfRange = 12; // "two - 700 g" are two numbers; choice
 
     /// <summary>Reads a quantity that starts at a token; null when there is none.</summary>
     public static Quantity? ReadAt(IReadOnlyList<Token> tokens, int at)
@@ -222,6 +225,9 @@ public static class QuantityReader
             : null;
     }
 
+    // Grams of a kilo, ounces of a pound, minutes of an hour: nobody says a pound and 500 g of one thing.
+    private static bool IsPartOf(double small, double large) => Math.Round(large / small, 6) is 16 or 60 or 1000 or 24 * 60;
+
     private static Quantity AndSmaller(IReadOnlyList<Token> tokens, int at, Quantity first, double factor)
     {
         var next = at + first.Tokens;
@@ -238,7 +244,7 @@ public static class QuantityReader
         var (more, length) = NumberWords.ReadAt(tokens, from)!.Value;
         if (UnitAt(tokens, from + length) is { } unit)
         {
-            return unit.Dimension == first.Dimension && unit.Factor < factor
+            return unit.Dimension == first.Dimension && IsPartOf(unit.Factor, factor)
                 ? first with
                 {
                     Value = first.Value + more * unit.Factor,

@@ -219,6 +219,7 @@ public static partial class Tokens
         var small = char.ToLowerInvariant(c);
         return small switch
         {
+            '\n' => ";", // the end of a line
             < (char)128 => small.ToString(),
             '’' or '‘' or '`' => "'",
             '″' or '”' or '“' => "\"",

@@ -171,6 +171,11 @@ internal static class Amounts
             item.ContainerSize == SaidSize.Small ? SmallShare
             : item.ContainerSize == SaidSize.Large ? LargeShare
             : 1;
+        if (item.Length is { } length && measure.TryGetValue("inch", out var ofInch))
+        {
+            return (item.Count?.Value.Middle ?? 1) * length.Value.Value * 1000 / Wording.InchMm * ofInch;
+        }
+
         if (item.Container is { } container)
         {
             var count = item.Count?.Value.Middle ?? 1;

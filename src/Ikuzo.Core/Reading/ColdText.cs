@@ -114,6 +114,14 @@ public sealed record ColdText
             : isCooked ? ColdKind.Cooked
             : question.Meat is null ? null
             : ColdKind.Raw;
+        if (kind is ColdKind.Raw)
+        {
+            heard.Unknown.AddRange(heard.LooseMl.Select(l => l.Text)); // nobody pours raw meat
+            heard.Unknown.AddRange(
+                heard.AllMeats.Skip(1).Where(m => m.Part is not null && m.Part != heard.AllMeats[0].Part).Select(m => m.Text)
+            );
+        }
+
         var since = cold.Since is { } s ? s.Day.On(today, ahead: false) : null;
         List<string> understood = [.. heard.Understood.Select(u => u.As)];
         var isStood = question.Stops.Count > 0 || cold.IsOut || heard.StoodMinutes is not null;

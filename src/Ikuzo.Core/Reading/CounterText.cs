@@ -65,6 +65,7 @@ internal sealed class Interpretation
 {
     private readonly Script _script;
     private readonly IReadOnlyList<Stretch> _stretches;
+    private readonly Dictionary<int, (string Text, int From, int End)> _owners = []; // of what an amount is, by where that begins
 
     public Interpretation(Script script, Course course, UnitSystem units, DateOnly today, IReadOnlyList<Settled> settled)
     {
@@ -72,6 +73,7 @@ internal sealed class Interpretation
         Cost = course.Cost;
         Heard = new Heard(new Doubts(settled)).Take(course);
 
+        Heard.MayBeOfWhatHappened();
         Heard.MayBeOtherHeat(PassedOver(Heat) is not null);
 
         if (PassedOver(Warm, OfPlaces) is { } place)
@@ -81,6 +83,14 @@ internal sealed class Interpretation
 
         Heard.MayBeFrozen();
         _stretches = [.. Heard.Stretches.OrderBy(s => s.From)];
+        foreach (var item in course.Phrases.Select(p => p.Item).OfType<Item>().Where(i => i.Nouns.Count > 0))
+        {
+            foreach (var amount in item.Stretches.Where(s => s.About == About.Amount))
+            {
+                var (from, end) = (item.Nouns[0].From, item.Nouns[^1].End);
+                _owners[amount.From] = (script.Typed(from, end).ToLowerInvariant(), from, end);
+            }
+        }
         Question = new Resolving(Heard, units, today).Question() with { Spans = Spans() };
         var state = Question.State is Loads.MeatState.Frozen or Loads.MeatState.Room ? Question.State : null;
         Meaning = string.Create(
@@ -139,7 +149,9 @@ internal sealed class Interpretation
 
     /// <summary>True where it reads what was settled as it was settled.</summary>
     public bool Keeps(IReadOnlyList<Settled> settled) =>
-        settled.All(s => !IsOfReading(s) || _stretches.Any(t => Typed(t) == s.Text && Label(t) == s.Reading));
+        settled.All(s =>
+            !IsOfReading(s) || _stretches.Any(t => Typed(t) == s.Text && (Label(t) == s.Reading || LabelOfOwner(t) == s.Reading))
+        );
 
     private static bool IsOfReading(Settled settled) => settled.Reading.StartsWith(Prefix, StringComparison.Ordinal);
 
@@ -155,12 +167,14 @@ internal sealed class Interpretation
                 theirs != default
                 && theirs.About is not (About.Describing or About.Ordinary)
                 && mine.About is not (About.Describing or About.Ordinary)
-                && theirs.As != mine.As
                 && theirs.As.Length > 0
                 && mine.As.Length > 0
+                && (theirs.As != mine.As || IsOfOther(mine, other))
             )
             {
-                return new(Typed(mine), Label(theirs), [Label(mine)]);
+                return IsOfOther(mine, other)
+                    ? new(Typed(mine), other.LabelOfOwner(theirs), [LabelOfOwner(mine)])
+                    : new(Typed(mine), Label(theirs), [Label(mine)]);
             }
         }
 
@@ -170,6 +184,16 @@ internal sealed class Interpretation
     private string Typed(Stretch stretch) => _script.Typed(stretch.From, stretch.End).ToLowerInvariant();
 
     private static string Label(Stretch stretch) => $"{Prefix}{stretch.As}";
+
+    private string LabelOfOwner(Stretch stretch) =>
+        _owners.TryGetValue(stretch.From, out var owner) ? $"{Label(stretch)} of the {owner.Text}" : Label(stretch);
+
+    // An amount of one thing here, of another there.
+    private bool IsOfOther(Stretch amount, Interpretation other) =>
+        amount.About == About.Amount
+        && _owners.TryGetValue(amount.From, out var mine)
+        && other._owners.TryGetValue(amount.From, out var theirs)
+        && (mine.End <= theirs.From || theirs.End <= mine.From);
 
     private List<TextSpan> Spans()
     {

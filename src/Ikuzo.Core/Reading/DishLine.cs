@@ -33,7 +33,7 @@ public static class DishLine
             : heard.AllMeats is [{ IsCooked: true } cooked, ..]
                 ? Line(line, key, cooked.Text.ToLowerInvariant(), GoesIn.After) with
                 {
-                    Grams = cooked.Kg * 1000,
+                    Grams = cooked.Kg is { } kg ? Math.Round(kg * 1000, 1) : null,
                     IsCooked = true,
                 }
             : Main(heard) is { } item ? Beside(item, heard, line, key)
@@ -82,6 +82,8 @@ public static class DishLine
     private static DishItem Beside(Item item, Heard heard, string line, string key)
     {
         var said = Amounts.Of(item);
+        var each = item.IsOfEach ? heard.Beside.Count : 1;
+        var grams = heard.Beside.Select(b => Amounts.Of(b).Grams).OfType<double>().ToList();
         var plain = Line(
             line,
             key,
@@ -89,8 +91,11 @@ public static class DishLine
             heard.Beside.Select(b => b.When).LastOrDefault(w => w is not null) ?? said.When ?? (IsFinish(line) ? GoesIn.After : null)
         ) with
         {
-            Grams = said.Grams,
-            Ml = said.Ml,
+            Grams =
+                item.IsOfEach || heard.IsStirredTogether ? said.Grams * each
+                : grams.Count > 0 ? grams.Sum()
+                : null,
+            Ml = said.Ml * each,
             Pieces = said.Pieces,
             IsCooked = said.IsCooked,
         };
@@ -98,10 +103,10 @@ public static class DishLine
         return said switch
         {
             _ when !isOne || said.When == GoesIn.Aside => plain,
-            { Companion: { } companion, Grams: >= BesideItem.LeastGrams and <= BesideItem.MostGrams and var grams } => new BesideItem(
+            { Companion: { } companion, Grams: >= BesideItem.LeastGrams and <= BesideItem.MostGrams and var weight } => new BesideItem(
                 key,
                 companion,
-                grams,
+                weight,
                 companion.IsCut ? said.Size : PieceSize.Usual,
                 heard.IsInBowl
             )

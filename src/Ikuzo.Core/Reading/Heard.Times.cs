@@ -70,7 +70,7 @@ internal sealed partial class Heard
             && said.Quantity.Value >= LongForABareTime
             && !said.Text.StartsWith("for", StringComparison.OrdinalIgnoreCase)
             && Release is null
-            && said.From == 0
+            && Meats.Count == 0
         )
         {
             Doubts.Ask(
@@ -92,6 +92,15 @@ internal sealed partial class Heard
     public void Marinates() => _isMarinating = true;
 
     private Spoken? _bare;
+
+    /// <summary>A time by itself beside what happened at the pot is how long that took, and no plan.</summary>
+    public void MayBeOfWhatHappened()
+    {
+        if (_bare is { } bare && Minutes == bare.Quantity.Value && GoTo is { Place: "check" or "pot", Case: not "reading" })
+        {
+            Minutes = null;
+        }
+    }
 
     private const double MostBrowningMinutes = 10; // of one side or both; estimate
 

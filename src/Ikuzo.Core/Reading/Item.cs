@@ -91,6 +91,9 @@ internal sealed record Item
     /// <summary>True where a number of it is for each who eats.</summary>
     public bool IsPerPerson { get; init; }
 
+    /// <summary>True where its amount is of each of several that follow: "1 tsp each cumin and salt".</summary>
+    public bool IsOfEach { get; init; }
+
     /// <summary>Brackets that are open.</summary>
     public int Open { get; init; }
 
@@ -151,7 +154,7 @@ internal sealed record Item
     public Food? Food => FoodSense?.Food;
 
     /// <summary>True where nothing says how much.</summary>
-    public bool HasNoAmount => Count is null && Mass is null && Volume is null && Container is null && !HasArticle;
+    public bool HasNoAmount => Count is null && Mass is null && Volume is null && Container is null && Length is null && !HasArticle;
 
     /// <summary>What it is at this place.</summary>
     public bool Is(Func<Describing, bool> fits) => Says.Any(s => fits(s.Value));

@@ -42,6 +42,34 @@ internal sealed partial class Items
             yield return To(d, at + 1, 0.02);
         }
 
+        // "1 red and 1 yellow pepper": of one noun that stands once.
+        if (
+            word is "and"
+            && d is { Count: { } one, Mass: null, Volume: null, Nouns.Count: 0, Says.Count: > 0 }
+            && d.Says[^1].End == at
+            && script.Number(at + 1) is { } other
+            && script.Quantity(at + 1) is null
+        )
+        {
+            var stop = at + 1 + other.Tokens;
+            yield return With(
+                d with
+                {
+                    Count = new(new(one.Value.Least + other.Least, one.Value.Most + other.Most, 1), one.From, one.End),
+                },
+                at,
+                stop,
+                About.Amount,
+                "how many",
+                Small
+            );
+        }
+
+        if (word is "each" && (d.Volume is not null || d.Mass is not null || d.Count is not null) && d.Nouns.Count == 0)
+        {
+            yield return To(d with { IsOfEach = true }, at + (script.Word(at + 1) is "of" ? 2 : 1), Small);
+        }
+
         foreach (var way in Amounts(d, at, AmountStands.Before))
         {
             yield return way;
@@ -105,7 +133,13 @@ internal sealed partial class Items
         {
             yield return To(d, at + 1, Small);
         }
-        else if (mark is "," or "-" or ":" && (d.Mass is not null || d.Count is not null || d.Volume is not null) && d.Nouns.Count == 0)
+        else if (
+            mark is "," or "-" or ":"
+            && (d.Mass is not null || d.Count is not null || d.Volume is not null)
+            && d.Nouns.Count == 0
+            && script.Number(at + 1) is null
+            && script.Quantity(at + 1) is null // "900 g, 2 carrots"
+        )
         {
             yield return To(d, at + 1, 1.2); // "1 kg, thighs"
         }
@@ -154,12 +188,13 @@ internal sealed partial class Items
 
         if (sense is { Kind: SenseKind.Food, IsWeak: true })
         {
-            if (d.HasNoAmount)
+            var isAlone = at == d.From && at > 0 && script.IsMark(at - 1) && script.IsMark(end); // "200 ml water; time"
+            if (d.HasNoAmount && !isAlone)
             {
                 return null;
             }
 
-            cost += 1.3;
+            cost += isAlone ? 0 : 1.3;
         }
 
         if (sense.Part is Part.Half && script.Word(end) is "a" or "an")

@@ -157,7 +157,7 @@ internal sealed partial class Items
 
         foreach (var fit in ItemWords.CutTo.SelectMany(p => p.At(script, at)))
         {
-            if (d.Length is null && !d.IsMeat && fit.Captured.Count > 0)
+            if (d.Length is null && fit.Captured is [var measured] && (!d.IsMeat || NamesPieces(measured.End, fit.End)))
             {
                 var length = (Quantity)fit.Captured[0].Value;
                 yield return With(
@@ -238,6 +238,9 @@ internal sealed partial class Items
         }
     }
 
+    // Of meat "2.5 cm thick" is its thickness, "in 2.5 cm pieces" how it is cut.
+    private bool NamesPieces(int from, int end) => end > from && script.Word(end - 1) is not ("thick" or "long" or "wide" or "square");
+
     private static Prep PrepIn(string text) =>
         text.Contains("slice", StringComparison.OrdinalIgnoreCase)
         || text.Contains("round", StringComparison.OrdinalIgnoreCase)
@@ -262,7 +265,8 @@ internal sealed partial class Items
             var cost = apart + 0.1 * (end - at);
             // "thighs, then 650 g carrots": what follows is another thing.
             var isNext =
-                script.Word(at) is "and" or "plus" or "then" || (script.Word(at) is "with" && script.Word(end - 1) is not "weighing");
+                Enumerable.Range(at, end - at).Any(i => script.Word(i) is "and" or "plus" or "then")
+                || (script.Word(at) is "with" && script.Word(end - 1) is not "weighing");
             var isEach = script.Word(end - 1) is "each" || (script.Word(end - 1) is "at" or "@" or "of" && d.Count is not null);
             var isAll = script.Word(end - 1) is "total" or "totalling" or "all" or "together" or "altogether";
             if (!isNext && script.Quantity(end) is { Dimension: Dimension.Mass } mass && d.Mass is null)

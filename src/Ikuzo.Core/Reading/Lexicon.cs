@@ -231,6 +231,7 @@ internal sealed class Lexicon
             says = part.Split('=') switch
             {
                 ["prep", var how] => says with { Prep = Enum.Parse<Prep>(how, true) },
+                ["size", "heaviest"] => says with { IsHeaviest = true },
                 ["size", "thin"] => says with { IsThin = true },
                 ["size", "medium"] => says with { Size = SaidSize.Usual },
                 ["size", var size] => says with { Size = Enum.Parse<SaidSize>(size, true) },

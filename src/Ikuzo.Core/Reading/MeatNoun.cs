@@ -1,4 +1,5 @@
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Reading;
 
@@ -148,6 +149,11 @@ internal static class MeatNoun
             (meat.Packs, meat.Count) = (item.Count?.Value.Most ?? 1, null);
         }
 
+        if (item is { Mass: null, Volume: { } poured } && meat.IsCooked)
+        {
+            meat.Kg = poured.Value.Middle * CookedKgPerMl;
+        }
+
         if (item.Mass is { } mass)
         {
             meat.Kg =
@@ -166,6 +172,8 @@ internal static class MeatNoun
             meat.WeightText = script.Typed(mass.From, mass.End).ToLowerInvariant();
         }
     }
+
+    private const double CookedKgPerMl = 0.135 / Wording.CupMl; // shredded or diced: USDA FoodData Central, 125 to 140 g a cup
 
     // What describing words make of it.
     private static void Made(MeatHeard meat, Item item, Script script)

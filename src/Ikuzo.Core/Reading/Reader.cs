@@ -75,6 +75,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
         LooseDescribing = 0.9,
         LooseOfTheMeat = 0.9,
         OtherStyle = 0.35,
+        SameStyle = 0.2, // what it costs to stand behind is paid once
         Torn = 6; // "2 chicken" and "cutlets"
 
     private static readonly HashSet<string> NotWords = PlainWords.Of("not");
@@ -123,6 +124,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
     {
         var style = phrase.Item?.Stands ?? AmountStands.Nowhere;
         var turns = style != AmountStands.Nowhere && course.Style != AmountStands.Nowhere && style != course.Style;
+        var stays = style == AmountStands.Behind && course.Style == AmountStands.Behind;
         var isTorn =
             phrase.Item is { IsMeat: true } part
             && course.Last?.Item is { IsMeat: true } bird
@@ -132,7 +134,14 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
         return new(
             course,
             phrase,
-            course.Cost + phrase.Cost + (turns ? OtherStyle : 0) + (isTorn ? Torn : 0),
+            course.Cost
+                + phrase.Cost
+                + (
+                    turns ? OtherStyle
+                    : stays ? -SameStyle
+                    : 0
+                )
+                + (isTorn ? Torn : 0),
             style == AmountStands.Nowhere ? course.Style : style
         );
     }
@@ -341,7 +350,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
         yield return NotWords.Contains(word) ? Skip(at, Negation)
         : word is "each" or "apiece" or "altogether" ? Skip(at, Binding)
         : NamesMeat(at) ? Skip(at, Named)
-        : SaysMuch(at) ? Skip(at, Meaningful)
+        : SaysMuch(at) || MayBeFoodAlone(at) ? Skip(at, Meaningful)
         : Grammar.IsFiller(word) || word.Length == 1 && char.IsLetter(word[0]) ? Skip(at, Filler)
         : Ordinary.Zipf(word) > 0
         || QuantityReader.IsUnit(word)
@@ -403,6 +412,13 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
 
     private bool NamesMeat(int at) =>
         script.Senses(at).Any(s => s is { Cost: 0, Length: 1, Sense: { Kind: SenseKind.Meat, IsWeak: false } });
+
+    // "200 ml water; time": what is heard for a food, between marks.
+    private bool MayBeFoodAlone(int at) =>
+        at > 0
+        && script.IsMark(at - 1)
+        && script.IsMark(at + 1)
+        && script.Senses(at).Any(s => s is { Cost: 0, Length: 1, Sense: { Kind: SenseKind.Food, IsWeak: true } });
 
     // A thing, or what changes minutes: passing it over is dear.
     private bool SaysMuch(int at) =>

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Dishes;
 
 namespace Ikuzo.Core.Reading;
 
@@ -32,6 +33,24 @@ public static class RecipeSteps
             : GoesIn.After;
     }
 
+    /// <summary>An item where the steps put it: what they pour in after pressure is a line, and not there from the start.</summary>
+    /// <param name="item">The item as its line says it.</param>
+    /// <param name="line">The line.</param>
+    /// <param name="steps">The steps in order.</param>
+    public static DishItem Placed(DishItem item, string line, IReadOnlyList<string> steps) =>
+        item switch
+        {
+            BesideItem { Food: { } food } beside => beside with { When = When(steps, food) ?? beside.When },
+            LineItem { Food: { } food } kept => kept with { When = When(steps, food) ?? kept.When },
+            LiquidItem { Food: { } food } liquid when When(steps, food) is { } late => new LineItem(liquid.Key, line.Trim())
+            {
+                Food = food,
+                When = late,
+                Ml = liquid.Ml,
+            },
+            _ => item,
+        };
+
     private static bool IsUnderPressure(string sentence) =>
         sentence.Any(char.IsAsciiDigit) && UnderPressure.Any(w => sentence.Contains(w, StringComparison.OrdinalIgnoreCase));
 
@@ -48,7 +67,8 @@ public static class RecipeSteps
     // The last word of a name carries it: "frozen peas" are peas.
     private static bool Names(string sentence, string food)
     {
-        var head = food.Split(' ')[^1];
+        var words = food.Split(' ');
+        var head = words is [var of, .., "sauce"] ? of : words[^1]; // "the sauce" is what all of it becomes
         var stem = head.Length > 4 ? head[..^1] : head;
         return sentence.Contains(stem, StringComparison.OrdinalIgnoreCase);
     }

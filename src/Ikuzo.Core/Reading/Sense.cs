@@ -56,6 +56,9 @@ internal sealed record Describing
     /// <summary>How large.</summary>
     public SaidSize? Size { get; init; }
 
+    /// <summary>True for "the biggest": a weight is of that one.</summary>
+    public bool IsHeaviest { get; init; }
+
     /// <summary>True for "thin".</summary>
     public bool IsThin { get; init; }
 

@@ -92,6 +92,12 @@ internal static class Things
         }
 
         var meat = MeatNoun.Of(item, script);
+        if (item.Is(s => s.IsHeaviest) && meat is { Kg: { } one, IsPlural: false })
+        {
+            h.HeaviestKg = one; // "biggest thigh 180 g, 6 of them"
+            meat.Kg = null;
+        }
+
         if (meat.Species is null && h.Meats is [.., { Species: { } before }] && meat.CutId is null)
         {
             meat.Species = before;

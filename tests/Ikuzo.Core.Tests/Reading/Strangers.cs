@@ -226,12 +226,7 @@ internal static class Strangers
     public static Scored Line(string text, JsonElement truth, IReadOnlyList<string>? steps = null)
     {
         var item = DishLine.Read(text, "a");
-        item = item switch
-        {
-            BesideItem { Food: { } named } b when steps is not null => b with { When = RecipeSteps.When(steps, named) ?? b.When },
-            LineItem { Food: { } named } l when steps is not null => l with { When = RecipeSteps.When(steps, named) ?? l.When },
-            _ => item,
-        };
+        item = item is not null && steps is not null ? RecipeSteps.Placed(item, text, steps) : item;
         List<string> wrong = [];
         var kind = truth.GetProperty("kind").GetString()!;
         (string, string?, double?, double?, GoesIn?, string?, double?) all = item switch

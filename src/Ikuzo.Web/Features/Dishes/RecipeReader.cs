@@ -125,6 +125,8 @@ internal static partial class RecipeReader
             _restMinutes;
         private ThawWay? _thaw;
 
+        private readonly Dictionary<string, string> _lineOf = [];
+
         public List<DishItem> Items { get; } = [];
 
         public IReadOnlyList<string> NotMapped => _notMapped;
@@ -143,12 +145,7 @@ internal static partial class RecipeReader
         {
             for (var i = 0; i < Items.Count; i++)
             {
-                Items[i] = Items[i] switch
-                {
-                    BesideItem { Food: { } food } beside => beside with { When = RecipeSteps.When(_steps, food) ?? beside.When },
-                    LineItem { Food: { } food } line => line with { When = RecipeSteps.When(_steps, food) ?? line.When },
-                    var other => other,
-                };
+                Items[i] = RecipeSteps.Placed(Items[i], _lineOf.GetValueOrDefault(Items[i].Key, ""), _steps);
             }
         }
 
@@ -163,6 +160,7 @@ internal static partial class RecipeReader
             if (Items.Count < DishRequest.MostItems && DishLine.Read(line, key) is { } item and not LineItem)
             {
                 Items.Add(item);
+                _lineOf[key] = line;
                 return;
             }
 
