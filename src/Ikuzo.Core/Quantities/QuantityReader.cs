@@ -59,6 +59,7 @@ public static class QuantityReader
         (Dimension.Time, 1, "min mins minute minutes minuets"),
         (Dimension.Time, 60, "h hr hrs hour hours"),
         (Dimension.Time, 1440, "day days"),
+        (Dimension.Time, 7 * 1440, "week weeks wk wks"),
         (Dimension.Volume, 1, "ml mls millilitre millilitres milliliter milliliters"),
         (Dimension.Volume, 1000, "l ltr ltrs litre litres liter liters"),
         (Dimension.Volume, Wording.QuartMl, "qt qts quart quarts"),

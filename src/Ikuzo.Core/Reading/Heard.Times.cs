@@ -251,9 +251,16 @@ internal sealed partial class Heard
     /// <summary>"12 min, rest 10 min, vent".</summary>
     public void HoldThenRest(Spoken said)
     {
-        var times = said.Fit.Captured.Select(c => c.Value).OfType<Quantity>().Where(q => q.Dimension == Dimension.Time).ToList();
-        Minutes ??= times[0].Value;
+        var times = said
+            .Fit.Captured.Select(c =>
+                c.Value is Quantity { Dimension: Dimension.Time } time ? time.Value
+                : c.Value is NumberSpan number ? number.Most
+                : (double?)null
+            )
+            .OfType<double>()
+            .ToList();
+        Minutes ??= times[0];
         SaysPressure(said);
-        RestFor(times[1].Value);
+        RestFor(times[1]);
     }
 }

@@ -232,6 +232,7 @@ internal sealed class Lexicon
             {
                 ["prep", var how] => says with { Prep = Enum.Parse<Prep>(how, true) },
                 ["size", "heaviest"] => says with { IsHeaviest = true },
+                ["size", "mini"] => says with { Size = SaidSize.Small, IsMini = true },
                 ["size", "thin"] => says with { IsThin = true },
                 ["size", "medium"] => says with { Size = SaidSize.Usual },
                 ["size", var size] => says with { Size = Enum.Parse<SaidSize>(size, true) },

@@ -237,6 +237,11 @@ internal static class MeatNoun
             }
         }
 
+        if (item.Is(s => s.IsMini) && item.Nouns.Any(n => script.Word(n.End - 1)!.StartsWith("fil", StringComparison.Ordinal)))
+        {
+            Name(meat, Part.Tender);
+        }
+
         if (item.Is(s => s.IsThin) && meat.Part is Part.Breast)
         {
             Name(meat, Part.Cutlet);

@@ -120,7 +120,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
         [.. courses.GroupBy(c => (c.Last, c.Style, Math.Round(c.Cost, 2))).Select(g => g.First()).OrderBy(c => c.Cost).Take(most)];
 
     // Who says amounts behind their nouns goes on to.
-    private static Course Onward(Course course, Phrase phrase)
+    private Course Onward(Course course, Phrase phrase)
     {
         var style = phrase.Item?.Stands ?? AmountStands.Nowhere;
         var turns = style != AmountStands.Nowhere && course.Style != AmountStands.Nowhere && style != course.Style;
@@ -131,6 +131,12 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
             && bird.Nouns.All(n => n.Value.Sense.Part is null or Core.Poultry.Part.Whole)
             && part.From == bird.End
             && part.Nouns[0].From == part.From;
+        // "duck eggs" are no duck.
+        isTorn |=
+            phrase.Item is { IsMeat: false, Nouns: [var food, ..] }
+            && course.Last?.Item is { IsMeat: true, Nouns: [.., var meat] }
+            && food.From == meat.End
+            && script.Senses(meat.From).Any(s => s.Cost == 0 && meat.From + s.Length > meat.End);
         return new(
             course,
             phrase,

@@ -50,7 +50,7 @@ internal sealed partial class Resolving
     }
 
     // Bones of a roast are raw enough for stock.
-    private static bool IsDone(MeatHeard meat) => meat.IsCooked && meat.Part != Part.Carcass;
+    private bool IsDone(MeatHeard meat) => (meat.IsCooked || heard.IsCooked) && meat.Part != Part.Carcass;
 
     private static string NotComputedWhy(string kind) =>
         kind switch

@@ -59,6 +59,9 @@ internal sealed record Describing
     /// <summary>True for "the biggest": a weight is of that one.</summary>
     public bool IsHeaviest { get; init; }
 
+    /// <summary>True for "mini": of fillets it names the inner ones.</summary>
+    public bool IsMini { get; init; }
+
     /// <summary>True for "thin".</summary>
     public bool IsThin { get; init; }
 

@@ -85,7 +85,8 @@ internal static class Things
 
     private static void HearMeat(Heard h, Item item, Script script)
     {
-        if (item.Nouns.FirstOrDefault(n => n.Value.Sense.Kind == SenseKind.NotComputed) is { Value.Sense: { } no })
+        var isFormed = item.Nouns.Any(n => n.Value.Sense.Part == Part.Meatball); // "turkey mince meatballs"
+        if (!isFormed && item.Nouns.FirstOrDefault(n => n.Value.Sense.Kind == SenseKind.NotComputed) is { Value.Sense: { } no })
         {
             h.NotComputed.Add((script.Typed(item.Nouns[0].From, item.Nouns[^1].End), no.Why!));
             return;
