@@ -243,6 +243,11 @@ public static class QuantityReader
         }
 
         var (more, length) = NumberWords.ReadAt(tokens, from)!.Value;
+        if (first.Dimension == Dimension.Time && from + length < tokens.Count && tokens[from + length].Text == "m")
+        {
+            return first with { Value = first.Value + more, Tokens = first.Tokens + and + length + 1 }; // "1h 20m"
+        }
+
         if (UnitAt(tokens, from + length) is { } unit)
         {
             return unit.Dimension == first.Dimension && IsPartOf(unit.Factor, factor)

@@ -34,6 +34,13 @@ internal static partial class Grammar
         ["nothing"] = new((_, _) => { }, _ => { }),
         // when
         ["eats"] = new((h, s) => h.Eats(s)),
+        ["eats-of"] = new(
+            (h, s) =>
+            {
+                h.Servings = s.Number.Most;
+                h.Eats(s);
+            }
+        ),
         ["eats-on"] = new((h, s) => h.EatsOn(s)),
         ["eat-in"] = new((h, s) => h.EatInMinutes ??= s.Minutes),
         // under pressure

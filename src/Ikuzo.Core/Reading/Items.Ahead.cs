@@ -25,6 +25,11 @@ internal sealed partial class Items
         }
 
         var word = script.Word(at)!;
+        if (word is "half" or "quarter" or "third" && script.Word(at + 1) is "of" && script.Word(at + 2) is "a" or "an" && d.HasNoAmount)
+        {
+            yield return To(d with { HasArticle = true }, at + 3, 0.1); // "a quarter of a turkey breast": its weight says how much
+        }
+
         if (word is "a" or "an" && d.Count is null && !d.HasArticle)
         {
             yield return To(d with { HasArticle = true }, at + 1, 0);
@@ -116,6 +121,17 @@ internal sealed partial class Items
     private IEnumerable<Item> MarkAhead(Item d, int at)
     {
         var mark = script.Tokens[at].Text;
+        if (
+            mark == "("
+            && d.Count is { } said
+            && script.Number(at + 1) is { } again
+            && again.Most == said.Value.Most
+            && script.Tokens.ElementAtOrDefault(at + 2).Text == ")"
+        )
+        {
+            yield return To(d, at + 3, 0); // "six (6)"
+        }
+
         if (mark == "(" && (d.Count is not null || d.Mass is not null || d.Volume is not null))
         {
             yield return To(d with { Open = d.Open + 1 }, at + 1, Small);

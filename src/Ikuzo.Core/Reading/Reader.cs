@@ -76,6 +76,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
         LooseOfTheMeat = 0.9,
         OtherStyle = 0.35,
         SameStyle = 0.2, // what it costs to stand behind is paid once
+        NoSlip = 0.5,
         Torn = 6; // "2 chicken" and "cutlets"
 
     private static readonly HashSet<string> NotWords = PlainWords.Of("not");
@@ -226,9 +227,9 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
             foreach (var fit in negation.At(script, at))
             {
                 var from = fit.End;
-                if (from >= script.Count || script.IsMark(from))
+                if (from >= script.Count || script.IsMark(from) || fit.Cost >= NoSlip)
                 {
-                    continue;
+                    continue; // "minutes" is no slip of "minus"
                 }
 
                 foreach (
@@ -258,7 +259,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
                 {
                     var says = lexeme.Sense.Says!;
                     var end = from + lexeme.Length;
-                    yield return new(at, end, 0.3 + lexeme.Cost, [], h => Things.Not(h, says, new(at, end, About.State, ""), script));
+                    yield return new(at, end, (says == new Describing() ? 0.7 : 0.3) + lexeme.Cost, [], h => Things.Not(h, says, new(at, end, About.State, ""), script));
                 }
             }
         }

@@ -339,12 +339,14 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
         return guess;
     }
 
+    private const double MostOfOne = 1.6; // of the heaviest that is usual: "a breast" is one, and both halves of it at most; choice
+
     // Of large pieces as few as it can be, unless several were named: each is then the thicker.
     private static double ByWeight(MeatHeard meat, Cut cut, bool isLarge)
     {
         var least = meat.IsPlural && cut.IsNearUsual(meat.Kg!.Value / 2) ? 2 : 1;
         var usual = Math.Max(least, Math.Round(meat.Kg!.Value / Each(cut, meat.Size)));
-        return isLarge && !meat.IsPlural ? Math.Ceiling(Math.Round(meat.Kg.Value / (cut.MaxKg.Value * Cut.NearMost), 6)) : usual;
+        return isLarge && !meat.IsPlural ? Math.Ceiling(Math.Round(meat.Kg.Value / (cut.MaxKg.Value * MostOfOne), 6)) : usual;
     }
 
     // The heaviest of the meat that decides cannot weigh less than the average; then one of the two is wrong.
