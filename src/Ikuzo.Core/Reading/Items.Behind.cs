@@ -203,7 +203,7 @@ internal sealed partial class Items
         {
             yield return way with
             {
-                Cost = way.Cost + apart + (apart > 0 && (d.Mass ?? d.Volume) is not null ? OfTheNext : 0),
+                Cost = way.Cost + apart + (apart > 0 && ((d.Mass ?? d.Volume) is not null || IsOfAnother(way.End)) ? OfTheNext : 0),
             };
         }
 

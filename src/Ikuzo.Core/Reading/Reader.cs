@@ -259,7 +259,13 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
                 {
                     var says = lexeme.Sense.Says!;
                     var end = from + lexeme.Length;
-                    yield return new(at, end, (says == new Describing() ? 0.7 : 0.3) + lexeme.Cost, [], h => Things.Not(h, says, new(at, end, About.State, ""), script));
+                    yield return new(
+                        at,
+                        end,
+                        (says == new Describing() ? 0.7 : 0.3) + lexeme.Cost,
+                        [],
+                        h => Things.Not(h, says, new(at, end, About.State, ""), script)
+                    );
                 }
             }
         }
