@@ -148,6 +148,11 @@ internal static partial class Grammar
     /// <summary>True for a word that says nothing by itself.</summary>
     public static bool IsFiller(string word) => Fillers.Contains(word);
 
+    private static readonly HashSet<string> NotWords = PlainWords.Of("not");
+
+    /// <summary>True for a word that turns round what follows: it is never passed over on the way to something.</summary>
+    public static bool IsNot(string word) => NotWords.Contains(word);
+
     private static readonly HashSet<string> Telling = PlainWords.Of("telling");
 
     /// <summary>True for a word that says much by itself.</summary>

@@ -14,7 +14,12 @@ internal sealed partial class Heard
     {
         if (GoTo is null || GoTo.Case is "reading" or "is-it-done" or "put-back")
         {
-            GoTo = new(place, @case, Cases.Why(@case));
+            GoTo = new(
+                place,
+                @case,
+                Cases.Why(@case),
+                said.Fit.All<Quantity>().FirstOrDefault(IsTime).Value is > 0 and var minutes ? minutes : null
+            );
         }
 
         if (
@@ -25,6 +30,8 @@ internal sealed partial class Heard
             Reads(hot.Value, TemperatureScale.Celsius);
         }
     }
+
+    private static bool IsTime(Quantity quantity) => quantity.Dimension == Dimension.Time && quantity.Tokens > 0;
 
     /// <summary>Something was asked that is answered elsewhere; what happened goes before it.</summary>
     public void Asked(string place, string @case) => GoTo ??= new(place, @case, Cases.Why(@case));

@@ -96,9 +96,9 @@ internal sealed partial class Heard
     /// <summary>A time by itself beside what happened at the pot is how long that took, and no plan.</summary>
     public void MayBeOfWhatHappened()
     {
-        if (_bare is { } bare && Minutes == bare.Quantity.Value && GoTo is { Place: "check" or "pot", Case: not "reading" })
+        if (_bare is { } bare && Minutes == bare.Quantity.Value && GoTo is { Place: "check" or "pot", Case: not "reading" } there)
         {
-            Minutes = null;
+            (GoTo, Minutes) = (there with { Minutes = there.Minutes ?? bare.Quantity.Value }, null);
         }
     }
 

@@ -11,7 +11,8 @@ namespace Ikuzo.Core.Reading;
 /// <param name="Place">Place: line-up, check, pot, cold, kitchen.</param>
 /// <param name="Case">What happened.</param>
 /// <param name="Why">In a sentence.</param>
-public sealed record Elsewhere(string Place, string Case, string Why);
+/// <param name="Minutes">How long it had, or how long that took, min, where it was said.</param>
+public sealed record Elsewhere(string Place, string Case, string Why, double? Minutes = null);
 
 /// <summary>What was said, phrase by phrase, before anything is made of it.</summary>
 internal sealed partial class Heard(Doubts doubts)

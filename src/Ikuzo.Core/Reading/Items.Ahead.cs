@@ -182,9 +182,9 @@ internal sealed partial class Items
     {
         var sense = lexeme.Sense;
         var cost = lexeme.Cost;
-        if (sense.Kind == SenseKind.Piece)
+        if (sense.Kind == SenseKind.Piece || (sense is { Kind: SenseKind.Meat, IsWeak: true } && cost > 0))
         {
-            return null; // a noun follows
+            return null; // a noun follows; and what says little is seen through no slip
         }
 
         if (sense.Kind == SenseKind.NotComputed && !BesideBird(d, at, end))
@@ -192,7 +192,7 @@ internal sealed partial class Items
             return null;
         }
 
-        if (sense.Kind == SenseKind.Food && d.Is(s => s.IsOfMeat))
+        if (sense.Kind == SenseKind.Food && (d.Is(s => s.IsOfMeat) || IsTorn(d, at, end)))
         {
             return null;
         }
@@ -229,6 +229,12 @@ internal sealed partial class Items
             : About.Beside;
         return With(d with { Nouns = d.Nouns.Add(new(lexeme, at, end)) }, at, end, about, sense.Name, cost);
     }
+
+    // "Green" and "beans" are green beans.
+    private bool IsTorn(Item d, int at, int end) =>
+        d.Says is [.., var last]
+        && last.End == at
+        && script.Senses(last.From).Any(l => l is { Cost: 0, Sense.Kind: SenseKind.Food } && last.From + l.Length >= end);
 
     // "Ground turkey", "turkey neck", "chicken livers": a part that is not computed, beside its bird; organs by themselves.
     private bool BesideBird(Item d, int at, int end) =>

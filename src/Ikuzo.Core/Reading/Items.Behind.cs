@@ -232,7 +232,13 @@ internal sealed partial class Items
             }
         }
 
-        if (d.Open > 0 && script.Word(at) is { } inside && script.Tokens[at].Number is null && script.Quantity(at) is null)
+        if (
+            d.Open > 0
+            && script.Word(at) is { } inside
+            && !Grammar.IsNot(inside)
+            && script.Tokens[at].Number is null
+            && script.Quantity(at) is null
+        )
         {
             yield return To(d, at + 1, InBracket + (Grammar.IsFiller(inside) ? -0.2 : 0));
         }
@@ -257,6 +263,7 @@ internal sealed partial class Items
         while (
             end < at + 5
             && script.Word(end) is { } word
+            && !Grammar.IsNot(word)
             && (Grammar.IsFiller(word) || word is "weighing" or "total" or "totalling" or "coming" or "qty" or "@")
             && script.Tokens[end].Number is null
         )

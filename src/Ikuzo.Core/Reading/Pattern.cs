@@ -72,6 +72,11 @@ internal sealed partial class Pattern
     /// <param name="classes">What its classes are.</param>
     public static Pattern Of(string text, IReadOnlyDictionary<string, Reads> classes)
     {
+        if (Trap().Match(text) is { Success: true } trap)
+        {
+            throw new FormatException($"{trap.Value} is one of several words and then another: write ( several / ways ).");
+        }
+
         var parts = Parts().Matches(text).Select(m => m.Value).ToArray();
         HashSet<string> words = [];
         var at = 0;
@@ -356,6 +361,10 @@ internal sealed partial class Pattern
 
     // How the meat is goes past no gap.
     private static bool NeverSkipped(Script script, int at) => script.Word(at) is "frozen" or "thawed" or "raw";
+
+    // "(long|many days)"
+    [GeneratedRegex(@"\([^\s()]*\|[^\s()]+ [^()|/?*{}$]*\)")]
+    private static partial Regex Trap();
 
     [GeneratedRegex(@"\(|\)[?*]?|[^\s()]+")]
     private static partial Regex Parts();

@@ -79,8 +79,6 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
         NoSlip = 0.5,
         Torn = 6; // "2 chicken" and "cutlets"
 
-    private static readonly HashSet<string> NotWords = PlainWords.Of("not");
-
     /// <summary>Readings of the whole text, the cheapest first.</summary>
     /// <param name="most">How many.</param>
     public IReadOnlyList<Course> Read(int most)
@@ -360,7 +358,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
             yield break;
         }
 
-        yield return NotWords.Contains(word) ? Skip(at, Negation)
+        yield return Grammar.IsNot(word) ? Skip(at, Negation)
         : word is "each" or "apiece" or "altogether" ? Skip(at, Binding)
         : NamesMeat(at) ? Skip(at, Named)
         : SaysMuch(at) || MayBeFoodAlone(at) ? Skip(at, Meaningful)

@@ -1,6 +1,8 @@
 using System.Globalization;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Reading;
 
@@ -77,6 +79,30 @@ public sealed class SentencesTests(ITestOutputHelper output)
         "stood at room temperature 3 hours",
     ];
 
+    private static readonly string[] Cuts = ["", ", chopped", " cut in chunks", ", halved", ", sliced"];
+
+    private static readonly Said[] Refused =
+    [
+        new("no browning", q => q.Browned == false),
+        new("do not brown", q => q.Browned == false),
+        new("not to be shredded", q => q.Aim != Aim.Pull && q.NotAims.Contains(Aim.Pull)),
+        new("without rice", q => q.Beside.All(b => b.Food != "rice")),
+        new("not frozen", q => q.State != MeatState.Frozen),
+    ];
+
+    private static readonly Said[] Wanted =
+    [
+        new("then 6 minutes under the grill", q => q.CrispMinutes == 6),
+        new("browned first", q => q.Browned == true),
+        new("to shred", q => q.Aim == Aim.Pull),
+        new("marinated for 4 hours", q => q.MarinadeHours == 4),
+        new("at 1500 m", q => q.AltitudeMetres == 1500),
+        new("in a 5.7 litre pot", q => q.PotLitres == 5.7),
+        new("without a thermometer", q => q.Promise == Promise.Sure),
+    ];
+
+    private static readonly string[] Fillers = ["please", "thanks", "for tonight", "just that", "you know"];
+
     private static readonly string[] Joints = [", ", ", ", "; ", " and ", ", then ", ". "];
     private static readonly string[] Numbers =
     [
@@ -101,8 +127,12 @@ public sealed class SentencesTests(ITestOutputHelper output)
         var pieces = random.Next(2, 13);
         var kg = Math.Round(pieces * each * (0.85 + 0.3 * random.NextDouble()), 2);
         var count = random.Next(2) == 0 ? pieces.ToString(CultureInfo.InvariantCulture) : Numbers[pieces];
+        var quarters = Math.Max(1, Math.Round(kg * 4));
+        var isQuarters = random.Next(5) == 0;
+        kg = isQuarters ? quarters / 4 : kg;
         var weight = random.Next(3) switch
         {
+            _ when isQuarters => $"{Fraction((int)quarters)} kg",
             0 => FormattableString.Invariant($"{kg} kg"),
             1 => FormattableString.Invariant($"{kg * 1000:0} g"),
             _ => FormattableString.Invariant($"{kg * 1000:0}g in all"),
@@ -125,14 +155,30 @@ public sealed class SentencesTests(ITestOutputHelper output)
         );
     }
 
+    // "1 1/4", "3/4", "2".
+    private static string Fraction(int quarters)
+    {
+        var (whole, rest) = (quarters / 4, quarters % 4);
+        var part = rest switch
+        {
+            1 => "1/4",
+            2 => "1/2",
+            3 => "3/4",
+            _ => "",
+        };
+        return $"{(whole > 0 ? $"{whole}" : "")} {part}".Trim();
+    }
+
     private static Said Side(Random random)
     {
         var (name, id) = Of(random, Beside);
         var grams = 50 * random.Next(2, 17);
-        var text = random.Next(3) switch
+        var cut = Of(random, Cuts);
+        var text = random.Next(4) switch
         {
             0 => $"{grams} g {name}",
             1 => $"{grams}g of {name}",
+            2 => $"{grams} g {name}{cut}",
             _ => $"{name} {grams} g",
         };
         return new(text, q => q.Beside.Any(b => b.Companion?.Id.StartsWith(id, StringComparison.Ordinal) == true && b.Grams == grams));
@@ -171,8 +217,40 @@ public sealed class SentencesTests(ITestOutputHelper output)
         else
         {
             yield return new("", q => q.State != MeatState.Frozen && q.Stops.Count == 0);
+            var isRefused = random.Next(4) == 0;
+            if (isRefused || random.Next(3) == 0)
+            {
+                yield return Of(random, isRefused ? Refused : Wanted);
+            }
         }
+
+        if (random.Next(4) == 0)
+        {
+            yield return new(Of(random, Fillers), _ => true);
+        }
+
+        yield return new("", q => q.GoTo is null);
     }
+
+    // Two letters swapped within one long word of it.
+    private static string Slip(Random random, string text)
+    {
+        var words = text.Split(' ');
+        var at = Array.FindIndex(words, w => w.Length >= LongWord && w.All(char.IsAsciiLetter));
+        if (at < 0 || random.Next(OneSlipIn) > 0)
+        {
+            return text;
+        }
+
+        var letters = words[at].ToCharArray();
+        var i = random.Next(1, letters.Length - 2);
+        (letters[i], letters[i + 1]) = (letters[i + 1], letters[i]);
+        words[at] = new(letters);
+        return string.Join(' ', words);
+    }
+
+    private const int LongWord = 7,
+        OneSlipIn = 12;
 
     private static T Of<T>(Random random, IReadOnlyList<T> all) => all[random.Next(all.Count)];
 
@@ -188,7 +266,7 @@ public sealed class SentencesTests(ITestOutputHelper output)
             }
         }
 
-        string[] spoken = [.. parts.Select(p => p.Text).Where(t => t.Length > 0)];
+        string[] spoken = [.. parts.Select(p => Slip(random, p.Text)).Where(t => t.Length > 0)];
         random.Shuffle(spoken);
         var text = spoken.Aggregate((before, next) => before + Joint(random, before, next) + next);
         return (text, parts);

@@ -60,7 +60,7 @@ public sealed record DoubtView(string Text, string Reading, IReadOnlyList<string
 /// <param name="Place">Place: line-up, check, pot, cold or kitchen.</param>
 /// <param name="Case">What happened, by name.</param>
 /// <param name="Why">In a sentence.</param>
-public sealed record GoToView(string Place, string Case, string Why);
+public sealed record GoToView(string Place, string Case, string Why, double? Minutes);
 
 /// <summary>What was understood. Null where nothing was said. While there are doubts, the answer is a question.</summary>
 public sealed record AskView(
@@ -243,7 +243,7 @@ internal static class AskingEndpoints
             q.Servings,
             q.Spans,
             q.Stops,
-            q.GoTo is { } there ? new GoToView(there.Place, there.Case, there.Why) : null,
+            q.GoTo is { } there ? new GoToView(there.Place, there.Case, there.Why, there.Minutes) : null,
             doubts,
             q.Understood,
             q.Unknown,

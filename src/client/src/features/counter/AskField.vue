@@ -49,14 +49,17 @@ watch(typed, (text) => {
 })
 
 const asked = ref('')
+let latest: object | null = null
 async function ask() {
   if (typed.value.trim() === '') return
   if (typed.value !== asked.value) settled.value = []
   asked.value = typed.value
   busy.value = true
+  const body = { text: asked.value, units: props.units, settled: settled.value, today: today() }
+  latest = body
   try {
-    const body = { text: asked.value, units: props.units, settled: settled.value, today: today() }
     const answer = unwrap(await api.POST('/api/ask', { body }))
+    if (latest !== body) return // another was asked meanwhile
     heard.value = answer
     refusal.value = answer.problem
     const isStopped = answer.problem !== null || answer.stops.length > 0
@@ -65,13 +68,14 @@ async function ask() {
     if (answer.cut && !isStopped) emit('heard', answer)
     eaten.value = isStopped ? null : saidMoment(answer, new Date())
     if (eaten.value) Object.assign(meal.value, mealTime(eaten.value, new Date()), { dishId: null, servings: null })
-    if (answer.doubts.length === 0 && answer.stops.length === 0) await goTo(router, answer)
+    if (answer.doubts.length === 0 && answer.stops.length === 0) await goTo(router, body.text, answer)
   } catch (error) {
+    if (latest !== body) return
     refusal.value = (error as Error).message
     noAnswer.value = ofBefore
   } finally {
     await nextTick() // by then the new question has been sent
-    busy.value = false
+    if (latest === body) busy.value = false
   }
 }
 function settle(text: string, reading: string) {

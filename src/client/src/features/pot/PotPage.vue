@@ -18,6 +18,7 @@ import JournalList from './JournalList.vue'
 import RehearsalBar from './RehearsalBar.vue'
 import { useCook } from '@/shared/cooks/useCook'
 import { useCooks, useShownCook } from '@/shared/cooks/useCooks'
+import { went } from '@/shared/ask/went'
 import { useCues } from './useCues'
 import { countdown, didIt, headline, wentWrong } from './words'
 
@@ -30,7 +31,8 @@ const { cook, now, told, connected, say, refusal, unsent } = useCook(id)
 const { choice, toggle } = useCues(cook, now)
 const sharesItsName = (one: { id: string; name: string }) =>
   active.value.some((c) => c.id !== one.id && c.name === one.name)
-const note = ref<string | null>('')
+const note = ref<string | null>(went.value?.place === 'pot' ? went.value.text : '')
+const wasTyped = note.value !== '' // on the Counter: one touch writes it down
 const sure = ref(false)
 const curvesOpen = ref(false)
 const lock = useWakeLock()
@@ -204,7 +206,7 @@ function write() {
       <summary>Temperatures</summary>
       <CurvePanel v-if="curvesOpen" :cook-id="cook.id" :units="units" :live="cook.simulated && cook.phase !== 'done'" />
     </details>
-    <details class="record">
+    <details class="record" :open="wasTyped">
       <summary>What happened</summary>
       <form class="note" @submit.prevent="write">
         <TextField v-model="note" label="Note" :limit="limits.EventDataBody.text" />
