@@ -147,7 +147,8 @@ internal sealed partial class Items
             && script.Senses(at + 1).Any(s => s.Sense.Kind is SenseKind.Describing)
         )
         {
-            yield return To(d, at + 1, Small);
+            // "onions, chopped, boneless thighs": how it is cut is rather of what stood before.
+            yield return To(d, at + 1, d.HasNoAmount && d.Prep is not Prep.None ? 2 * OfTheNext : Small);
         }
         else if (
             mark is "," or "-" or ":"

@@ -93,10 +93,11 @@ internal sealed partial class Items
     private bool IsOfAnother(int at)
     {
         var noun = script.Word(at) is "of" ? at + 1 : at;
-        return script.Senses(noun).Any(s => s.Cost == 0 && s.Sense.Kind is SenseKind.Food or SenseKind.Meat or SenseKind.Describing);
+        return script.Senses(noun).Any(s => s.Cost < NearSlip && s.Sense.Kind is SenseKind.Food or SenseKind.Meat or SenseKind.Describing);
     }
 
     private const int MostByThemselves = 6;
+    private const double NearSlip = 2; // "350 g mushromos"
 
     private IEnumerable<Item> MarkBehind(Item d, int at)
     {

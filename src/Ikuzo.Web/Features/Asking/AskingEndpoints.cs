@@ -60,6 +60,7 @@ public sealed record DoubtView(string Text, string Reading, IReadOnlyList<string
 /// <param name="Place">Place: line-up, check, pot, cold or kitchen.</param>
 /// <param name="Case">What happened, by name.</param>
 /// <param name="Why">In a sentence.</param>
+/// <param name="Minutes">How long it had, or how long that took, min, where it was said; else null.</param>
 public sealed record GoToView(string Place, string Case, string Why, double? Minutes);
 
 /// <summary>What was understood. Null where nothing was said. While there are doubts, the answer is a question.</summary>

@@ -2746,6 +2746,11 @@ export interface components {
             case: string;
             /** @description In a sentence. */
             why: string;
+            /**
+             * Format: double
+             * @description How long it had, or how long that took, min, where it was said; else null.
+             */
+            minutes: null | number;
         };
         /** @description State of the server. */
         Health: {
