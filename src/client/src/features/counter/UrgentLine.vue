@@ -44,7 +44,6 @@ const plan = (item: StoreView) => open({ load: loadOf(item) }, null, item.id)
   min-width: 0;
 }
 a {
-  color: inherit;
   display: inline-flex;
   align-items: center;
   min-height: 48px;

@@ -67,9 +67,6 @@ h1 {
 p {
   margin: 0;
 }
-a {
-  color: inherit;
-}
 input {
   width: 100%;
   min-height: 60px;

@@ -65,9 +65,6 @@ ul {
   margin: 0;
   padding: 0;
 }
-a {
-  color: inherit;
-}
 li a {
   display: block;
   min-height: 56px;

@@ -4,6 +4,7 @@ import type { AskView } from '@/api/types'
 
 /** What was typed, each stretch over what it was taken for; plain words stay quiet, and what is not understood is said. */
 const props = defineProps<{ text: string; spans: AskView['spans'] }>()
+const longest = 24 // characters that a phone shows in one line
 const plain = ['ordinary', 'describing']
 const stretches = computed(() => {
   const all: { text: string; as: string; kind: string }[] = []
@@ -21,7 +22,7 @@ const stretches = computed(() => {
 <template>
   <p class="typed" aria-label="As it was read" data-testid="typed">
     <template v-for="(stretch, i) in stretches" :key="i">
-      <ruby v-if="stretch.as" :class="['as', stretch.kind]"
+      <ruby v-if="stretch.as" :class="['as', stretch.kind, { whole: stretch.text.length <= longest }]"
         >{{ stretch.text }}<rt>{{ stretch.as }}</rt></ruby
       >
       <span v-else>{{ stretch.text }}</span>
@@ -34,12 +35,15 @@ const stretches = computed(() => {
   margin: 8px 0 0;
   line-height: 2.3;
   white-space: pre-wrap;
-  overflow-wrap: anywhere;
+  overflow-wrap: break-word;
 }
 .as {
   ruby-position: under;
   ruby-align: center;
   border-bottom: 1px solid rgba(var(--v-theme-on-background), 0.5);
+}
+.whole {
+  white-space: nowrap;
 }
 rt {
   font-size: 0.78rem;

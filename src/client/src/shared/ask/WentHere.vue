@@ -8,7 +8,9 @@ const route = useRoute()
 
 <template>
   <p v-if="went && went.place === route.name" class="went" role="status" data-testid="went">
-    <span>{{ went.why }}</span>
+    <span
+      ><b>“{{ went.text }}”</b> {{ went.why }}</span
+    >
     <v-btn class="tall" variant="outlined" @click="went = null">Seen</v-btn>
   </p>
 </template>
