@@ -4,8 +4,16 @@ import { test } from './household'
 
 test.describe.configure({ mode: 'parallel' })
 
-// Two in the tests, all of them in the soak.
-const chosen = process.env.IKUZO_JOURNEYS === 'all' ? journeys : journeys.slice(0, 2)
+// The same in another order, with chopped vegetables beside it.
+const again = (journey: Journey): Journey => ({
+  ...journey,
+  name: `${journey.name}, again`,
+  lines: [...journey.lines.slice(1).reverse(), journey.lines[0]!, '1 onion, chopped'],
+})
+
+// One each way in the tests, all of them both ways in the soak.
+const chosen =
+  process.env.IKUZO_JOURNEYS === 'all' ? [...journeys, ...journeys.map(again)] : [journeys[0]!, again(journeys[1]!)]
 
 for (const journey of chosen)
   test(`from typing to the record: ${journey.name}`, async ({ page, request }) => {

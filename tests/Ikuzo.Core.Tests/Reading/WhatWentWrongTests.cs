@@ -58,6 +58,37 @@ public class WhatWentWrongTests
         Assert.Null(Read(text).Minutes);
     }
 
+    [Theory]
+    [InlineData("6 drumsticks, and no frozen ones")]
+    [InlineData("6 drumsticks, then not frozen")]
+    [InlineData("6 drumsticks but no frozen ones")]
+    [InlineData("6 drumsticks (these are not frozen)")]
+    [InlineData("6 drumsticks (and are not frozen) 800 g")]
+    public void ANot_IsNeverPassedOver(string text)
+    {
+        Assert.Equal(Core.Loads.MeatState.Chilled, Read(text).State);
+        Assert.Equal("chicken-drumstick", Read(text).Meat!.Cut.Id);
+    }
+
+    [Theory]
+    [InlineData("6 wings 5 kg potatoes", 5000)]
+    [InlineData("2 drumsticks 2 kg carrots", 2000)]
+    public void WhatNoPieceWeighs_IsOfTheNext(string text, double grams)
+    {
+        Assert.Equal(grams, Assert.Single(Read(text).Beside).Grams);
+        Assert.InRange(Read(text).Meat!.TotalKg, 0.1, 1);
+    }
+
+    [Theory]
+    [InlineData("chicken pechuga sin hueso 4")]
+    [InlineData("pollo entero congelado 2 kg")]
+    [InlineData("4 hähnchenbrust ohne knochen")]
+    public void OtherLanguages_AreToldSo(string text)
+    {
+        Assert.StartsWith("Only English is read here.", Read(text).Problem, StringComparison.Ordinal);
+        Assert.Null(Read(text).Meat);
+    }
+
     [Fact]
     public void Not_TurnsRoundWhatFollows()
     {
