@@ -25,6 +25,21 @@ test('a dish is changed, solved as it changes, and still there after a reload', 
   await expect(page.getByRole('heading', { name: 'penne' })).toBeVisible()
 })
 
+test('a new dish is open though the list that was asked for before it comes late', async ({ page }) => {
+  let late = true
+  await page.route(/\/api\/dishes\?/, async (route) => {
+    const answer = await route.fetch()
+    if (late) await page.waitForTimeout(1500)
+    late = false
+    await route.fulfill({ response: answer }).catch(() => undefined) // nobody waits for it any more
+  })
+  await page.goto('/dishes')
+  await page.getByRole('button', { name: 'New dish' }).click()
+  await expect(page.getByLabel('Name of the dish')).toHaveValue('New dish')
+  await page.waitForTimeout(1600)
+  await expect(page.getByLabel('Name of the dish')).toHaveValue('New dish')
+})
+
 test('what is changed last is kept when another dish is opened at once', async ({ page }) => {
   await page.goto('/dishes')
   await open(page, 'Crown of the hill')

@@ -17,7 +17,7 @@ const chosen =
 
 for (const journey of chosen)
   test(`from typing to the record: ${journey.name}`, async ({ page, request }) => {
-    test.setTimeout(120_000)
+    test.setTimeout(240_000)
     await type(page, journey)
     const id = await begin(page)
     const said = await cook(page, request, id)

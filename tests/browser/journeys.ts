@@ -56,6 +56,7 @@ export const journeys: Journey[] = [
   {
     name: 'Flat bird under a hot lid',
     lines: ['flattened chicken 1.2 kg'],
+    triesLid: true,
     fields: { 'Crisp after, minutes': '10' },
     says: ['Crisp the skin'],
   },
@@ -78,7 +79,7 @@ export const journeys: Journey[] = [
     name: 'Thighs, potatoes, tomatoes',
     lines: ['6 thighs 1.1 kg', '500 g potatoes', '1 can chopped tomatoes'],
     fields: { 'For later': 'Freeze 300 ml of the liquid.' },
-    says: ['1 can canned tomatoes, on top last', 'Freeze 300 ml of the liquid.'],
+    says: ['1 can crushed tomatoes, on top', 'Freeze 300 ml of the liquid.'],
   },
   { name: 'Big bird, small pot', lines: ['chicken 1.3 kg no rack'], pot: 'Pip', says: ['into the liquid'] },
   {
@@ -97,7 +98,7 @@ export const journeys: Journey[] = [
     lines: ['frozen whole chicken 1.3 kg in soup', '800 ml water', '150 g small pasta'],
     says: ['small pasta'],
   },
-  { name: 'Crown for Sunday', lines: ['turkey crown 2.2 kg'], says: ['breast up, on the rack'] },
+  { name: 'Crown for Sunday', lines: ['turkey crown 2.2 kg'], triesLid: true, says: ['breast up, on the rack'] },
   {
     name: 'Turkey thighs on barley',
     lines: ['2 turkey thighs 1.3 kg to fall apart', '150 g pearl barley'],
@@ -106,7 +107,7 @@ export const journeys: Journey[] = [
   {
     name: 'Turkey balls in tomato',
     lines: ['20 turkey meatballs 600 g', '1 can chopped tomatoes'],
-    says: ['1 can canned tomatoes'],
+    says: ['1 can crushed tomatoes, on top'],
   },
   { name: 'Duck legs, crisp', lines: ['4 duck legs 1 kg'], fields: { 'Crisp after, minutes': '8' }, says: ['Crisp'] },
   { name: 'Duck breasts for two', lines: ['2 duck breasts 500 g'], says: ['Carve'] },

@@ -87,6 +87,7 @@ public sealed record ColdText
         var script = new Script(text);
         var heard = new Heard(new Doubts([])).Take(new Reader(script, Field.Cold).Best());
 
+        heard.Cold.IsOut |= PassedOver.WarmPlace(heard, script) is not null;
         return Of(heard, text, new Resolving(heard, units, today).Question(), today);
     }
 

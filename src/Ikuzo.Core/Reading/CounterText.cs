@@ -74,9 +74,9 @@ internal sealed class Interpretation
         Heard = new Heard(new Doubts(settled)).Take(course);
 
         Heard.MayBeOfWhatHappened();
-        Heard.MayBeOtherHeat(PassedOver(Heat) is not null);
+        Heard.MayBeOtherHeat(PassedOver.Heat(Heard, script) is not null);
 
-        if (PassedOver(Warm, OfPlaces) is { } place)
+        if (PassedOver.WarmPlace(Heard, script) is { } place)
         {
             Heard.MayHaveStood(place);
         }
@@ -111,21 +111,6 @@ internal sealed class Interpretation
             )
             + OfLoose();
     }
-
-    // The first of some words that nothing came of.
-    private string? PassedOver(HashSet<string> words, HashSet<string>? behind = null) =>
-        Heard
-            .Stretches.Where(s => s.About is About.Ordinary or About.Describing or About.Unknown)
-            .SelectMany(s => Enumerable.Range(s.From, s.End - s.From))
-            .Where(at => behind is null || (at > 0 && behind.Contains(_script.Word(at - 1)!)))
-            .Select(at => _script.Word(at))
-            .FirstOrDefault(word => word is not null && words.Contains(word));
-
-    // "in the car", "on a worktop": a place, and no word by itself.
-    private static readonly HashSet<string> OfPlaces = ["the", "a", "my", "our", "in", "on", "at", "hot", "warm", "was", "were"];
-
-    private static readonly HashSet<string> Heat = PlainWords.Of("heat");
-    private static readonly HashSet<string> Warm = PlainWords.Of("warm");
 
     // Weights that found their noun late are looked at late.
     private double OfLoose() =>

@@ -21,7 +21,7 @@ const open = computed(() => dishes.value.find((d) => d.id === route.params.id))
 watch(
   [dishes, () => route.params.id],
   () => {
-    if (!open.value && dishes.value[0] && route.name === 'dishes') show(dishes.value[0].id)
+    if (!open.value && !add.isPending.value && dishes.value[0] && route.name === 'dishes') show(dishes.value[0].id)
   },
   { immediate: true },
 )

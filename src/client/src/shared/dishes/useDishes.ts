@@ -19,7 +19,11 @@ async function allDishes() {
 export function useDishes() {
   const client = useQueryClient()
   const query = useQuery({ queryKey: ['dishes'], queryFn: allDishes })
-  const refresh = () => client.invalidateQueries({ queryKey: ['dishes'] })
+  // A list that was asked for before the change, and is still on its way, does not know of it.
+  async function refresh() {
+    await client.cancelQueries({ queryKey: ['dishes'] })
+    await client.invalidateQueries({ queryKey: ['dishes'] })
+  }
   const at = (id: string) => ({ params: { path: { id } } })
 
   const add = useMutation({
@@ -31,7 +35,9 @@ export function useDishes() {
   // At once; a list that was asked for before it was saved would say what it was.
   function know(dish: KeptDish) {
     client.setQueryData<KeptDish[]>(['dishes'], (kept) => kept?.map((d) => (d.id === dish.id ? dish : d)))
-    void client.cancelQueries({ queryKey: ['dishes'] }, { revert: false }).then(refresh)
+    void client
+      .cancelQueries({ queryKey: ['dishes'] }, { revert: false })
+      .then(() => client.invalidateQueries({ queryKey: ['dishes'] }))
   }
   dishListeners.add(know)
   onScopeDispose(() => dishListeners.delete(know))
