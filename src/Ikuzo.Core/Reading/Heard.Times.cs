@@ -46,7 +46,7 @@ internal sealed partial class Heard
     }
 
     private const double MostMinutes = 240;
-    private const double LongForABareTime = 40; // more without a word for it is rather the time that there is; estimate
+    private const double LongForABareTime = 30; // more without a word for it is rather the time that there is; estimate
 
     /// <summary>A time by itself: under pressure, likely.</summary>
     public void BareTime(Spoken said)

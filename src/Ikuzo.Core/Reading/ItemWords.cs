@@ -56,6 +56,9 @@ internal static class ItemWords
     /// <summary>"Without the".</summary>
     public static Pattern[] Not { get; } = Patterns("not");
 
+    /// <summary>"We are out of".</summary>
+    public static Pattern[] RanOut { get; } = Patterns("ran-out");
+
     private static Pattern Of(string written) => Pattern.Of(written, Grammar.Classes);
 
     private static Pattern[] Patterns(string section) => [.. Sections[section].Select(Of)];

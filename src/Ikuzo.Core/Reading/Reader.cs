@@ -220,7 +220,7 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
     // "No rice", "not thawed", "without browning", "never mind the thighs": the opposite of the one phrase that follows.
     private IEnumerable<Phrase> Negated(Items items, int at)
     {
-        foreach (var negation in ItemWords.Not)
+        foreach (var (negation, isOfThings) in ItemWords.Not.Select(p => (p, false)).Concat(ItemWords.RanOut.Select(p => (p, true))))
         {
             foreach (var fit in negation.At(script, at))
             {
@@ -235,6 +235,11 @@ internal sealed class Reader(Script script, Field field = Field.Counter)
                 )
                 {
                     yield return Left(at, item.End, PerItem + item.Cost + 0.2, item.IsMeat ? "not that" : "left out");
+                }
+
+                if (isOfThings)
+                {
+                    continue;
                 }
 
                 foreach (var (production, inner) in Grammar.At(script, from, field))

@@ -71,6 +71,13 @@ public class WhatWentWrongTests
     }
 
     [Theory]
+    [InlineData("out of the freezer straight in the pot: 800g boneless breasts")]
+    [InlineData("boneless breasts out of the freezer and into the pot")]
+    [InlineData("it's out of the freezer, 6 thighs")]
+    public void OutOfTheFreezer_IsNotNotFrozen(string text) =>
+        Assert.True(Read(text).State == Core.Loads.MeatState.Frozen || Read(text).Doubts.Count > 0);
+
+    [Theory]
     [InlineData("6 wings 5 kg potatoes", 5000)]
     [InlineData("2 drumsticks 2 kg carrots", 2000)]
     public void WhatNoPieceWeighs_IsOfTheNext(string text, double grams)
