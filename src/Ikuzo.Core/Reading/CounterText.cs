@@ -82,6 +82,11 @@ internal sealed class Interpretation
         }
 
         Heard.MayBeFrozen();
+        if (PassedOver.SaysNotThawed(script))
+        {
+            Heard.MayNotBeThawed();
+        }
+
         _stretches = [.. Heard.Stretches.OrderBy(s => s.From)];
         foreach (var item in course.Phrases.Select(p => p.Item).OfType<Item>().Where(i => i.Nouns.Count > 0))
         {

@@ -87,6 +87,15 @@ internal sealed partial class Heard(Doubts doubts)
         }
     }
 
+    /// <summary>Asks whether it is thawed where a "not" stands before that and nobody was heard to say frozen.</summary>
+    public void MayNotBeThawed()
+    {
+        if (Meats.Count > 0 && State is not MeatState.Frozen && Meats.TrueForAll(m => m.State is not MeatState.Frozen))
+        {
+            Doubts.Ask("thawed", ("the meat is frozen", () => State = MeatState.Frozen), ("it is thawed", () => State = MeatState.Chilled));
+        }
+    }
+
     /// <summary>State at lid-on, said of all.</summary>
     public MeatState? State { get; set; }
 

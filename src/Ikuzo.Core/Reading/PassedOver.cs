@@ -4,7 +4,21 @@ namespace Ikuzo.Core.Reading;
 internal static class PassedOver
 {
     // "in the car", "on a worktop": a place, and no word by itself.
-    private static readonly HashSet<string> BeforePlaces = ["the", "a", "my", "our", "in", "on", "at", "hot", "warm", "was", "were"];
+    private static readonly HashSet<string> BeforePlaces =
+    [
+        "the",
+        "a",
+        "my",
+        "our",
+        "kitchen",
+        "in",
+        "on",
+        "at",
+        "hot",
+        "warm",
+        "was",
+        "were",
+    ];
 
     private static readonly HashSet<string> Heats = PlainWords.Of("heat");
     private static readonly HashSet<string> WarmPlaces = PlainWords.Of("warm");
@@ -15,6 +29,26 @@ internal static class PassedOver
     /// <summary>A place that is not cold: the meat may have stood there. Null where none was named.</summary>
     public static string? WarmPlace(Heard heard, Script script) =>
         First(heard, script, WarmPlaces, at => script.Word(at - 1) is { } before && BeforePlaces.Contains(before));
+
+    /// <summary>True where thawing was named behind a "not": whatever else was read, the meat may be frozen.</summary>
+    public static bool SaysNotThawed(Script script) => NearNot(script, Thawing);
+
+    private const int Near = 5; // words
+
+    private static readonly HashSet<string> Thawing = PlainWords.Of("thawing");
+    private static readonly HashSet<string> NotDone = PlainWords.Of("not-done");
+
+    private static bool NearNot(Script script, HashSet<string> words) =>
+        Enumerable
+            .Range(0, script.Count)
+            .Where(at => script.Word(at) is { } word && words.Contains(word))
+            .Any(at =>
+                Enumerable
+                    .Range(1, Near)
+                    .Select(back => at - back)
+                    .TakeWhile(i => !script.IsMark(i))
+                    .Any(i => Grammar.IsNot(script.Word(i)!) || NotDone.Contains(script.Word(i)!))
+            );
 
     private static string? First(Heard heard, Script script, HashSet<string> words, Func<int, bool> stands) =>
         heard
