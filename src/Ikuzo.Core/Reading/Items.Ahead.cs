@@ -147,8 +147,15 @@ internal sealed partial class Items
             && script.Senses(at + 1).Any(s => s.Sense.Kind is SenseKind.Describing)
         )
         {
-            // "onions, chopped, boneless thighs": how it is cut is rather of what stood before.
-            yield return To(d, at + 1, d.HasNoAmount && d.Prep is not Prep.None ? 2 * OfTheNext : Small);
+            // "onions, chopped, boneless thighs": how it is cut is rather of what stood before; "parsnips cut in chunks, …" surely.
+            var isOfBefore = d.HasNoAmount && d.Prep is not Prep.None;
+            yield return To(
+                d,
+                at + 1,
+                !isOfBefore ? Small
+                    : script.IsMark(d.From - 1) ? 2 * OfTheNext
+                    : 4 * OfTheNext
+            );
         }
         else if (
             mark is "," or "-" or ":"
