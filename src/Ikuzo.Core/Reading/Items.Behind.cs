@@ -357,6 +357,11 @@ internal sealed partial class Items
 
     private IEnumerable<Item> NounsBehind(Item d, int at, double apart)
     {
+        if (apart > 0 && d.Nouns.Count > 0 && d.Nouns.All(n => n.Value.Sense.IsWeak))
+        {
+            yield break; // "in chunks, then thighs": chunks alone are no meat
+        }
+
         foreach (var lexeme in script.Senses(at))
         {
             var end = at + lexeme.Length;
