@@ -357,7 +357,11 @@ internal sealed partial class Items
 
     private IEnumerable<Item> NounsBehind(Item d, int at, double apart)
     {
-        if (apart > 0 && d.Nouns.Count > 0 && d.Nouns.All(n => n.Value.Sense.IsWeak))
+        if (
+            d.Nouns.Count > 0
+            && d.Nouns.All(n => n.Value.Sense.IsWeak)
+            && Enumerable.Range(d.Nouns[^1].End, at - d.Nouns[^1].End).Any(script.IsMark)
+        )
         {
             yield break; // "in chunks, then thighs": chunks alone are no meat
         }
