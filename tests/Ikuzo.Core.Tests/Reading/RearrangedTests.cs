@@ -70,13 +70,15 @@ public class RearrangedTests(ITestOutputHelper output)
 
     private static bool IsAsked(Question q) => q.Doubts.Count > 0 || q.Unknown.Count > 0 || q.Problem is not null;
 
+    private static string Meat(AskedMeat m) => FormattableString.Invariant($"{m.Cut.Id} {m.Pieces} {m.TotalKg:0.##}");
+
     private static string Meaning(Question q) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{string.Join('+', new[] { q.Meat }.OfType<AskedMeat>().Concat(q.Also).Select(m => $"{m.Cut.Id} {m.Pieces} {m.TotalKg:0.##}"))} "
-                + $"{q.Minutes} {q.State} {q.Release?.Kind} {q.Release?.RestMinutes} {q.StoodMinutes} {q.GoTo?.Place} {q.ReadingCelsius:0} "
-                + $"{string.Join(',', q.Stops.Select(s => s.Code))} {q.Arrangement} {q.Aim} {q.Pressure} {q.CrispMinutes} {q.MarinadeHours} "
-                + $"{q.ThicknessMm:0} {q.PotLitres} {q.AltitudeMetres} {q.Promise}"
+            $"{string.Join('+', new[] { q.Meat }.OfType<AskedMeat>().Concat(q.Also).Select(Meat))} "
+                + $"{q.Minutes} {q.State} {q.Release?.Kind} {q.Release?.RestMinutes} {q.StoodMinutes} {q.GoTo?.Place} "
+                + $"{q.ReadingCelsius:0} {string.Join(',', q.Stops.Select(s => s.Code))} {q.Arrangement} {q.Aim} {q.Pressure} "
+                + $"{q.CrispMinutes} {q.MarinadeHours} {q.ThicknessMm:0} {q.PotLitres} {q.AltitudeMetres} {q.Promise}"
         );
 
     private static JsonElement.ArrayEnumerator Rows(string name, [CallerFilePath] string here = "") =>
