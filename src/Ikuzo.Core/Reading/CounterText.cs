@@ -65,11 +65,12 @@ internal sealed class Interpretation
 {
     private readonly Script _script;
     private readonly IReadOnlyList<Stretch> _stretches;
-    private readonly Dictionary<int, (string Text, int From, int End)> _owners = []; // of what an amount is, by where that begins
+    private readonly Course _course;
 
     public Interpretation(Script script, Course course, UnitSystem units, DateOnly today, IReadOnlyList<Settled> settled)
     {
         _script = script;
+        _course = course;
         Cost = course.Cost;
         Heard = new Heard(new Doubts(settled)).Take(course);
 
@@ -88,14 +89,6 @@ internal sealed class Interpretation
         }
 
         _stretches = [.. Heard.Stretches.OrderBy(s => s.From)];
-        foreach (var item in course.Phrases.Select(p => p.Item).OfType<Item>().Where(i => i.Nouns.Count > 0))
-        {
-            foreach (var amount in item.Stretches.Where(s => s.About == About.Amount))
-            {
-                var (from, end) = (item.Nouns[0].From, item.Nouns[^1].End);
-                _owners[amount.From] = (script.Typed(from, end).ToLowerInvariant(), from, end);
-            }
-        }
         Question = new Resolving(Heard, units, today).Question() with { Spans = Spans() };
         var state = Question.State is Loads.MeatState.Frozen or Loads.MeatState.Room ? Question.State : null;
         Meaning = string.Create(
@@ -176,14 +169,22 @@ internal sealed class Interpretation
     private static string Label(Stretch stretch) => $"{Prefix}{stretch.As}";
 
     private string LabelOfOwner(Stretch stretch) =>
-        _owners.TryGetValue(stretch.From, out var owner) ? $"{Label(stretch)} of the {owner.Text}" : Label(stretch);
+        OwnerOf(stretch) is var (from, end) ? $"{Label(stretch)} of the {_script.Typed(from, end).ToLowerInvariant()}" : Label(stretch);
+
+    // The nouns of which an amount is.
+    private (int From, int End)? OwnerOf(Stretch amount) =>
+        amount.About == About.Amount
+        && _course
+            .Phrases.Select(p => p.Item)
+            .OfType<Item>()
+            .FirstOrDefault(i => i.Nouns.Count > 0 && i.From <= amount.From && amount.End <= i.End)
+            is { } item
+            ? (item.Nouns[0].From, item.Nouns[^1].End)
+            : null;
 
     // An amount of one thing here, of another there.
     private bool IsOfOther(Stretch amount, Interpretation other) =>
-        amount.About == About.Amount
-        && _owners.TryGetValue(amount.From, out var mine)
-        && other._owners.TryGetValue(amount.From, out var theirs)
-        && (mine.End <= theirs.From || theirs.End <= mine.From);
+        OwnerOf(amount) is var (from, end) && other.OwnerOf(amount) is var (theirFrom, theirEnd) && (end <= theirFrom || theirEnd <= from);
 
     private List<TextSpan> Spans()
     {

@@ -160,7 +160,7 @@ internal sealed partial class Items
         {
             if (d.Length is null && fit.Captured is [var measured] && (!d.IsMeat || NamesPieces(measured.End, fit.End)))
             {
-                var length = (Quantity)fit.Captured[0].Value;
+                var length = (Quantity)measured.Value;
                 yield return With(
                     d with
                     {

@@ -31,17 +31,10 @@ internal static class PassedOver
         First(heard, script, WarmPlaces, at => script.Word(at - 1) is { } before && BeforePlaces.Contains(before));
 
     /// <summary>True where thawing was named behind a "not": whatever else was read, the meat may be frozen.</summary>
-    public static bool SaysNotThawed(Script script) => NearNot(script, Thawing);
-
-    private const int Near = 5; // words
-
-    private static readonly HashSet<string> Thawing = PlainWords.Of("thawing");
-    private static readonly HashSet<string> NotDone = PlainWords.Of("not-done");
-
-    private static bool NearNot(Script script, HashSet<string> words) =>
+    public static bool SaysNotThawed(Script script) =>
         Enumerable
             .Range(0, script.Count)
-            .Where(at => script.Word(at) is { } word && words.Contains(word))
+            .Where(at => script.Word(at) is { } word && Thawing.Contains(word))
             .Any(at =>
                 Enumerable
                     .Range(1, Near)
@@ -49,6 +42,11 @@ internal static class PassedOver
                     .TakeWhile(i => !script.IsMark(i))
                     .Any(i => Grammar.IsNot(script.Word(i)!) || NotDone.Contains(script.Word(i)!))
             );
+
+    private const int Near = 5; // words
+
+    private static readonly HashSet<string> Thawing = PlainWords.Of("thawing");
+    private static readonly HashSet<string> NotDone = PlainWords.Of("not-done");
 
     private static string? First(Heard heard, Script script, HashSet<string> words, Func<int, bool> stands) =>
         heard

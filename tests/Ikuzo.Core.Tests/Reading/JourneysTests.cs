@@ -1,7 +1,6 @@
 using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Ikuzo.Core.Dishes;
-using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Reading;
 
 namespace Ikuzo.Core.Tests.Reading;
@@ -38,7 +37,7 @@ public partial class JourneysTests
 
     private static void AssertSame(List<DishItem> items, string text, TimeOnly? eatAt)
     {
-        var question = CounterText.Read(text, UnitSystem.Metric, new DateOnly(2026, 11, 30));
+        var question = AtTheCounter.Read(text);
         var load = items.OfType<MeatItem>().Single().Load;
         Assert.True(question.Meat is not null, $"{text}: {question.Problem}");
         Assert.Equal(

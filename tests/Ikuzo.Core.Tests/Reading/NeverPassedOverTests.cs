@@ -1,6 +1,7 @@
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Reading;
+using static Ikuzo.Core.Tests.Reading.AtTheCounter;
 
 namespace Ikuzo.Core.Tests.Reading;
 
@@ -8,10 +9,6 @@ namespace Ikuzo.Core.Tests.Reading;
 public class NeverPassedOverTests
 {
     private static readonly string[] Meats = ["6 chicken thighs", "whole chicken 1.6 kg", "drumsticks x8"];
-
-    private static Question Read(string text) => CounterText.Read(text, UnitSystem.Metric, new DateOnly(2026, 11, 30));
-
-    private static bool IsAsked(Question q) => q.Doubts.Count > 0 || q.Unknown.Count > 0 || q.Problem is not null;
 
     private static IEnumerable<string> Around(string said) =>
         Meats.SelectMany(m =>

@@ -1,8 +1,6 @@
 using System.Globalization;
-using System.Runtime.CompilerServices;
-using System.Text.Json;
-using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Reading;
+using static Ikuzo.Core.Tests.Reading.AtTheCounter;
 
 namespace Ikuzo.Core.Tests.Reading;
 
@@ -43,7 +41,7 @@ public class RearrangedTests(ITestOutputHelper output)
     {
         var isSoak = Environment.GetEnvironmentVariable("IKUZO_SOAK_SENTENCES") is not null;
         var texts = new[] { "questions", "own-questions", "own-events" }
-            .SelectMany(name => Rows(name))
+            .SelectMany(list => Rows(list))
             .Where(r => Strangers.Question(r).IsRight)
             .Select(r => r.GetProperty("text").GetString()!)
             .ToList();
@@ -66,10 +64,6 @@ public class RearrangedTests(ITestOutputHelper output)
         Assert.True(silent.Count <= Math.Ceiling(MostSilent * said.Count), $"{silent.Count} of {said.Count}\n{string.Join("\n", silent)}");
     }
 
-    private static Question Read(string text) => CounterText.Read(text, UnitSystem.Metric, new DateOnly(2026, 11, 30));
-
-    private static bool IsAsked(Question q) => q.Doubts.Count > 0 || q.Unknown.Count > 0 || q.Problem is not null;
-
     private static string Meat(AskedMeat m) => FormattableString.Invariant($"{m.Cut.Id} {m.Pieces} {m.TotalKg:0.##}");
 
     private static string Meaning(Question q) =>
@@ -80,9 +74,4 @@ public class RearrangedTests(ITestOutputHelper output)
                 + $"{q.ReadingCelsius:0} {string.Join(',', q.Stops.Select(s => s.Code))} {q.Arrangement} {q.Aim} {q.Pressure} "
                 + $"{q.CrispMinutes} {q.MarinadeHours} {q.ThicknessMm:0} {q.PotLitres} {q.AltitudeMetres} {q.Promise}"
         );
-
-    private static JsonElement.ArrayEnumerator Rows(string name, [CallerFilePath] string here = "") =>
-        JsonDocument
-            .Parse(File.ReadAllText(Path.Combine(Path.GetDirectoryName(here)!, "words", $"{name}.json")))
-            .RootElement.EnumerateArray();
 }

@@ -1,5 +1,5 @@
-using System.Runtime.CompilerServices;
 using System.Text.Json;
+using static Ikuzo.Core.Tests.Reading.AtTheCounter;
 
 namespace Ikuzo.Core.Tests.Reading;
 
@@ -40,7 +40,7 @@ public class StrangersTests(ITestOutputHelper output)
     // What nothing in the line itself decides, or what two cooks would read in two ways.
     private static readonly HashSet<string> KnownSilent =
     [
-        .. File.ReadLines(Path("known.txt")).Where(l => l.Length > 0 && l[0] != '#').Select(l => l.Split(" | ")[0]),
+        .. File.ReadLines(List("known.txt")).Where(l => l.Length > 0 && l[0] != '#').Select(l => l.Split(" | ")[0]),
     ];
 
     private void Judge(string name, IEnumerable<Scored> scored, double least, HashSet<string> known)
@@ -54,10 +54,4 @@ public class StrangersTests(ITestOutputHelper output)
     }
 
     private static string Text(JsonElement row) => row.GetProperty("text").GetString()!;
-
-    private static JsonElement.ArrayEnumerator Rows(string name) =>
-        JsonDocument.Parse(File.ReadAllText(Path($"{name}.json"))).RootElement.EnumerateArray();
-
-    private static string Path(string file, [CallerFilePath] string here = "") =>
-        System.IO.Path.Combine(System.IO.Path.GetDirectoryName(here)!, "words", file);
 }

@@ -1,15 +1,13 @@
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Poultry;
-using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Reading;
+using static Ikuzo.Core.Tests.Reading.AtTheCounter;
 
 namespace Ikuzo.Core.Tests.Reading;
 
 /// <summary>What a reader of known words got wrong: each is right now.</summary>
 public class WhatWentWrongTests
 {
-    private static Question Read(string text) => CounterText.Read(text, UnitSystem.Metric, new DateOnly(2026, 11, 30));
-
     [Theory]
     [InlineData("1 onion, diced")]
     [InlineData("1 lb baby potatoes halved")]
