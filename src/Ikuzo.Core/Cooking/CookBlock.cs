@@ -5,7 +5,7 @@ using Ikuzo.Core.Physics;
 namespace Ikuzo.Core.Cooking;
 
 /// <summary>Energy that has moved so far, J, per particle.</summary>
-internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane Steam, Lane Meat);
+internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane Steam, Lane Meat, Lane Juice);
 
 /// <summary>Sixteen possible cooks side by side, from lid-on to the table: the pot's energy balance around the meat's conduction.</summary>
 /// <remarks>
@@ -22,6 +22,7 @@ internal sealed class CookBlock
     /// <summary>Liquid that stood open for some minutes is so far below the boil, K. Estimate.</summary>
     internal const double OpenCooledKelvin = 6;
 
+    private const float PileSpread = 0.3f; // how much one pile differs from another, of its logarithm. Estimate
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
 
@@ -43,6 +44,7 @@ internal sealed class CookBlock
         _collagenFactor,
         _gaugeFactor;
     private Lane _sinceTick,
+        _perPileLag,
         _tau;
     private double _stepSeconds,
         _settledStepSeconds;
@@ -66,8 +68,8 @@ internal sealed class CookBlock
     public Lane SteamKg =>
         (_now.Energy.Purge + _now.Energy.Steam) * (float)(1 / Water.VaporisationJoulePerKg) - _now.Flash * (float)(_model.MeatKg / 100);
 
-    /// <summary>Heat capacity of pot, liquid and companions, J/K.</summary>
-    public Lane PotCapacity => _capacity;
+    /// <summary>Heat capacity of pot, liquid and companions, and of the juice that has run out of the meat, J/K.</summary>
+    public Lane PotCapacity => _capacity + _now.JuiceKg * (float)Water.JoulePerKgKelvin;
 
     public Lane BoilingCelsius => _boiling;
 
@@ -101,12 +103,16 @@ internal sealed class CookBlock
         _purge = Vector512.Max(Lanes.All(0.1), particles.Factor(Uncertain.Purge, first)) * (float)model.Pot.PurgeJoule;
         _filmFactor = particles.LogFactor(Uncertain.SurfaceFilm, first);
         _waterFactor = particles.Factor(Uncertain.WaterLoss, first);
-        _collagenFactor = particles.LogFactor(Uncertain.Collagen, first);
+        _collagenFactor = particles.LogFactor(Uncertain.Collagen, first) * (float)model.CollagenRate;
         _boiling = Lanes.All(model.BoilingCelsius);
         _gaugeFactor = particles.Factor(Uncertain.GaugePressure, first);
         _held = HeldFor(model, _gaugeFactor);
         _room = Lanes.All(model.RoomCelsius);
-        _now = new PotProgress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius) };
+        _perPileLag =
+            model.PileLagSeconds > 0
+                ? Lanes.Exp(particles.Draw(Uncertain.Touching, first) * -PileSpread) / Lanes.All(model.PileLagSeconds)
+                : Lane.Zero;
+        _now = new PotProgress { Pot = Lanes.All(model.PotCelsius ?? model.RoomCelsius), Pile = _room };
         _sinceTick = Lane.Zero;
         _beside.Load(model.Beside, Lanes.All(model.RoomCelsius));
         Trace.Clear();
@@ -123,7 +129,7 @@ internal sealed class CookBlock
     public bool ComeUp()
     {
         var step = Lanes.All(_stepSeconds);
-        var store = new PotHeat(_capacity, _boiling, _purge);
+        var store = new PotHeat(PotCapacity, _boiling, _purge);
         var coming = Lane.AllBitsSet;
         var limit = Lanes.Max(_now.Elapsed) + ComeUpLimitSeconds;
         while (coming != Lane.Zero && Lanes.Max(_now.Elapsed) < limit)
@@ -270,7 +276,7 @@ internal sealed class CookBlock
         Spots == 0 ? _now.Pot : _bodies[0].Batch.SurfaceCelsius(Film.In(_model.Placement, _now.Pot, _boiling, _filmFactor), _now.Pot);
 
     /// <summary>Water lost to cooking and flashing so far, percent of the raw weight of the muscle.</summary>
-    public Lane WaterLossPercent() => OverBodies((s, batch) => s.WaterLossPercent(batch)) + _now.Flash;
+    public Lane WaterLossPercent() => OverBodies((s, _) => s.WaterLossPercent) + _now.Flash;
 
     /// <summary>Mean enthalpy of the meat, J/kg.</summary>
     public Lane MeatEnthalpy() => OverBodies((_, batch) => batch.MeanEnthalpy());
@@ -365,7 +371,7 @@ internal sealed class CookBlock
         {
             // Steps grow, and the last one ends where the pin drops: the meat would go on heating in what is beyond.
             var longest = Vector512.Min(Vector512.Max(_now.Previous, step) * RestGrowth, step * RestStepFactor);
-            var falling = (_loss * (_now.Pot - _room) + _now.MeatWatts) / _capacity;
+            var falling = (_loss * (_now.Pot - _room) + _now.MeatWatts) / PotCapacity;
             var untilPin = Vector512.Max(
                 Lane.One,
                 Lanes.Pick(Vector512.GreaterThan(falling, Lane.Zero), (_now.Pot - pin) / falling, longest)
@@ -406,8 +412,8 @@ internal sealed class CookBlock
         {
             var heat = _bodies[i].Batch.BoilDownTo(_now.Pot, active) * (float)_models[i].MassShare;
             _now.Flash += heat * (float)(100 / Water.VaporisationJoulePerKg);
-            _now.Energy.Meat -= heat * (float)_model.MeatKg;
-            _now.Energy.Steam += heat * (float)_model.MeatKg;
+            _now.Energy.Meat -= heat * MeatKg;
+            _now.Energy.Steam += heat * MeatKg;
         }
     }
 
@@ -416,7 +422,7 @@ internal sealed class CookBlock
     {
         var power = around is Surroundings.ComeUp or Surroundings.Hold ? _power : Lane.Zero;
         var lost = _loss * (_now.Pot - _room);
-        var store = new PotHeat(_capacity, _boiling, around == Surroundings.ComeUp ? _purge : Lane.Zero);
+        var store = new PotHeat(PotCapacity, _boiling, around == Surroundings.ComeUp ? _purge : Lane.Zero);
         var ambient = around switch
         {
             Surroundings.Open => _room,
@@ -443,13 +449,20 @@ internal sealed class CookBlock
             _ => Film.In(_model.Placement, ambient, _boiling, _filmFactor),
         };
         var heat = Lane.Zero;
+        _now.Pile = AroundPieces(seconds, around, ambient);
         for (var i = 0; i < _bodies.Count; i++)
         {
-            heat += _bodies[i].Batch.Step(seconds, _now.Previous, film, ambient) * (float)(_models[i].MassShare * _model.MeatKg);
+            heat += _bodies[i].Batch.Step(seconds, _now.Previous, film, _now.Pile) * (float)_models[i].MassShare;
         }
 
-        return heat;
+        return heat * MeatKg;
     }
+
+    // Steam comes late to the middle of a pile; when the pressure falls it falls there too.
+    private Lane AroundPieces(Lane seconds, Surroundings around, Lane ambient) =>
+        _model.PileLagSeconds == 0 || around is Surroundings.Open or Surroundings.Covered
+            ? ambient
+            : Vector512.Min(ambient, ambient + (_now.Pile - ambient) * Lanes.Exp(-seconds * _perPileLag));
 
     private void Book(Lane seconds, Surroundings around, Lane power, Lane lost, PotHeat store, Lane heat, Lane uncapped)
     {
@@ -489,6 +502,29 @@ internal sealed class CookBlock
         }
 
         _sinceTick = Lane.Zero;
+        RunOut();
         Trace.Add(this);
     }
+
+    // Juice that runs out of the meat is liquid of the pot from then on: it takes its heat along, is warmed to the pot, and holds up the
+    // fall of the pressure as that does.
+    private void RunOut()
+    {
+        Lane kg = Lane.Zero,
+            kgCelsius = Lane.Zero;
+        for (var i = 0; i < _bodies.Count; i++)
+        {
+            var share = (float)(_models[i].MassShare * _model.MuscleKg / 100);
+            kg += _bodies[i].Changes.GivenPercent * share;
+            kgCelsius += _bodies[i].Changes.GivenPercentCelsius * share;
+        }
+
+        const float Joule = (float)Water.JoulePerKgKelvin;
+        _now.JuiceKg += kg;
+        _now.Energy.Juice += (kgCelsius - kg * _room) * Joule;
+        _now.Pot -= (kg * _now.Pot - kgCelsius) * Joule / PotCapacity;
+    }
+
+    // What has run out is no longer meat.
+    private Lane MeatKg => Lanes.All(_model.MeatKg) - _now.JuiceKg;
 }

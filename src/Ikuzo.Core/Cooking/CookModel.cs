@@ -52,8 +52,17 @@ public sealed record CookModel
     /// <summary>The meat.</summary>
     public required ThermalMaterial Meat { get; init; }
 
+    /// <summary>Time constant with which what is around the middle of a pile of pieces follows the pot, s; 0 where there is no pile.</summary>
+    public double PileLagSeconds { get; init; }
+
+    /// <summary>How fast its collagen gives way, see <see cref="Tissue.CollagenRate"/>.</summary>
+    public double CollagenRate { get; init; } = 1;
+
     /// <summary>Mass of all meat and bone, kg.</summary>
     public required double MeatKg { get; init; }
+
+    /// <summary>Mass of the muscle in it, kg: what gives juice.</summary>
+    public required double MuscleKg { get; init; }
 
     /// <summary>Temperature of the meat at lid-on, °C.</summary>
     public required double StartCelsius { get; init; }
@@ -94,13 +103,13 @@ public sealed record CookModel
     /// <summary>A pot in which no meat is, at high pressure, everything as warm as the kitchen.</summary>
     /// <param name="pot">The pot.</param>
     /// <param name="liquidKg">Liquid, kg.</param>
-    /// <param name="besideKg">What stands in it, kg.</param>
+    /// <param name="besideJoulePerKelvin">Heat capacity of what stands in it, J/K.</param>
     /// <param name="beside">What of it softens.</param>
     /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
     public static CookModel WithoutMeat(
         PotModel pot,
         double liquidKg,
-        double besideKg,
+        double besideJoulePerKelvin,
         IReadOnlyList<BesideModel> beside,
         double roomCelsius
     ) =>
@@ -109,12 +118,13 @@ public sealed record CookModel
             Bodies = [],
             Meat = Tissue.ChickenLeg.Material, // of no matter: there is none
             MeatKg = 0,
+            MuscleKg = 0,
             StartCelsius = roomCelsius,
             RoomCelsius = roomCelsius,
             Pot = pot,
             GaugeKpa = pot.HighGaugeKpa,
             LiquidKg = liquidKg,
-            CompanionJoulePerKelvin = besideKg * Bulk.BesideJoulePerKgKelvin,
+            CompanionJoulePerKelvin = besideJoulePerKelvin,
             Beside = beside,
         };
 

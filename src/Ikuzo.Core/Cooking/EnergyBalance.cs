@@ -2,7 +2,7 @@ namespace Ikuzo.Core.Cooking;
 
 /// <summary>Where the heat of a nominal cook went, from lid-on until the lid may be opened, J.</summary>
 /// <param name="Heater">Put in by the heater.</param>
-/// <param name="Meat">Taken up by the meat.</param>
+/// <param name="Meat">Taken up by the meat, less what its juice has taken out of it again.</param>
 /// <param name="Pot">Stored in pot, liquid and companions, from room temperature.</param>
 /// <param name="Losses">Lost to the kitchen.</param>
 /// <param name="Steam">Carried off by steam, before the valve closes and when it is opened.</param>
@@ -18,7 +18,6 @@ public sealed record EnergyBalance(double Heater, double Meat, double Pot, doubl
     {
         var block = Ensemble.Rent();
         block.Load(model, ParticleSource.Nominal, 0);
-        var start = block.MeatEnthalpy()[0];
         block.ComeUp();
         block.Hold(branch.HoldMinutes * 60);
         block.Let(branch.Release);
@@ -26,7 +25,7 @@ public sealed record EnergyBalance(double Heater, double Meat, double Pot, doubl
         var pot = block.PotCapacity[0] * (block.PotCelsius[0] - model.RoomCelsius);
         var balance = new EnergyBalance(
             ledger.Heater[0],
-            (block.MeatEnthalpy()[0] - start) * model.MeatKg,
+            ledger.Meat[0] - ledger.Juice[0],
             pot,
             ledger.Losses[0],
             ledger.Purge[0] + ledger.Steam[0]

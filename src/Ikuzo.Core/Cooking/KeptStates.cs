@@ -9,6 +9,8 @@ internal struct PotProgress
         Held,
         Release,
         Flash,
+        JuiceKg,
+        Pile,
         MeatWatts,
         Previous;
     public EnergyLedger Energy;

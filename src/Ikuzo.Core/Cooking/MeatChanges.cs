@@ -15,6 +15,15 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
     private readonly Lane[] _loss = new Lane[shells];
     private readonly Lane[] _collagen = new Lane[shells]; // ∫ k dt, dimensionless
 
+    /// <summary>Water lost so far, percent of the raw weight of the meat around the spot.</summary>
+    public Lane WaterLossPercent { get; private set; }
+
+    /// <summary>Water that went with the last update, percent of the raw weight.</summary>
+    public Lane GivenPercent { get; private set; }
+
+    /// <summary>The same times the temperature at which it went, percent °C.</summary>
+    public Lane GivenPercentCelsius { get; private set; }
+
     public Lane LogReduction { get; private set; }
 
     public Lane DangerSeconds { get; private set; }
@@ -23,6 +32,9 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
     {
         Array.Clear(_loss);
         Array.Clear(_collagen);
+        WaterLossPercent = Lane.Zero;
+        GivenPercent = Lane.Zero;
+        GivenPercentCelsius = Lane.Zero;
         LogReduction = Lane.Zero;
         DangerSeconds = Lane.Zero;
     }
@@ -31,6 +43,9 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
     {
         other._loss.CopyTo(_loss, 0);
         other._collagen.CopyTo(_collagen, 0);
+        WaterLossPercent = other.WaterLossPercent;
+        GivenPercent = other.GivenPercent;
+        GivenPercentCelsius = other.GivenPercentCelsius;
         LogReduction = other.LogReduction;
         DangerSeconds = other.DangerSeconds;
     }
@@ -40,12 +55,23 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
     {
         var share = Lane.One - Lanes.Exp(-seconds / Lanes.All(Kinetics.WaterLossTauSeconds));
         var from = batch.Shells;
+        Lane given = Lane.Zero,
+            warm = Lane.Zero,
+            mass = Lane.Zero;
         for (var i = batch.FirstMeatShell; i < from.Length; i++)
         {
             var t = from[i].Celsius;
-            _loss[i] += Vector512.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
+            var goes = Vector512.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
+            _loss[i] += goes;
             _collagen[i] += CollagenRate(t) * collagenFactor * seconds;
+            mass += from[i].MassShare;
+            given += goes * from[i].MassShare;
+            warm += goes * from[i].MassShare * t;
         }
+
+        GivenPercent = given / mass;
+        GivenPercentCelsius = warm / mass;
+        WaterLossPercent += GivenPercent;
 
         var core = batch.CentreCelsius();
         LogReduction += SalmonellaRate(core) * seconds;
@@ -54,8 +80,6 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
             & Vector512.LessThan(core, Lanes.All(SafetyRule.HotHoldingCelsius));
         DangerSeconds += Lanes.Pick(danger, seconds, Lane.Zero);
     }
-
-    public Lane WaterLossPercent(ConductionBatch batch) => MeanOverMeat(batch, i => _loss[i]);
 
     public Lane Tenderness(ConductionBatch batch) => MeanOverMeat(batch, i => Lane.One - Lanes.Exp(-_collagen[i]));
 

@@ -1,26 +1,48 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Cooking;
 
 /// <summary>
 /// The cook in which minutes of what stands beside the meat are named: a pot of 5.7 litres at its defaults, at sea level and high
-/// pressure, with 500 ml of water and 300 g of it, at 21 °C. Its minutes become heat here, once.
+/// pressure, shared with a kilogram of chicken thighs from the fridge, with 300 ml of water and 300 g of it, at 21 °C. It comes up in 11 to
+/// 12 min. Its minutes become heat here, once.
 /// </summary>
 public static class ReferenceCook
 {
     /// <summary>Water in the reference pot, ml.</summary>
-    public const double WaterMl = 500;
+    public const double WaterMl = 300;
 
     /// <summary>What is cooked in it, g.</summary>
     public const double Grams = 300;
 
-    /// <summary>Temperature at which everything begins, °C.</summary>
+    /// <summary>Temperature at which all but the meat begins, °C.</summary>
     public const double StartCelsius = 21;
 
+    // What is at its best when the pressure is there was just done with so much of that heat. Estimate.
+    private const double JustBefore = 0.7;
+
     private static readonly ConcurrentDictionary<Companion, SoftnessLevels> Known = [];
+
+    private static readonly CookModel Shared = ModelBuilder.Build(
+        new PlanRequest
+        {
+            Pot = PotDefaults.For(5.7),
+            Load = new MeatLoad
+            {
+                Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                Pieces = 6,
+                TotalKg = 1,
+            },
+            LiquidMl = WaterMl,
+            RoomCelsius = StartCelsius,
+        }
+    );
 
     /// <summary>Heat that something wants.</summary>
     /// <param name="companion">Something that softens.</param>
@@ -29,20 +51,30 @@ public static class ReferenceCook
 
     private static SoftnessLevels Levels(BesideModel model, ReferenceMinutes minutes)
     {
-        double[] asked = [minutes.Just, minutes.Best, minutes.TooFar];
+        double[] asked = [minutes.Just, minutes.BestFrom, minutes.BestTo, minutes.TooFar ?? minutes.BestTo];
         var heat = minutes.Way == ReferenceWay.Boiled ? Boil(model, asked) : Heat(model, asked, ReleaseOf(minutes.Way));
-        return new(heat[0], heat[1], heat[2]);
+        return new(
+            minutes.Just < minutes.BestFrom ? heat[0] : heat[1] * JustBefore,
+            heat[1],
+            heat[2],
+            minutes.TooFar is null ? double.PositiveInfinity : heat[3]
+        );
     }
 
     /// <summary>The pot with something in it.</summary>
     /// <param name="beside">What.</param>
     public static CookModel Pot(params BesideModel[] beside) =>
-        CookModel.WithoutMeat(PotDefaults.For(5.7), WaterMl / 1000, Grams / 1000, beside, StartCelsius);
+        Shared with
+        {
+            CompanionJoulePerKelvin = Grams / 1000 * Bulk.BesideJoulePerKgKelvin,
+            Beside = beside,
+        };
 
     /// <summary>Release of a way under pressure.</summary>
     public static Release ReleaseOf(ReferenceWay way) =>
         way switch
         {
+            ReferenceWay.InBursts => Release.Pulsed,
             ReferenceWay.TenMinutes => Release.RestThenVent(10),
             ReferenceWay.LeftAlone => Release.Natural,
             _ => Release.Vent,
@@ -59,7 +91,7 @@ public static class ReferenceCook
     {
         const double StepSeconds = 2;
         var states = new SofteningStates();
-        states.Load([model], Lanes.All(StartCelsius));
+        states.Load([model.InWater], Lanes.All(StartCelsius));
         var at = 0.0;
         var heat = new double[minutes.Length];
         for (var i = 0; i < minutes.Length; i++)

@@ -58,21 +58,21 @@ internal sealed class SofteningStates
     {
         private static readonly float Reference = (float)(1 / (SofteningLaw.ReferenceCelsius + Water.ZeroCelsiusKelvin));
         private readonly float _perLag = (float)(1 / of.LagSeconds);
-        private readonly float _perBowlLag = of.BowlLagSeconds > 0 ? (float)(1 / of.BowlLagSeconds) : 0;
+        private readonly float _perAroundLag = of.AroundLagSeconds > 0 ? (float)(1 / of.AroundLagSeconds) : 0;
         private readonly float _below = (float)(of.Law.ActivationJoulePerMol / Kinetics.GasConstant);
         private readonly float _above = (float)(of.Law.ActivationAboveJoulePerMol / Kinetics.GasConstant);
         private readonly float _turn = (float)(of.Law.TurnsAtCelsius + Water.ZeroCelsiusKelvin);
-        private Lane _bowl = start,
+        private Lane _around = start,
             _piece = start;
 
         public Lane HeatSeconds { get; private set; }
 
         public void Step(Lane seconds, Lane pot)
         {
-            if (_perBowlLag > 0)
+            if (_perAroundLag > 0)
             {
-                _bowl = pot + (_bowl - pot) * Lanes.Exp(-seconds * _perBowlLag);
-                pot = _bowl;
+                _around = pot + (_around - pot) * Lanes.Exp(-seconds * _perAroundLag);
+                pot = _around;
             }
 
             var before = _piece;

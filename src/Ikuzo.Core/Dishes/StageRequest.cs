@@ -42,7 +42,7 @@ internal static class StageRequest
         var model = CookModel.WithoutMeat(
             dish.Pot,
             LiquidMl(dish, items) / 1000,
-            beside.Sum(b => b.Kg),
+            beside.Sum(b => b.JoulePerKelvin),
             [.. beside.Select(b => b.Model).OfType<BesideModel>()],
             dish.RoomCelsius
         ) with
@@ -67,15 +67,14 @@ internal static class StageRequest
     /// <summary>Heat capacity of a pot with all of it, J/K: meat as the load of heat that it is.</summary>
     public static double JoulePerKelvin(DishRequest dish, IReadOnlyList<DishItem> items)
     {
-        var kg = 0.0;
-        foreach (var item in items)
-        {
-            kg +=
-                item is MeatItem meat ? meat.Load.HeatKg(dish.RoomCelsius)
-                : item is BesideItem beside ? beside.Load.Kg
-                : 0;
-        }
-
-        return dish.Pot.ShellJoulePerKelvin + LiquidMl(dish, items) / 1000 * Water.JoulePerKgKelvin + kg * Bulk.BesideJoulePerKgKelvin;
+        var food = items.Sum(item =>
+            item switch
+            {
+                MeatItem meat => meat.Load.HeatKg(dish.RoomCelsius) * Bulk.BesideJoulePerKgKelvin,
+                BesideItem beside => beside.Load.JoulePerKelvin,
+                _ => 0,
+            }
+        );
+        return dish.Pot.ShellJoulePerKelvin + LiquidMl(dish, items) / 1000 * Water.JoulePerKgKelvin + food;
     }
 }

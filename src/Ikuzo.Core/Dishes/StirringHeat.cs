@@ -1,7 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
-using Ikuzo.Core.Loads;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -35,7 +34,7 @@ internal static class StirringHeat
 
         var levels = item.Companion.Levels();
         var pot = StageRequest.WithoutMeat(dish, [], isFirst: true);
-        var taken = item.Load.Kg * Bulk.BesideJoulePerKgKelvin;
+        var taken = item.Load.JoulePerKelvin;
         var start = pot.BoilingCelsius - CookBlock.OpenCooledKelvin;
         var mixed = start - taken / (taken + pot.PotJoulePerKelvin) * (start - dish.RoomCelsius);
         var cooling = dish.Pot.LossWattPerKelvin / (taken + pot.PotJoulePerKelvin);
@@ -53,11 +52,11 @@ internal static class StirringHeat
     private static int? Minutes(DishRequest dish, BesideItem item, SoftnessLevels levels, Func<double, double> celsius)
     {
         var states = new SofteningStates();
-        states.Load([item.Load.Model!], Lanes.All(dish.RoomCelsius));
+        states.Load([item.Load.Model!.InWater], Lanes.All(dish.RoomCelsius));
         for (var t = StepSeconds; t <= MostMinutes * 60; t += StepSeconds)
         {
             states.Step(Lanes.All(StepSeconds), Lanes.All(celsius(t)));
-            if (states.HeatMinutes(0)[0] >= levels.Best)
+            if (states.HeatMinutes(0)[0] >= levels.BestFrom)
             {
                 return (int)Math.Ceiling(t / 60);
             }

@@ -9,9 +9,17 @@ public static class Capacity
     /// <summary>True when the load cannot go into its pot at all.</summary>
     public static bool CannotGoIn(FilledPot filled) => Litres(filled) > filled.Pot.CapacityLitres;
 
+    /// <summary>True when it is so full that the lid may touch it.</summary>
+    public static bool IsTight(FilledPot filled) =>
+        Litres(filled) > filled.Pot.CapacityLitres * (filled.Load.Cut.Part is Part.Whole ? RoomyForBirds : RoomyForPieces);
+
+    // Shares of the brim up to which nobody looks twice: a bird does not fill the corners, pieces do. Estimates.
+    private const double RoomyForBirds = 0.55,
+        RoomyForPieces = 0.75;
+
     /// <summary>Room that liquid, meat and all else take together, l.</summary>
     public static double Litres(FilledPot filled) =>
         filled.Liquid / 1000
         + filled.Companions.Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg
-        + filled.Load.TotalKg * (filled.Load.Cut.Part is Part.Whole or Part.Carcass ? Bulk.BirdLitresPerKg : Bulk.LitresPerKg);
+        + filled.Load.TotalKg * filled.Load.Cut.HeapLitresPerKg.Value;
 }

@@ -38,10 +38,9 @@ public static class Fit
     /// <summary>Code of the stop for what may be too large: the lid is tried over it.</summary>
     public const string TryTheLidCode = "does-not-fit";
 
-    private const double LeastClearanceMetres = 0.010,
-        RoomyClearanceMetres = 0.020; // below the lid; estimates
+    private const double RoomyClearanceMetres = 0.018; // below the lid; estimate
     private const string TooMuch = "Together it is more than the pot holds.";
-    private const double Soft = 1.06; // legs fold and the carcass gives by this much; estimate
+    private const string Full = "It fills the pot nearly to the lid.";
 
     /// <summary>Judges a load in its pot.</summary>
     public static FitOutcome Of(FilledPot filled)
@@ -50,14 +49,20 @@ public static class Fit
         var tooMuch = Capacity.CannotGoIn(filled);
         if (BirdSize.Of(load) is not { } size)
         {
-            return tooMuch
-                ? new(FitVerdict.DoesNotFit, TooMuch, Elsewhere(filled, p => true), 0, 0)
+            return tooMuch ? new(FitVerdict.DoesNotFit, TooMuch, Elsewhere(filled, p => true), 0, 0)
+                : Capacity.IsTight(filled) ? new(FitVerdict.Tight, Full, [], 0, 0)
                 : new(FitVerdict.Fits, "Pieces settle into the pot.", [], 0, 0);
         }
 
-        var lies = Lie(filled.Pot, size, load.Pieces, Rack(filled));
-        var verdict = tooMuch ? FitVerdict.DoesNotFit : lies.Verdict;
-        var why = verdict == lies.Verdict ? Why(filled, size, lies) : TooMuch;
+        var lies = Lie(filled.Pot, size, Give.Of(load.Cut), load.Pieces, Rack(filled));
+        var verdict =
+            tooMuch ? FitVerdict.DoesNotFit
+            : lies.Verdict == FitVerdict.Fits && Capacity.IsTight(filled) ? FitVerdict.Tight
+            : lies.Verdict;
+        var why =
+            verdict == lies.Verdict ? Why(filled, size, lies)
+            : tooMuch ? TooMuch
+            : Full;
         var alternatives = verdict == FitVerdict.Fits ? [] : Alternatives(filled, size);
         return new(verdict, why, alternatives, Math.Round(size.LengthMetres * 1000), Math.Round(size.HeightMetres * 1000))
         {
@@ -69,19 +74,26 @@ public static class Fit
     private static double Rack(FilledPot filled) => filled.Load.Placement == Placement.Rack ? filled.Pot.RackMetres : 0;
 
     // One above the other, or in pairs where two go side by side: whichever is better.
-    private static Lying Lie(PotModel pot, BirdSize size, int pieces, double rack) =>
-        Enumerable.Range(1, Math.Min(2, pieces)).Select(n => Judge(pot, size, pieces, n, rack)).MinBy(l => (l.Verdict, -l.SideBySide));
+    private static Lying Lie(PotModel pot, BirdSize size, Give give, int pieces, double rack) =>
+        Enumerable
+            .Range(1, Math.Min(2, pieces))
+            .Select(n => Judge(pot, size, give, pieces, n, rack))
+            .MinBy(l => (l.Verdict, -l.SideBySide));
 
-    private static Lying Judge(PotModel pot, BirdSize size, int pieces, int sideBySide, double rack)
+    private static Lying Judge(PotModel pot, BirdSize size, Give give, int pieces, int sideBySide, double rack)
     {
         var layers = (pieces + sideBySide - 1) / sideBySide;
         var across = size.CircleMetres(sideBySide);
-        var clearance = pot.UsableHeightMetres - size.HeightMetres * layers - rack;
+        var room = pot.UsableHeightMetres - rack;
+        var height = size.HeightMetres * layers;
+        var pressed = height * (1 - give.Presses);
+        var lies = layers > 1 && give.Settles ? pressed : height;
+        var easily = sideBySide == 1 ? give.EasilyAcross : Math.Min(1, give.EasilyAcross);
         var verdict =
-            across > pot.InnerDiameterMetres * Soft || clearance < LeastClearanceMetres ? FitVerdict.DoesNotFit
-            : across > pot.InnerDiameterMetres || clearance < RoomyClearanceMetres ? FitVerdict.Tight
+            across > pot.InnerDiameterMetres * give.MostAcross || pressed > room ? FitVerdict.DoesNotFit
+            : across > pot.InnerDiameterMetres * easily || room - lies < RoomyClearanceMetres ? FitVerdict.Tight
             : FitVerdict.Fits;
-        return new(verdict, sideBySide, across, clearance);
+        return new(verdict, sideBySide, across, room - lies);
     }
 
     private static string Why(FilledPot filled, BirdSize size, Lying lies)
@@ -93,7 +105,8 @@ public static class Fit
         return lies.Verdict == FitVerdict.Fits
                 ? FormattableString.Invariant($"{across}, and clears the lid by {lies.ClearanceMetres * 100:0} cm.")
             : lies.ClearanceMetres < 0
-                ? FormattableString.Invariant($"{across}, and {Math.Ceiling(-lies.ClearanceMetres * 100):0} cm too high for the lid.")
+                ? lies.Verdict == FitVerdict.Tight ? FormattableString.Invariant($"{across}. Pressed down by a hand it goes under the lid.")
+                    : FormattableString.Invariant($"{across}, and {Math.Ceiling(-lies.ClearanceMetres * 100):0} cm too high for the lid.")
             : lies.ClearanceMetres < RoomyClearanceMetres
                 ? FormattableString.Invariant($"{across}, with {lies.ClearanceMetres * 100:0.0} cm left below the lid.")
             : $"{across}.";
@@ -102,11 +115,12 @@ public static class Fit
     private static IReadOnlyList<string> Alternatives(FilledPot filled, BirdSize size)
     {
         var load = filled.Load;
-        bool Goes(PotModel pot, BirdSize other, int pieces, double rack) => Lie(pot, other, pieces, rack).Verdict != FitVerdict.DoesNotFit;
+        bool Goes(PotModel pot, BirdSize other, int pieces, double rack, Part? part = null) =>
+            Lie(pot, other, Give.Of(load.Cut with { Part = part ?? load.Cut.Part }), pieces, rack).Verdict != FitVerdict.DoesNotFit;
         bool Cuts(Part part, int pieces) =>
             load.Cut.Part == Part.Whole
             && BirdSize.Of(load.Cut.Species, part, load.PieceKg / pieces) is { } cut
-            && Goes(filled.Pot, cut, pieces * load.Pieces, 0)
+            && Goes(filled.Pot, cut, pieces * load.Pieces, 0, part)
             && Holds(filled with { Load = load with { Cut = load.Cut with { Part = part } } });
         List<string> ways = [];
         if (Rack(filled) > 0 && Goes(filled.Pot, size, load.Pieces, 0) && Holds(filled))
@@ -142,4 +156,26 @@ public static class Fit
     private static bool Holds(FilledPot filled) => !Capacity.CannotGoIn(filled);
 
     private readonly record struct Lying(FitVerdict Verdict, int SideBySide, double AcrossMetres, double ClearanceMetres);
+}
+
+/// <summary>How much a bird or a large part gives: legs fold, the breast is pressed by a hand, the carcass settles.</summary>
+/// <remarks>
+/// Estimates after what households get into their pots: birds of up to 2 kg into 3 litres, of 2.7 into 5.7; flattened ones of 1.8 into 8;
+/// ducks of 2.4 into 5.7. The stop is for what no hand gets in; between it and what fits easily the lid is tried.
+/// </remarks>
+/// <param name="EasilyAcross">Its length over the diameter of the pot up to which it fits easily.</param>
+/// <param name="MostAcross">The same up to which it goes in at all.</param>
+/// <param name="Presses">Share of its height that a hand presses away.</param>
+/// <param name="Settles">True where it does that by itself under another one.</param>
+internal readonly record struct Give(double EasilyAcross, double MostAcross, double Presses, bool Settles = false)
+{
+    /// <summary>How much a cut gives.</summary>
+    public static Give Of(Cut cut) =>
+        cut.Part switch
+        {
+            Part.Whole => new(1.06, cut.Species == Species.Duck ? 1.2 : 1.15, 0.15),
+            Part.Spatchcocked => new(1.06, 1.21, 0.15),
+            Part.Half => new(1, 1.15, 0.15, Settles: true),
+            _ => new(0.95, 1.05, 0.05), // a crown keeps its bone, and a drumstick is one
+        };
 }

@@ -155,7 +155,7 @@ public static class LiquidBudget
         var before =
             filled.Liquid / 1000
             + filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg
-            + (filled.Load.Placement == Placement.InLiquid ? filled.Load.TotalKg * Bulk.LitresPerKg : 0);
+            + (IsUnderLiquid(filled.Load) ? filled.Load.TotalKg * Bulk.LitresPerKg : 0);
         return new(
             Math.Round(before, 2),
             Math.Round(before + givenOffMl / 1000, 2),
@@ -163,6 +163,9 @@ public static class LiquidBudget
             swells
         );
     }
+
+    // The mark is about liquid and what swells: a bird that stands above it is neither, and small pieces lie under it.
+    private static bool IsUnderLiquid(MeatLoad load) => load.Placement == Placement.InLiquid && load.Cut.Outer is null;
 
     private static double FromBeside(FilledPot filled, double minutes) =>
         filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams * c.Companion.GivesOffMlPerGram)

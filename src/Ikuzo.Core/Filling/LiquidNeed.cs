@@ -1,4 +1,3 @@
-using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
@@ -8,40 +7,44 @@ namespace Ikuzo.Core.Filling;
 /// <summary>How much thin liquid goes in, so that what drinks has enough and the dish is left as wet as it wants to be.</summary>
 public static class LiquidNeed
 {
-    // Left at opening beside what drinks: grain dry, pulses and pasta in a little sauce. Choices.
-    private const double GrainLeftMl = 60,
-        SauceLeftMl = 120;
+    // Left at opening beside grain, so that the last of it has something to drink. Choice.
+    private const double LeastLeftMl = 60;
 
-    // Juice that is counted on beforehand: what muscle has lost when it is safe, a third of its weight, and of that and what vegetables
-    // give so much, since it comes late and may be less: pulses and pasta must lie under liquid from the first. Estimates.
-    private const double JuiceShare = 0.33,
-        CountedOn = 0.8,
-        CountedOnUnderLiquid = 0.3;
+    // Juice of the kilogram of poultry beside which cooks pour what they pour: thighs on the bone, a third of whose muscle runs out until
+    // they are safe. It comes late, so that it stands for no more than a third of what is poured. Estimates.
+    private const double UsualJuiceMl = 170,
+        JuiceShare = 0.33,
+        MostCountedOn = 1.0 / 3;
 
-    /// <summary>Liquid to put in, ml, rounded up to 10: never under the least of the pot.</summary>
+    /// <summary>
+    /// Liquid to put in, ml, rounded up to 10: what cooks pour, more where there is less meat to give juice; never under the least of the
+    /// pot.
+    /// </summary>
     /// <param name="pot">The pot.</param>
     /// <param name="meats">Meat in it.</param>
     /// <param name="beside">What stands beside it.</param>
     /// <param name="brothMl">Broth that is wanted beyond that, ml.</param>
     public static double Of(PotModel pot, IReadOnlyCollection<MeatLoad> meats, IReadOnlyCollection<CompanionLoad> beside, double brothMl)
     {
-        double drunk = 0,
-            left = 0,
-            given = meats.Sum(m => m.MuscleKg) * 1000 * JuiceShare;
-        foreach (var item in beside.Where(c => !c.InBowl))
-        {
-            drunk += item.AbsorbsMl;
-            given += item.GivesOffMl;
-            left =
-                !item.Companion.Drinks ? left
-                : item.Companion.Kind == CompanionKind.Grain ? Math.Max(left, GrainLeftMl)
-                : SauceLeftMl;
-        }
-
-        var countedOn = left == SauceLeftMl ? CountedOnUnderLiquid : CountedOn;
-        var needed = Math.Max(pot.MinimumLiquidMl, drunk + left + PurgeMl(pot) - countedOn * given);
-        return Math.Ceiling((needed + brothMl) / 10 - 1e-9) * 10;
+        var given = meats.Sum(m => m.MuscleKg) * 1000 * JuiceShare + beside.Sum(c => c.GivesOffMl);
+        var (poured, drunk) = (beside.Sum(c => c.PouredMl), beside.Sum(c => c.AbsorbsMl));
+        var usual = meats.Count > 0 ? CountedOn(UsualJuiceMl, poured) : 0;
+        var counted = CountedOn(given, poured);
+        var least = drunk > 0 ? drunk + LeastLeftMl + PurgeMl(pot) - counted : 0;
+        var wanted = Math.Max(poured + usual - (meats.Count > 0 ? counted : 0), least);
+        return Math.Ceiling((Math.Max(pot.MinimumLiquidMl, wanted) + brothMl) / 10 - 1e-9) * 10;
     }
+
+    /// <summary>Liquid that is to be left around what drinks, ml: what is left where cooks pour what they pour.</summary>
+    /// <param name="pot">The pot.</param>
+    /// <param name="beside">What stands beside the meat.</param>
+    public static double LeftMl(PotModel pot, IReadOnlyCollection<CompanionLoad> beside)
+    {
+        var poured = beside.Sum(c => c.PouredMl);
+        return Math.Max(LeastLeftMl, poured + CountedOn(UsualJuiceMl, poured) - beside.Sum(c => c.AbsorbsMl) - PurgeMl(pot));
+    }
+
+    private static double CountedOn(double juiceMl, double pouredMl) => Math.Min(juiceMl, pouredMl * MostCountedOn);
 
     /// <summary>Steam that goes with the air before the valve closes, ml.</summary>
     public static double PurgeMl(PotModel pot) => pot.PurgeJoule / (Water.VaporisationJoulePerKg / 1000);

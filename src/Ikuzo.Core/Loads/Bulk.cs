@@ -12,9 +12,11 @@ public static class Bulk
     /// <summary>Room that a kilogram of food takes under a liquid line, l. Estimate between the two densities.</summary>
     public const double LitresPerKg = 0.95;
 
-    /// <summary>Room that a kilogram of a bird with its cavity takes, l. Estimate.</summary>
-    public const double BirdLitresPerKg = 1.35;
-
-    /// <summary>Heat capacity of vegetables, grain and whatever else is beside the meat, J/kg K. Estimate: mostly water.</summary>
+    /// <summary>Heat capacity of vegetables and whatever else is wet beside the meat, J/kg K. Estimate: mostly water.</summary>
     public const double BesideJoulePerKgKelvin = 3600;
+
+    /// <summary>
+    /// The same of dry grain, pulses and pasta: an eighth of water, the rest starch and protein (Choi and Okos 1986, rounded).
+    /// </summary>
+    public const double DryJoulePerKgKelvin = 1900;
 }

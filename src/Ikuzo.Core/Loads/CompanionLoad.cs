@@ -1,4 +1,5 @@
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Physics;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Loads;
@@ -33,6 +34,9 @@ public sealed record CompanionLoad(Companion Companion, double Grams, bool InBow
     /// <summary>Liquid that it takes from the pot until it is at its best, ml.</summary>
     public double AbsorbsMl => InBowl ? 0 : Grams * Companion.AbsorbsMlPerGram;
 
+    /// <summary>Liquid that cooks pour for it, ml.</summary>
+    public double PouredMl => InBowl ? 0 : Grams * Companion.PouredMlPerGram;
+
     /// <summary>Liquid that it gives to the pot in the end, ml.</summary>
     public double GivesOffMl => InBowl ? 0 : Grams * Companion.GivesOffMlPerGram;
 
@@ -57,7 +61,15 @@ public sealed record CompanionLoad(Companion Companion, double Grams, bool InBow
     private const string InABowl = "in a bowl on the rack";
 
     /// <summary>Mass that warms with it, kg: in a bowl with the water that it will drink.</summary>
-    public double Kg => HeatKg ?? (Grams + (InBowl ? Grams * Companion.AbsorbsMlPerGram : 0)) / 1000;
+    public double Kg => HeatKg ?? Grams / 1000 + BowlWaterKg;
+
+    /// <summary>Heat capacity of it, J/K: in a bowl with the water that it will drink.</summary>
+    public double JoulePerKelvin =>
+        HeatKg is { } kg ? kg * Bulk.BesideJoulePerKgKelvin
+        : Companion.Drinks ? Grams / 1000 * Bulk.DryJoulePerKgKelvin + BowlWaterKg * Water.JoulePerKgKelvin
+        : Kg * Bulk.BesideJoulePerKgKelvin;
+
+    private double BowlWaterKg => InBowl ? Grams * Companion.AbsorbsMlPerGram / 1000 : 0;
 
     /// <summary>Heat that it takes, as kilograms of what is as warm as the kitchen; null for what is.</summary>
     public double? HeatKg { get; init; }

@@ -115,10 +115,13 @@ public sealed record MeatLoad
     /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
     public double HeatKg(double roomCelsius)
     {
-        const double Boils = 100;
-        var meat = Cut.Tissue.Material;
-        return TotalKg * (meat.Enthalpy(Boils) - meat.Enthalpy(Celsius)) / (Bulk.BesideJoulePerKgKelvin * (Boils - roomCelsius));
+        return HeatJoule / (Bulk.BesideJoulePerKgKelvin * (Boils - roomCelsius));
     }
+
+    /// <summary>Heat that it takes until it boils, J.</summary>
+    public double HeatJoule => TotalKg * (Cut.Tissue.Material.Enthalpy(Boils) - Cut.Tissue.Material.Enthalpy(Celsius));
+
+    private const double Boils = 100;
 
     /// <summary>Weight of one piece, kg.</summary>
     public double PieceKg => TotalKg / Pieces;

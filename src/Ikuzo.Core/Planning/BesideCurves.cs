@@ -11,8 +11,8 @@ namespace Ikuzo.Core.Planning;
 /// <param name="Distance">How far from its best: 0 at its best, -1 where it is just done, 1 where it is too far.</param>
 /// <param name="Word">The same in a word.</param>
 /// <param name="JustMinutes">Minutes at which it is just done; null beyond two hours.</param>
-/// <param name="BestMinutes">Minutes at which it is at its best; null beyond two hours.</param>
-/// <param name="TooFarMinutes">Minutes at which it is too far; null beyond two hours.</param>
+/// <param name="BestMinutes">Minutes from which it is at its best; null beyond two hours.</param>
+/// <param name="TooFarMinutes">Minutes at which it is too far; null beyond two hours, and for what is meant to fall apart.</param>
 public sealed record BesideOutcome(
     string Id,
     string Name,
@@ -56,7 +56,7 @@ internal sealed class BesideCurves
                     Math.Round(distance, 2),
                     SoftnessLevels.Word(distance),
                     c.Heat.Where(levels.Just),
-                    c.Heat.Where(levels.Best),
+                    c.Heat.Where(levels.BestFrom),
                     c.Heat.Where(levels.TooFar)
                 );
             }),
@@ -64,7 +64,7 @@ internal sealed class BesideCurves
 
     /// <summary>What all of it has drunk, ml.</summary>
     public double DrunkMl(double minutes) =>
-        _curves.Sum(c => c.Load.DrunkMl(c.Heat.At(minutes) / c.Load.Companion.Levels().Best))
+        _curves.Sum(c => c.Load.DrunkMl(c.Heat.At(minutes) / c.Load.Companion.Levels().BestFrom))
         + _all.Where(c => !c.Companion.Softens).Sum(c => c.AbsorbsMl);
 
     /// <summary>Heat by minutes: between the nodes a smooth curve, beyond the last a straight line, since the pot only holds on.</summary>

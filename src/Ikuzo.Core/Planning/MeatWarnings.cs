@@ -69,7 +69,7 @@ internal static class MeatWarnings
                 "piled",
                 WarningLevel.Caution,
                 "Turn the pieces so that steam gets between them, or cook them in two batches. Check some from the middle of the pile.",
-                "So many lie on each other in this pot, so they were computed as thicker than one alone."
+                "So many lie on each other in this pot; steam finds its way to those in the middle late, which is counted in."
             )
             : null;
 

@@ -35,20 +35,23 @@ public static class ModelBuilder
     public static CookModel Build(PlanRequest request)
     {
         var load = request.Load;
-        BodyModel[] thickest = [.. load.Cut.Spots.Select((_, i) => Body(load, i, request.Pot))];
+        BodyModel[] thickest = [.. load.Cut.Spots.Select((_, i) => Body(load, i))];
         var cold = new CookModel
         {
             Bodies = thickest,
             Average = load.Pieces == 1 ? [] : [.. thickest.Select(body => Average(body, load.Pieces))],
             Meat = load.Cut.Tissue.Material,
             MeatKg = load.TotalKg,
+            MuscleKg = load.MuscleKg,
+            PileLagSeconds = PileLagSeconds(load, request.Pot),
+            CollagenRate = load.Cut.Tissue.CollagenRate,
             StartCelsius = load.Celsius,
             Frozen = load.State == MeatState.Frozen,
             Placement = load.Placement,
             Pot = request.Pot,
             GaugeKpa = request.GaugeKpa,
             LiquidKg = request.Liquid / 1000,
-            CompanionJoulePerKelvin = request.Companions.Sum(c => c.Kg) * Bulk.BesideJoulePerKgKelvin,
+            CompanionJoulePerKelvin = request.Companions.Sum(c => c.JoulePerKelvin),
             Beside = [.. request.Companions.Select(c => c.Model).OfType<BesideModel>()],
             AltitudeMetres = request.AltitudeMetres,
             RoomCelsius = request.RoomCelsius,
@@ -60,17 +63,31 @@ public static class ModelBuilder
     }
 
     /// <summary>
-    /// Thickness of the arrangement over that of one piece: 1 when single; overlapping pieces shield each other, and so do those of a lump
-    /// once it has come apart. Pieces said to be single that need more than <see cref="MostLooseLayers"/> layers in this pot count as
-    /// overlapping.
+    /// Thickness of the arrangement over that of one piece: pieces that are said to overlap, and those of a lump once it has come apart, shield
+    /// each other; 1 otherwise.
     /// </summary>
-    public static double Thickening(MeatLoad load, PotModel pot) =>
-        load switch
-        {
-            { Pieces: 1 } => 1,
-            { Arrangement: Arrangement.Single } => IsPiled(load, pot) ? OverlapThickening : 1,
-            _ => OverlapThickening,
-        };
+    public static double Thickening(MeatLoad load) => load is { Pieces: > 1, Arrangement: not Arrangement.Single } ? OverlapThickening : 1;
+
+    // Share of the time that the heater needs for all of the meat. With it a further piece neither shortens nor lengthens the minutes by much,
+    // as kitchens say: the longer way to pressure warms those in the middle no sooner. Estimate.
+    private const double PileShare = 0.52;
+
+    /// <summary>
+    /// Time constant with which what is around pieces among others follows the pot, s: steam condenses on their neighbours first, and those
+    /// take the heat that the heater gives. It grows smoothly with how much lies there; 0 for one piece, and for birds, which steam gets around.
+    /// </summary>
+    /// <param name="load">The meat.</param>
+    /// <param name="pot">Its pot.</param>
+    public static double PileLagSeconds(MeatLoad load, PotModel pot)
+    {
+        var neighbours = 1 - 1.0 / load.Pieces;
+        return BirdSize.Of(load) is null ? PileShare * neighbours * neighbours * load.HeatJoule / (pot.HeaterWatts * pot.Efficiency) : 0;
+    }
+
+    private static double Layers(MeatLoad load, PotModel pot) =>
+        BirdSize.Of(load) is null
+            ? load.TotalKg / Bulk.MeatKgPerCubicMetre / (LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres)
+            : 0;
 
     /// <summary>
     /// Thickness of a frozen lump over that of one of its pieces, until its joints thaw: n pieces heat like one of n times the mass, so
@@ -83,16 +100,14 @@ public static class ModelBuilder
 
     /// <summary>True when single pieces must lie on each other so deep that steam no longer reaches all of them.</summary>
     public static bool IsPiled(MeatLoad load, PotModel pot) =>
-        load is { Pieces: > 1, Arrangement: Arrangement.Single }
-        && BirdSize.Of(load) is null
-        && load.TotalKg / Bulk.MeatKgPerCubicMetre > MostLooseLayers * LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres;
+        load is { Pieces: > 1, Arrangement: Arrangement.Single } && Layers(load, pot) > MostLooseLayers;
 
-    private static BodyModel Body(MeatLoad load, int index, PotModel pot)
+    private static BodyModel Body(MeatLoad load, int index)
     {
         var spot = load.Cut.Spots[index];
         var scale = load.PieceKg / load.Cut.TypicalKg.Value;
         var axes = load.AxesOf(index);
-        var thickening = Thickening(load, pot);
+        var thickening = Thickening(load);
         var half = axes.ThicknessMetres / 2 * thickening;
         var bone = spot.BoneRadiusMm.Value / 1000 * Math.Cbrt(scale);
         return new BodyModel(

@@ -109,6 +109,7 @@ internal static class Reasons
     public static string Label(TendernessWindow window, double index, bool boneIn) =>
         index switch
         {
+            _ when index < window.TenderLeast => "is still tough",
             _ when index > window.Most => "goes stringy",
             _ when index >= window.FallApartLeast => boneIn ? "falls from the bone" : "falls apart",
             _ when index >= window.PullLeast && index > window.SliceMost => "pulls",

@@ -11,7 +11,7 @@ public static class ReleaseChoice
     /// </summary>
     public const double PercentPerMinute = 0.05;
 
-    private static readonly Release[] Ordinary = [Release.Vent, Release.RestThenVent(5), Release.Natural, Release.RestThenVent(10)];
+    private static readonly Release[] Ordinary = [Release.Vent, Release.RestThenVent(10), Release.Natural];
     private static readonly Release[] Spurting = [Release.Pulsed, Release.Natural];
 
     /// <summary>More of the pot than this under liquid spurts when vented at once. Estimate.</summary>
@@ -26,7 +26,41 @@ public static class ReleaseChoice
     /// <summary>Ways open to a load.</summary>
     public static IReadOnlyList<Release> Open(PlanRequest request) => Spurts(request) ? Spurting : Ordinary;
 
-    /// <summary>The way with the least juice lost, time counted at <see cref="PercentPerMinute"/>; null when none is ever safe.</summary>
-    public static ScoutedRelease? Best(IReadOnlyList<ScoutedRelease> scouted) =>
-        scouted.Where(s => s.Minutes is not null).MinBy(s => s.WaterLossPercent + PercentPerMinute * s.TotalMinutes);
+    // A cook cannot tell these apart: less than a point of juice, less than three minutes. Choices.
+    private const double AlikePercent = 1,
+        AlikeMinutes = 3;
+
+    // What nobody has to stand by for is left only for twice as much, or a piece more would turn the way round. Choices.
+    private const double ClearPercent = 1.5,
+        ClearMinutes = 6;
+
+    /// <summary>
+    /// The way with the least juice lost, time counted at <see cref="PercentPerMinute"/>; of ways that a cook could not tell apart the
+    /// one that is least work, so that a little more of anything does not turn it round. Null when none is ever safe.
+    /// </summary>
+    public static ScoutedRelease? Best(IReadOnlyList<ScoutedRelease> scouted)
+    {
+        var open = scouted.Where(s => s.Minutes is not null).ToList();
+        return open.MinBy(Cost) is { } best ? open.Where(s => !IsClearlyBetter(best, s)).MinBy(s => Order(s.Release)) : null;
+
+        static double Cost(ScoutedRelease s) => s.WaterLossPercent + PercentPerMinute * s.TotalMinutes;
+    }
+
+    private static bool IsClearlyBetter(ScoutedRelease one, ScoutedRelease other) =>
+        other.WaterLossPercent - one.WaterLossPercent >= ClearPercent || other.TotalMinutes - one.TotalMinutes >= ClearMinutes;
+
+    /// <summary>True for two ways that a cook could not tell apart.</summary>
+    internal static bool IsAlike(ScoutedRelease one, ScoutedRelease other) =>
+        Math.Abs(one.WaterLossPercent - other.WaterLossPercent) < AlikePercent
+        && Math.Abs(one.TotalMinutes - other.TotalMinutes) < AlikeMinutes;
+
+    // The least work first: nobody has to come back for the valve, once, or at once.
+    private static int Order(Release release) =>
+        release.Kind switch
+        {
+            ReleaseKind.Natural => 0,
+            ReleaseKind.RestThenVent => 1,
+            ReleaseKind.Pulsed => 2,
+            _ => 3,
+        };
 }

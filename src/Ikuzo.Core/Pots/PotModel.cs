@@ -84,7 +84,7 @@ public sealed record NamedPot(string Name, PotModel Pot);
 public static class PotDefaults
 {
     private static readonly double[] Litres = [3, 5.7, 8, 10];
-    private static readonly double[] Watts = [700, 1000, 1200, 1400];
+    private static readonly double[] Watts = [800, 1000, 1200, 1400];
     private static readonly double[] MinimumMl = [250, 250, 375, 500];
     private static readonly double[] ShellJoulePerKelvin = [1400, 2150, 2800, 3300];
     private static readonly double[] LossWattPerKelvin = [0.65, 0.95, 1.1, 1.25];

@@ -47,12 +47,20 @@ public sealed record ThicknessSpread(double Ours, double Load, double Piece, dou
 public sealed record MeatShares(double Muscle, double SkinAndFat, double Bone, string Source);
 
 /// <summary>Conversion of collagen (0 to 1, mean over the piece) at which a cut reaches each aim.</summary>
+/// <param name="TenderLeast">Below this it is cooked and still tough; 0 for what never is.</param>
 /// <param name="SliceMost">Above this it no longer carves cleanly.</param>
 /// <param name="PullLeast">From here it pulls.</param>
 /// <param name="FallApartLeast">From here it falls apart.</param>
 /// <param name="Most">Above this it is stringy or mushy.</param>
 /// <param name="Source">Citation or "estimate".</param>
-public sealed record TendernessWindow(double SliceMost, double PullLeast, double FallApartLeast, double Most, string Source)
+public sealed record TendernessWindow(
+    double TenderLeast,
+    double SliceMost,
+    double PullLeast,
+    double FallApartLeast,
+    double Most,
+    string Source
+)
 {
     /// <summary>Lowest index of the window of an aim.</summary>
     public double Least(Aim aim) =>
@@ -60,7 +68,7 @@ public sealed record TendernessWindow(double SliceMost, double PullLeast, double
         {
             Aim.Pull => PullLeast,
             Aim.FallApart => FallApartLeast,
-            _ => 0,
+            _ => TenderLeast,
         };
 
     /// <summary>Highest index of the window of an aim.</summary>
@@ -121,6 +129,12 @@ public sealed record Cut
     /// settle into the pot. Estimates.
     /// </summary>
     public Axes? Outer { get; init; }
+
+    /// <summary>
+    /// Room that a kilogram takes as it lies in a heap, with the air between, l: small pieces with bones hold as much air as meat, a bird has
+    /// its cavity. Estimates.
+    /// </summary>
+    public required Figure HeapLitresPerKg { get; init; }
 
     /// <summary>What the meat is made of.</summary>
     public required Tissue Tissue { get; init; }

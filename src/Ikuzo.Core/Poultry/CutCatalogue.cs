@@ -20,15 +20,33 @@ public static class CutCatalogue
     private static readonly ThicknessSpread Boneless = new(0.045, 0.050, 0.085, 0.05, Judged);
     private static readonly ThicknessSpread HandCut = new(0.045, 0.060, 0.060, 0.04, Judged);
 
-    private static readonly TendernessWindow Breast = new(0.50, 0.35, 0.75, 0.90, "estimate");
-    private static readonly TendernessWindow Leg = new(0.60, 0.55, 0.80, 0.97, "estimate");
+    // Tough below, slices up to, pulls from, falls apart from, stringy above: mean conversion, held against how cooks call the meat after
+    // some minutes (LabelTests). Thin pieces are hot through and through, thick ones at their rim first, hence a window for each shape.
+    private const string Called = "estimate, after how cooks call it";
+    private static readonly TendernessWindow Breast = new(0, 0.50, 0.31, 0.75, 0.85, Called);
+    private static readonly TendernessWindow Dice = new(0, 0.88, 0.88, 0.93, 0.95, Called);
+    private static readonly TendernessWindow WholeBird = new(0, 0.64, 0.62, 0.72, 0.97, Called);
+    private static readonly TendernessWindow Thigh = new(0, 0.63, 0.61, 0.67, 0.97, Called);
+    private static readonly TendernessWindow BonelessThigh = new(0, 0.60, 0.58, 0.84, 0.97, Called);
+    private static readonly TendernessWindow Drumstick = new(0, 0.60, 0.58, 0.72, 0.97, Called);
+    private static readonly TendernessWindow Quarters = new(0, 0.70, 0.68, 0.80, 0.97, Called);
+    private static readonly TendernessWindow Wing = new(0, 0.70, 0.68, 0.80, 0.98, Called);
+    private static readonly TendernessWindow TurkeyThigh = new(0.40, 0.60, 0.58, 0.72, 0.97, Called);
+    private static readonly TendernessWindow TurkeyLeg = new(0.40, 0.70, 0.68, 0.80, 0.98, Called);
 
     // The outside of a large piece is long done when its middle is; thick slices across the grain hold together all the same.
-    private static readonly TendernessWindow LargeBreast = new(0.80, 0.55, 0.85, 0.95, "estimate");
-    private static readonly TendernessWindow LargeBird = new(0.75, 0.60, 0.82, 0.97, "estimate");
-    private static readonly TendernessWindow DuckLegs = new(0.60, 0.60, 0.84, 0.98, "estimate");
-    private static readonly TendernessWindow Mince = new(0.95, 0.95, 0.97, 0.98, "estimate");
-    private static readonly TendernessWindow Bones = new(0.90, 0.80, 0.90, 1.0, "estimate");
+    private static readonly TendernessWindow LargeBreast = new(0, 0.80, 0.55, 0.85, 0.95, Called);
+    private static readonly TendernessWindow LargeBird = new(0, 0.75, 0.60, 0.82, 0.97, Called);
+    private static readonly TendernessWindow DuckLegs = new(0.50, 0.75, 0.73, 0.80, 0.98, Called);
+    private static readonly TendernessWindow Mince = new(0, 0.95, 0.95, 0.97, 0.98, Called);
+    private static readonly TendernessWindow Bones = new(0, 0.90, 0.80, 0.90, 1.0, Called);
+
+    // Room that a kilogram takes, l: of a bird with its cavity; of what settles, thighs between it.
+    private const double HollowBird = 1.35,
+        Settled = 1.0,
+        Drumsticks = 1.7,
+        LongLegs = 1.9,
+        Wings = 1.95;
 
     /// <summary>Every cut, chicken first.</summary>
     public static IReadOnlyList<Cut> All { get; } =
@@ -44,7 +62,7 @@ public static class CutCatalogue
             tissue: Tissue.ChickenBreastSkin,
             shares: (0.52, 0.15, 0.33),
             spread: Intact,
-            window: Leg,
+            window: WholeBird,
             usualAim: Aim.Slice,
             spots: Bird((50, 92, 152), (58, 74, 118), 6),
             outerMm: (120, 150, 205),
@@ -61,7 +79,7 @@ public static class CutCatalogue
             tissue: Tissue.ChickenBreastSkin,
             shares: (0.55, 0.16, 0.29),
             spread: Opened,
-            window: Leg,
+            window: WholeBird,
             usualAim: Aim.Slice,
             spots: Bird((42, 100, 165), (46, 78, 120), 6),
             outerMm: (60, 240, 270),
@@ -78,7 +96,7 @@ public static class CutCatalogue
             tissue: Tissue.ChickenBreastSkin,
             shares: (0.52, 0.15, 0.33),
             spread: Opened,
-            window: Leg,
+            window: WholeBird,
             usualAim: Aim.Slice,
             spots: Bird((42, 100, 165), (46, 78, 120), 6),
             outerMm: (65, 120, 200),
@@ -158,7 +176,7 @@ public static class CutCatalogue
             tissue: Tissue.ChickenLeg,
             shares: (0.93, 0.07, 0.00),
             spread: Boneless,
-            window: Leg,
+            window: BonelessThigh,
             usualAim: Aim.Pull,
             spots: One("thickest fold of the thigh", (24, 80, 110))
         ),
@@ -173,7 +191,7 @@ public static class CutCatalogue
             tissue: Tissue.ChickenLegSkin,
             shares: (0.63, 0.16, 0.21),
             spread: BoneIn,
-            window: Leg,
+            window: Thigh,
             usualAim: Aim.Pull,
             spots: One("thickest part, next to the bone but not on it", (33, 80, 122), 5),
             usual: true
@@ -189,9 +207,10 @@ public static class CutCatalogue
             tissue: Tissue.ChickenLegSkin,
             shares: (0.60, 0.13, 0.27),
             spread: BoneIn,
-            window: Leg,
+            window: Quarters,
             usualAim: Aim.Pull,
             spots: Quarter((36, 85, 120), (38, 40, 120), 5),
+            heap: LongLegs,
             usual: true
         ),
         Of(
@@ -205,9 +224,10 @@ public static class CutCatalogue
             tissue: Tissue.ChickenLegSkin,
             shares: (0.58, 0.09, 0.33),
             spread: BoneIn,
-            window: Leg,
+            window: Drumstick,
             usualAim: Aim.Pull,
             spots: One("thickest part, next to the bone but not on it", (40, 42, 130), 5),
+            heap: Drumsticks,
             usual: true
         ),
         Of(
@@ -221,9 +241,10 @@ public static class CutCatalogue
             tissue: Tissue.ChickenLegSkin,
             shares: (0.33, 0.21, 0.46),
             spread: BoneIn,
-            window: Leg,
+            window: Wing,
             usualAim: Aim.Pull,
             spots: One("thickest part of the upper wing, beside the bone", (25, 30, 95), 3),
+            heap: Wings,
             usual: true
         ),
         Of(
@@ -237,7 +258,7 @@ public static class CutCatalogue
             tissue: Tissue.ChickenBreast,
             shares: (0.99, 0.01, 0.00),
             spread: HandCut,
-            window: Breast,
+            window: Dice,
             usualAim: Aim.Slice,
             spots: One("the middle of the largest cube", (25, 27, 28), form: Form.Block),
             usual: true
@@ -286,7 +307,7 @@ public static class CutCatalogue
             tissue: Tissue.ChickenBreastSkin,
             shares: (0.50, 0.14, 0.36),
             spread: Intact,
-            window: Leg,
+            window: WholeBird,
             usualAim: Aim.Slice,
             spots: Bird((33, 60, 99), (38, 48, 77), 4),
             outerMm: (78, 98, 134)
@@ -383,7 +404,7 @@ public static class CutCatalogue
             tissue: Tissue.TurkeyLegSkin,
             shares: (0.90, 0.10, 0.00),
             spread: Boneless,
-            window: Leg,
+            window: TurkeyLeg,
             usualAim: Aim.Pull,
             spots: One("thickest fold of the thigh", (38, 125, 170))
         ),
@@ -398,7 +419,7 @@ public static class CutCatalogue
             tissue: Tissue.TurkeyLegSkin,
             shares: (0.68, 0.12, 0.20),
             spread: BoneIn,
-            window: Leg,
+            window: TurkeyThigh,
             usualAim: Aim.Pull,
             spots: One("thickest part, next to the bone but not on it", (52, 115, 190), 8),
             usual: true
@@ -414,9 +435,11 @@ public static class CutCatalogue
             tissue: Tissue.TurkeyLegSkin,
             shares: (0.62, 0.09, 0.29),
             spread: BoneIn,
-            window: Leg,
+            window: TurkeyLeg,
             usualAim: Aim.Pull,
             spots: One("thickest part, next to the bone but not on it", (57, 62, 190), 8),
+            outerMm: (65, 70, 195),
+            heap: Drumsticks,
             usual: true
         ),
         Of(
@@ -430,9 +453,10 @@ public static class CutCatalogue
             tissue: Tissue.TurkeyLegSkin,
             shares: (0.43, 0.20, 0.37),
             spread: BoneIn,
-            window: Leg,
+            window: TurkeyLeg,
             usualAim: Aim.Pull,
             spots: One("thickest part of the upper wing, beside the bone", (38, 46, 130), 5),
+            heap: Wings,
             usual: true
         ),
         Of(
@@ -446,7 +470,7 @@ public static class CutCatalogue
             tissue: Tissue.TurkeyBreast,
             shares: (0.99, 0.01, 0.00),
             spread: HandCut,
-            window: Breast,
+            window: Dice,
             usualAim: Aim.Slice,
             spots: One("the middle of the largest cube", (28, 29, 30), form: Form.Block),
             usual: true
@@ -548,6 +572,7 @@ public static class CutCatalogue
             window: DuckLegs,
             usualAim: Aim.FallApart,
             spots: Quarter((34, 72, 108), (33, 35, 105), 5),
+            heap: LongLegs,
             usual: true
         ),
         Of(
@@ -564,6 +589,7 @@ public static class CutCatalogue
             window: DuckLegs,
             usualAim: Aim.Pull,
             spots: One("thickest part of the upper wing, beside the bone", (27, 32, 100), 4),
+            heap: Wings,
             usual: true
         ),
         Of(
@@ -659,6 +685,7 @@ public static class CutCatalogue
         Aim usualAim,
         Spot[] spots,
         (double Height, double Width, double Length)? outerMm = null,
+        double? heap = null,
         bool usual = false
     ) =>
         new()
@@ -677,6 +704,7 @@ public static class CutCatalogue
             Spread = spread,
             Spots = spots,
             Outer = outerMm is var (height, width, length) ? new(height / 1000, width / 1000, length / 1000) : null,
+            HeapLitresPerKg = Estimate(heap ?? (part is Part.Whole or Part.Carcass ? HollowBird : Settled), "l/kg"),
             Tissue = tissue,
             Window = window,
             UsualAim = usualAim,

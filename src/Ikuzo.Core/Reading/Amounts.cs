@@ -27,14 +27,17 @@ internal static class Amounts
         ["glass"] = 150,
         ["mug"] = 300,
         ["bowl"] = 400,
-        ["can"] = KitchenMeasures.CanMl,
+        ["can"] = CanMl,
         ["bottle"] = 500,
         ["spoon"] = 15,
         ["cup"] = Wording.CupMl,
     };
 
+    private const double CanMl = 400; // what an ordinary can holds; of what is nearly water also g
+
+    // A small one and a large one, against a medium one. Estimate: about the grades of shops.
     private const double SmallShare = 0.65,
-        LargeShare = 1.5; // as of pieces, see KitchenMeasure
+        LargeShare = 1.5;
 
     private const double LooseShare = 0.85; // what is grated lies loosely; estimate
 
@@ -153,7 +156,7 @@ internal static class Amounts
         {
             var grams = mass.Value.Middle * 1000 * several;
             // "a 400 g can": what is in it without its liquid.
-            return isCan && IsDrained(food) && measure.TryGetValue("can", out var net) ? grams * net / KitchenMeasures.CanMl : grams;
+            return isCan && IsDrained(food) && measure.TryGetValue("can", out var net) ? grams * net / CanMl : grams;
         }
 
         if (item.Volume is { } volume)
@@ -257,15 +260,4 @@ internal static class Amounts
                 : null
             : null;
     }
-
-    // For four who eat. Estimates.
-    public static double UsualGrams(Companion companion) =>
-        companion.Kind switch
-        {
-            CompanionKind.Grain or CompanionKind.Pulse or CompanionKind.Pasta => 250,
-            CompanionKind.Root => 600,
-            CompanionKind.Enrichment => 100,
-            CompanionKind.Aromatic => 150,
-            _ => 300,
-        };
 }

@@ -423,7 +423,7 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
         var said = Amounts.Of(item);
         if (said is { Companion: { } companion, Grams: null })
         {
-            var usual = Amounts.UsualGrams(companion);
+            var usual = companion.UsualGrams;
             var isAsked = companion.Kind is CompanionKind.Grain or CompanionKind.Pulse or CompanionKind.Pasta;
             if (isAsked)
             {

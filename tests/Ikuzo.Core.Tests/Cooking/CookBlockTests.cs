@@ -180,7 +180,7 @@ public class CookBlockTests
         Assert.Equal(0.5, changes.Tenderness(batch)[0], 1e-4);
         Assert.Equal(0.5, changes.TendernessAtCore(batch)[0], 1e-4);
         var loss = Kinetics.EquilibriumWaterLossPercent(celsius) * (1 - Math.Exp(-1800 / Kinetics.WaterLossTauSeconds));
-        Assert.Equal(loss, changes.WaterLossPercent(batch)[0], 1e-3);
+        Assert.Equal(loss, changes.WaterLossPercent[0], 1e-3);
         Assert.Equal(1, changes.LogReduction[0] / (Kinetics.SalmonellaLogPerSecond(celsius) * 1800), 1e-3);
         Assert.Equal(0, changes.DangerSeconds[0]);
     }

@@ -40,7 +40,7 @@ public class LeftAloneTests
     [Fact]
     public void PotThatDoesNot_CoolsByItself()
     {
-        var empty = ModelBuilder.Build(Thighs(null)) with { Bodies = [], Average = [], MeatKg = 0 };
+        var empty = ModelBuilder.Build(Thighs(null)) with { Bodies = [], Average = [], MeatKg = 0, MuscleKg = 0 };
         var alone = (2150 + 0.25 * 4186) / 0.95 * Math.Log(80.0 / 39) / 60;
         Assert.Equal(alone, LeftAlone.Of(empty, new Branch(15, Release.Natural)).HotUntilMinutes!.Value, 2.0);
         Assert.InRange(Of(null).HotUntilMinutes!.Value, alone * 1.5, 240); // hot meat keeps it longer

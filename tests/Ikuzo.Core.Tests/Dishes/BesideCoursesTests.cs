@@ -38,7 +38,7 @@ public class BesideCoursesTests
         var model = ModelBuilder.Build(StageRequest.Of(dish, dish.Items, meat, isFirst: true));
         var heat = Ensemble.Run(model, ParticleSource.Nominal, [new(minutes, release)]).Outcomes[0].HeatMinutes[0][0];
         var levels = beside.Companion.Levels();
-        var unit = read < 0 ? Math.Log(levels.Best / levels.Just) : Math.Log(levels.TooFar / levels.Best);
+        var unit = read < 0 ? Math.Log(levels.BestFrom / levels.Just) : Math.Log(levels.TooFar / levels.BestTo);
         Assert.Equal(levels.Distance(heat) * unit, read * unit, 0.1);
     }
 

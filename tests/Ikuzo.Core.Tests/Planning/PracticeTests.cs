@@ -86,6 +86,7 @@ public class PracticeTests
             Bodies = [],
             Meat = Tissue.ChickenLeg.Material,
             MeatKg = 0,
+            MuscleKg = 0,
             StartCelsius = 20,
             Pot = pot,
             GaugeKpa = pot.HighGaugeKpa,
