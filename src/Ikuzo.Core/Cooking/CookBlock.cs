@@ -214,6 +214,8 @@ internal sealed class CookBlock
     {
         _held = underPressure ? HeldFor(_model, _gaugeFactor) : _boiling;
         _now.Pot = CooledInTheOpen;
+        _now.Pile = _now.Pot;
+        _perPileLag = Lane.One; // hot meat takes no steam away from its neighbours
         _now.Previous = Lane.Zero;
         _now.Release = Lane.Zero;
         _now.MeatWatts = Lane.Zero;
@@ -430,11 +432,13 @@ internal sealed class CookBlock
             _ => Vector512.Min(_held, store.Warm(_now.Pot, seconds * (power - lost - _now.MeatWatts))),
         };
         var heat = HeatMeat(seconds, around, ambient);
+        var warmed = Lanes.Pick(Vector512.GreaterThan(seconds, Lane.Zero), _now.Owed, Lane.Zero);
+        _now.Owed -= warmed;
         var uncapped = around switch
         {
             Surroundings.Open => _now.Pot,
             Surroundings.Vent => ambient,
-            _ => store.Warm(_now.Pot, seconds * (power - lost) - heat),
+            _ => store.Warm(_now.Pot, seconds * (power - lost) - heat - warmed),
         };
         Book(seconds, around, power, lost, store, heat, uncapped);
         return uncapped;
@@ -506,8 +510,8 @@ internal sealed class CookBlock
         Trace.Add(this);
     }
 
-    // Juice that runs out of the meat is liquid of the pot from then on: it takes its heat along, is warmed to the pot, and holds up the
-    // fall of the pressure as that does.
+    // Juice that runs out of the meat is liquid of the pot from then on: it is warmed to the pot with the next step, and holds up the fall of
+    // the pressure as that does.
     private void RunOut()
     {
         Lane kg = Lane.Zero,
@@ -522,7 +526,7 @@ internal sealed class CookBlock
         const float Joule = (float)Water.JoulePerKgKelvin;
         _now.JuiceKg += kg;
         _now.Energy.Juice += (kgCelsius - kg * _room) * Joule;
-        _now.Pot -= (kg * _now.Pot - kgCelsius) * Joule / PotCapacity;
+        _now.Owed += (kg * _now.Pot - kgCelsius) * Joule;
     }
 
     // What has run out is no longer meat.

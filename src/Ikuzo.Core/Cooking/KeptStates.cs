@@ -10,6 +10,7 @@ internal struct PotProgress
         Release,
         Flash,
         JuiceKg,
+        Owed,
         Pile,
         MeatWatts,
         Previous;

@@ -25,7 +25,7 @@ public static class ReferenceCook
     public const double StartCelsius = 21;
 
     // What is at its best when the pressure is there was just done with so much of that heat. Estimate.
-    private const double JustBefore = 0.7;
+    private const double JustBefore = 0.5;
 
     private static readonly ConcurrentDictionary<Companion, SoftnessLevels> Known = [];
 

@@ -118,7 +118,15 @@ internal sealed class BesideCourses
     }
 
     /// <summary>What a distance from the best costs: a thousand and more where it is not done.</summary>
-    public static double Cost(double distance) => (distance < -1 ? NotDone : 0) + StageJudge.Off(distance);
+    public static double Cost(double distance) =>
+        distance < -1 ? NotDone + StageJudge.Off(distance)
+        : distance <= 0 ? StageJudge.Off(distance)
+        : StageJudge.Off(distance) * Math.Min(1, Accepted + Math.Max(0, distance - 1) * (1 - Accepted) / Shrugged);
+
+    // What is softer than its best cooks accept beside meat, up to where it is too far; as far again beyond, they do not. Choices, after
+    // what good cooks let go in one pot.
+    private const double Accepted = 0.25,
+        Shrugged = 1;
 
     /// <summary>What it costs that something is not done: more than all else together.</summary>
     public const double NotDone = 1e3;
@@ -244,8 +252,11 @@ internal static class StageReleases
     /// <summary>Ways for what does not spurt, and for what does.</summary>
     public static IReadOnlyList<Release> Ordinary { get; } = [All[0], All[2], All[3], All[4]];
 
-    /// <summary>Ways for what spurts.</summary>
-    public static IReadOnlyList<Release> Spurting { get; } = [All[1], All[4]];
+    /// <summary>Ways for what is starchy or foams.</summary>
+    public static IReadOnlyList<Release> Starchy { get; } = [All[1], All[3], All[4]];
+
+    /// <summary>Ways for a pot of soup.</summary>
+    public static IReadOnlyList<Release> Soup { get; } = [All[1], All[4]];
 
     /// <summary>One of them; the last for a number beyond.</summary>
     public static Release Of(int index) => All[Math.Min(index, All.Length - 1)];

@@ -32,6 +32,7 @@ internal sealed class StageJudge
     /// <summary>Another time under the lid: taking out, keeping warm, a dish more. Choice: not quite one thing at its edge.</summary>
     public const double StageCost = 0.7;
 
+    private const double AtTheValveCost = 0.12; // somebody stands at the valve at once, while the meat would rather rest. Choice
     private const double AwayCost = 0.15; // what makes the sauce belongs with the meat. Choice
     private const double HourMinutes = 60; // an hour costs as much as one thing at its edge. Choice
     private const double OverheadMinutes = 12; // come-up and handling, to choose by
@@ -164,7 +165,10 @@ internal sealed class StageJudge
             [.. members.Select((item, i) => _beside.Costs(item, placed[i] is BesideItem { InBowl: true }, release, load))];
         var costs = Of(below).Zip(Of(below + 1)).Where(c => c.First is not null).ToArray();
         var least = windows.Length == 0 ? 0 : windows.Max(w => w.Window.Least!.Value);
-        var fixedCost = Hours(OverheadMinutes + release.UsualMinutes) + (windows.Length > 0 ? 0 : AwayCost * placed.Count(IsForTheSauce));
+        var fixedCost =
+            Hours(OverheadMinutes + release.UsualMinutes)
+            + (windows.Length > 0 && release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed ? AtTheValveCost : 0)
+            + (windows.Length > 0 ? 0 : AwayCost * placed.Count(IsForTheSauce));
         var last = windows.Length == 0 ? BesideCourses.MostMinutes : Math.Min(BesideCourses.MostMinutes, least + MostHarmlessMinutes);
         for (var minutes = least; minutes <= last; minutes++)
         {
@@ -194,9 +198,9 @@ internal sealed class StageJudge
     private static bool IsForTheSauce(DishItem item) => item is BesideItem { Companion.Kind: CompanionKind.Aromatic };
 
     private IReadOnlyList<Release> Ways(IReadOnlyList<DishItem> items) =>
-        items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(_dish, items), _dish.Pot)
-            ? StageReleases.Spurting
-            : StageReleases.Ordinary;
+        ReleaseChoice.IsSoup(StageRequest.LiquidMl(_dish, items), _dish.Pot) ? StageReleases.Soup
+        : items.OfType<BesideItem>().Any(b => b.Load.Spurts) ? StageReleases.Starchy
+        : StageReleases.Ordinary;
 
     private bool Holds(IReadOnlyList<DishItem> items) =>
         items.OfType<MeatItem>().FirstOrDefault() is { } meat

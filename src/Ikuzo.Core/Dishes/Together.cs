@@ -84,11 +84,12 @@ public static class Together
     {
         var dish = dishPlan.Arranged!;
         var stage = order.Stages.First(s => s.Items.Contains(Bird));
-        var under = Under(request, dish, [.. dishPlan.StirIn, .. Elsewhere(dish, stage)], stage) with
-        {
-            StartsHot = request.StartsHot || stage != order.Stages[0],
-        };
-        var tried = request.Minutes is not null || request.Release is not null;
+        var tried = IsFixed(request);
+        var apart = tried ? [] : Elsewhere(dish, stage).ToList();
+        var stirred = tried ? [.. dishPlan.StirredIn.Where(s => IsForAfter(dish, s.Key))] : dishPlan.StirredIn;
+        List<string> without = [.. stirred.Select(s => s.Key), .. apart];
+        var liquidMl = tried ? StageRequest.LiquidMl(dish, [.. dish.Items.Where(i => !without.Contains(i.Key))]) : stage.LiquidMl;
+        var under = Under(request, dish, without, liquidMl) with { StartsHot = request.StartsHot || (!tried && stage != order.Stages[0]) };
         var minutes =
             request.Minutes
             ?? (request.Release is { } release ? MinutesFor(under, search, dish, stage, release, cancellation) : stage.Minutes);
@@ -96,15 +97,15 @@ public static class Together
             under with
             {
                 Minutes = minutes,
-                Release = request.Release ?? stage.Release,
+                Release = request.Release ?? (ReleaseChoice.MakesItSpurt(under, stage.Release) ? Release.Natural : stage.Release),
                 School = Schools.None,
             },
             cancellation
         );
         Warning?[] more =
         [
-            order.Stages.Count > 1 ? Apart(dish, order, stage) : null,
-            StirIn(dish, dishPlan.StirredIn),
+            apart.Count > 0 ? Apart(dish, order, stage) : null,
+            StirIn(dish, stirred),
             Thirsty(request, dish, stage),
             Drowned(request, plan),
             tried ? OutOfWindow(plan, stage) : null,
@@ -118,11 +119,21 @@ public static class Together
         };
     }
 
+    /// <summary>
+    /// True where the cook has fixed how it ends or where something stands: then all of it stays with the meat, comes up with the pot and is
+    /// judged, and nothing is moved to a turn of its own.
+    /// </summary>
+    private static bool IsFixed(PlanRequest request) =>
+        request.Minutes is not null || request.Release is not null || request.Companions.Any(c => c is { InBowl: true, MayChange: false });
+
+    private static bool IsForAfter(DishRequest dish, string key) =>
+        dish.Items.OfType<BesideItem>().Any(b => b.Key == key && b.Companion.Is(CompanionTraits.AfterPressure));
+
     private static bool IsStillRaw(CompanionLoad load, Plan plan) =>
         load.Companion.Is(CompanionTraits.BoilThrough) && plan.Beside.Any(b => b.Id == load.Companion.Id && b.Distance < -1);
 
-    // Under the lid with the meat: what the stage has, and its liquid unless the cook says how much.
-    private static PlanRequest Under(PlanRequest request, DishRequest dish, IReadOnlyList<string> without, DishStage? stage) =>
+    // Under the lid with the meat: what is not put in elsewhere, and the liquid that it needs unless the cook says how much.
+    private static PlanRequest Under(PlanRequest request, DishRequest dish, IReadOnlyList<string> without, double? liquidMl) =>
         request with
         {
             Companions =
@@ -130,7 +141,7 @@ public static class Together
                 .. request.Companions.Where(c => c.Companion == Companion.OtherMeat),
                 .. dish.Items.OfType<BesideItem>().Where(b => !without.Contains(b.Key)).Select(b => b.Load),
             ],
-            LiquidMl = request.LiquidMl ?? stage?.LiquidMl,
+            LiquidMl = request.LiquidMl ?? liquidMl,
         };
 
     private static IEnumerable<string> Elsewhere(DishRequest dish, DishStage stage) =>
@@ -148,6 +159,8 @@ public static class Together
     {
         var alone = Planner.Ending(under with { Release = release }, cancellation)?.Outcomes[0].Branch.HoldMinutes;
         var suits = search.Minutes([.. dish.Items.Where(i => stage.Items.Contains(i.Key))], release);
+
+        // What does not suit the meat and is in all the same changes nothing of its minutes.
         return alone is { } least && suits is { } minutes ? Math.Max(least, minutes) : alone;
     }
 

@@ -10,10 +10,10 @@ public static class LiquidNeed
     // Left at opening beside grain, so that the last of it has something to drink. Choice.
     private const double LeastLeftMl = 60;
 
-    // Juice of the kilogram of poultry beside which cooks pour what they pour: thighs on the bone, a third of whose muscle runs out until
+    // Juice of the kilogram of poultry beside which cooks pour what they pour: thighs on the bone, of whose muscle more than a third runs out until
     // they are safe. It comes late, so that it stands for no more than a third of what is poured. Estimates.
-    private const double UsualJuiceMl = 170,
-        JuiceShare = 0.33,
+    private const double UsualJuiceMl = 200,
+        JuiceShare = 0.37,
         MostCountedOn = 1.0 / 3;
 
     /// <summary>
@@ -41,7 +41,7 @@ public static class LiquidNeed
     public static double LeftMl(PotModel pot, IReadOnlyCollection<CompanionLoad> beside)
     {
         var poured = beside.Sum(c => c.PouredMl);
-        return Math.Max(LeastLeftMl, poured + CountedOn(UsualJuiceMl, poured) - beside.Sum(c => c.AbsorbsMl) - PurgeMl(pot));
+        return Math.Max(LeastLeftMl, poured + UsualJuiceMl - beside.Sum(c => c.AbsorbsMl) - PurgeMl(pot));
     }
 
     private static double CountedOn(double juiceMl, double pouredMl) => Math.Min(juiceMl, pouredMl * MostCountedOn);

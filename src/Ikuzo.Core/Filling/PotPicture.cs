@@ -92,7 +92,7 @@ public sealed record PotPicture(
             ? Rows(
                 load.Pieces,
                 load.Pieces == 1 ? 1 : Math.Max(1, Fit.Of(filled).SideBySide),
-                load.Pieces == 1 ? size.LengthMetres * 1000 : size.WidthMetres * 1000,
+                1000 * (load.Pieces == 1 ? Math.Min(size.LengthMetres, filled.Pot.InnerDiameterMetres) : size.WidthMetres), // legs fold
                 size.HeightMetres * 1000,
                 bottomMm
             )

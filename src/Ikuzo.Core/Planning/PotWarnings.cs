@@ -1,5 +1,4 @@
 using System.Globalization;
-using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
@@ -66,7 +65,7 @@ internal static class PotWarnings
             : null;
 
     private static Warning? Spurts(PlanRequest r, Wording say) =>
-        ReleaseChoice.Spurts(r) && r.Release?.Kind is (ReleaseKind.Vent or ReleaseKind.RestThenVent)
+        r.Release is { } release && ReleaseChoice.MakesItSpurt(r, release)
             ? new(
                 "spurts",
                 WarningLevel.Stop,

@@ -12,7 +12,11 @@ public static class ReleaseChoice
     public const double PercentPerMinute = 0.05;
 
     private static readonly Release[] Ordinary = [Release.Vent, Release.RestThenVent(10), Release.Natural];
-    private static readonly Release[] Spurting = [Release.Pulsed, Release.Natural];
+    private static readonly Release[] Soup = [Release.Pulsed, Release.Natural];
+    private static readonly Release[] Starchy = [Release.Pulsed, Release.RestThenVent(CalmedMinutes), Release.Natural];
+
+    /// <summary>Starch and foam have settled after so long, min, as kitchens vent rice; a pot of soup is as full of steam as before.</summary>
+    private const double CalmedMinutes = 10;
 
     /// <summary>More of the pot than this under liquid spurts when vented at once. Estimate.</summary>
     public const double SoupShare = 0.3;
@@ -24,7 +28,18 @@ public static class ReleaseChoice
     internal static bool IsSoup(double liquidMl, Pots.PotModel pot) => liquidMl > SoupShare * pot.CapacityLitres * 1000;
 
     /// <summary>Ways open to a load.</summary>
-    public static IReadOnlyList<Release> Open(PlanRequest request) => Spurts(request) ? Spurting : Ordinary;
+    public static IReadOnlyList<Release> Open(PlanRequest request) =>
+        IsSoup(request.Liquid, request.Pot) ? Soup
+        : request.Companions.Any(c => c.Spurts) ? Starchy
+        : Ordinary;
+
+    /// <summary>True when this way of letting the pressure go makes the valve of this pot spurt.</summary>
+    public static bool MakesItSpurt(PlanRequest request, Release release) =>
+        Spurts(request)
+        && (
+            release.Kind == ReleaseKind.Vent
+            || (release.Kind == ReleaseKind.RestThenVent && (release.RestMinutes < CalmedMinutes || IsSoup(request.Liquid, request.Pot)))
+        );
 
     // A cook cannot tell these apart: less than a point of juice, less than three minutes. Choices.
     private const double AlikePercent = 1,

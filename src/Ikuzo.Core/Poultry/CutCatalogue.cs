@@ -37,6 +37,7 @@ public static class CutCatalogue
     // The outside of a large piece is long done when its middle is; thick slices across the grain hold together all the same.
     private static readonly TendernessWindow LargeBreast = new(0, 0.80, 0.55, 0.85, 0.95, Called);
     private static readonly TendernessWindow LargeBird = new(0, 0.75, 0.60, 0.82, 0.97, Called);
+    private static readonly TendernessWindow WholeDuck = new(0, 0.60, 0.60, 0.84, 0.98, Called);
     private static readonly TendernessWindow DuckLegs = new(0.50, 0.75, 0.73, 0.80, 0.98, Called);
     private static readonly TendernessWindow Mince = new(0, 0.95, 0.95, 0.97, 0.98, Called);
     private static readonly TendernessWindow Bones = new(0, 0.90, 0.80, 0.90, 1.0, Called);
@@ -519,7 +520,7 @@ public static class CutCatalogue
             tissue: Tissue.DuckBreast,
             shares: (0.34, 0.38, 0.28),
             spread: Intact,
-            window: DuckLegs,
+            window: WholeDuck,
             usualAim: Aim.Slice,
             spots: Bird((44, 85, 150), (57, 75, 120), 7),
             outerMm: (110, 150, 250),

@@ -56,9 +56,11 @@ public class BesideCoursesTests
     public void Costs_AreTheSquareOfTheDistance_MoreWhereItIsNoticed_AndForbiddenWhereItIsNotDone()
     {
         Assert.Equal(0, BesideCourses.Cost(0));
-        Assert.Equal(0.16, BesideCourses.Cost(0.4), 1e-9);
+        Assert.Equal(0.16, BesideCourses.Cost(-0.4), 1e-9);
+        Assert.Equal(0.04, BesideCourses.Cost(0.4), 1e-9); // softer than its best is accepted
         Assert.Equal(0.64 * 1.45, BesideCourses.Cost(-0.8), 1e-9);
-        Assert.Equal(1.75, BesideCourses.Cost(1), 1e-9);
+        Assert.Equal(1.75 / 4, BesideCourses.Cost(1), 1e-9);
+        Assert.Equal(4 * 3.25, BesideCourses.Cost(2), 1e-9); // as far again beyond, it is not
         Assert.True(BesideCourses.Cost(-1.01) > 1000);
     }
 
@@ -103,7 +105,7 @@ public class BesideCoursesTests
 
     [Theory]
     [InlineData("peas", 3, 6, true)]
-    [InlineData("spinach", 2, 5, false)]
+    [InlineData("spinach", 2, 5, true)]
     [InlineData("broccoli", 4, 7, true)]
     public void WhatIsQuick_IsStirredInForItsMinutes(string id, int from, int to, bool simmers)
     {

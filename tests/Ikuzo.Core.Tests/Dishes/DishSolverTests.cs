@@ -34,7 +34,7 @@ public class DishSolverTests(ITestOutputHelper output)
     [InlineData("wild-rice-blend", 270, 1)]
     [InlineData("brown-rice", 250, 1)]
     [InlineData("pearl-barley", 200, 1)]
-    [InlineData("potatoes-whole-small", 600, 2)]
+    [InlineData("potatoes-whole-small", 600, 1)]
     [InlineData("carrots-whole", 400, 1)]
     [InlineData("soaked-chickpeas", 300, 1)]
     [InlineData("prunes", 120, 1)]
@@ -52,7 +52,7 @@ public class DishSolverTests(ITestOutputHelper output)
     [InlineData("spinach", 200, 2)]
     [InlineData("dumpling-dough", 300, 2)]
     [InlineData("green-beans", 300, 2)]
-    [InlineData("red-lentils", 200, 2)]
+    [InlineData("red-lentils", 200, 1)] // meant to fall apart
     public void Solve_ThighsToPullWithOneThing_TakesAsManyStagesAsACookWould(string beside, double grams, int stages)
     {
         var plan = DishSolver.Solve(Dish(Meat("chicken-thigh-bone-in", 6, 1.1), Beside(beside, grams)));
@@ -126,7 +126,7 @@ public class DishSolverTests(ITestOutputHelper output)
     [Fact]
     public void Solve_BirdTooLargeForThePot_IsRefusedUntilTheLidWasTriedOverIt()
     {
-        var dish = Dish(Meat("chicken-whole", 1, 1.6)) with
+        var dish = Dish(Meat("turkey-crown", 1, 2.0)) with
         {
             Pot = PotDefaults.For(3),
             OtherPots = [new NamedPot("Bertha", PotDefaults.For(8))],
@@ -135,7 +135,7 @@ public class DishSolverTests(ITestOutputHelper output)
         Assert.Contains("Bertha", refused.Why, StringComparison.Ordinal);
         var tried = dish with { LidTried = refused.LidToTry };
         Assert.NotNull(DishSolver.Solve(tried).Best);
-        Assert.Null(DishSolver.Solve(tried with { Items = [Meat("chicken-whole", 1, 1.7)] }).Best); // a larger bird was not tried
+        Assert.Null(DishSolver.Solve(tried with { Items = [Meat("turkey-crown", 1, 2.1)] }).Best); // a larger bird was not tried
         Assert.Null(DishSolver.Solve(tried with { Pot = PotDefaults.For(2.5) }).Best); // nor a smaller pot
     }
 
@@ -282,7 +282,11 @@ public class DishSolverTests(ITestOutputHelper output)
     [InlineData("penne-pasta", 300)]
     [InlineData("red-lentils", 200)]
     public void Solve_AStageThatFoams_IsNeverVentedAtOnce(string beside, double grams) =>
-        Assert.Equal(ReleaseKind.Pulsed, DishSolver.Solve(Dish(Beside(beside, grams))).Best!.Stages[0].Release.Kind);
+        Assert.True(
+            DishSolver.Solve(Dish(Beside(beside, grams))).Best!.Stages[0].Release
+                is { Kind: ReleaseKind.Pulsed or ReleaseKind.Natural }
+                    or { Kind: ReleaseKind.RestThenVent, RestMinutes: >= 10 }
+        );
 
     // The pot that comes hot out of a stage is up sooner: at the same minutes the meat has had a little less.
     [Theory]

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
@@ -33,7 +34,12 @@ public class HandWorkedDishesTests
         var drunk = plan.Arranged!.Items.OfType<BesideItem>().Where(b => stage.Items.Contains(b.Key)).Sum(b => b.Load.AbsorbsMl);
         var given = dish.Items.OfType<MeatItem>().Single().Load.MuscleKg * 1000;
         Assert.True(stage.LiquidMl + 0.35 * given > drunk, "dry");
-        Assert.True(drunk == 0 || stage.LiquidMl == dish.Pot.MinimumLiquidMl || stage.LiquidMl + 0.25 * given - drunk < 260, "drowned");
+        var beside = plan.Arranged!.Items.OfType<BesideItem>().Where(b => stage.Items.Contains(b.Key)).Select(b => b.Load).ToList();
+        var left = stage.LiquidMl + 0.25 * given - drunk;
+        Assert.True(
+            drunk == 0 || stage.LiquidMl == dish.Pot.MinimumLiquidMl || left < LiquidNeed.LeftMl(dish.Pot, beside) + 100,
+            "drowned"
+        );
     }
 
     private static DishRequest Request(string[] meat, string[] beside, double litres) =>

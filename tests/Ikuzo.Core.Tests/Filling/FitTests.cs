@@ -23,10 +23,10 @@ public class FitTests
 
     [Theory]
     [InlineData("chicken-whole", 1.5, 5.7, FitVerdict.Fits)]
-    [InlineData("chicken-whole", 1.8, 3, FitVerdict.DoesNotFit)]
-    [InlineData("chicken-whole", 2.6, 5.7, FitVerdict.DoesNotFit)]
-    [InlineData("duck-whole", 2.2, 5.7, FitVerdict.DoesNotFit)]
-    [InlineData("duck-whole", 2.2, 8, FitVerdict.Tight)]
+    [InlineData("chicken-whole", 2.2, 3, FitVerdict.DoesNotFit)]
+    [InlineData("chicken-whole", 3.5, 5.7, FitVerdict.DoesNotFit)]
+    [InlineData("duck-whole", 2.9, 5.7, FitVerdict.DoesNotFit)]
+    [InlineData("duck-whole", 2.7, 8, FitVerdict.Tight)]
     [InlineData("turkey-whole", 4.5, 8, FitVerdict.DoesNotFit)]
     [InlineData("turkey-crown", 2.0, 8, FitVerdict.Fits)]
     [InlineData("chicken-thigh-bone-in", 0.18, 3, FitVerdict.Fits)]
@@ -36,10 +36,10 @@ public class FitTests
     [Fact]
     public void Of_ABirdThatDoesNotGoIn_SaysWhatWould()
     {
-        var fit = Fit.Of(Request("chicken-whole", 2.2, 5.7));
+        var fit = Fit.Of(Request("turkey-crown", 3.0, 5.7));
         Assert.Equal(FitVerdict.DoesNotFit, fit.Verdict);
         Assert.Contains("without the rack", fit.Alternatives);
-        Assert.NotEqual(FitVerdict.DoesNotFit, Fit.Of(Request("chicken-whole", 2.2, 5.7, Placement.InLiquid)).Verdict);
+        Assert.NotEqual(FitVerdict.DoesNotFit, Fit.Of(Request("turkey-crown", 3.0, 5.7, Placement.InLiquid)).Verdict);
     }
 
     [Fact]
@@ -47,7 +47,7 @@ public class FitTests
     {
         Assert.Equal(FitVerdict.Fits, Fit.Of(Request("poussin-whole", 0.45, 10, pieces: 2)).Verdict);
         Assert.Equal(FitVerdict.Tight, Fit.Of(Request("poussin-whole", 0.45, 3, pieces: 2)).Verdict);
-        Assert.Equal(FitVerdict.DoesNotFit, Fit.Of(Request("poussin-whole", 0.6, 3, pieces: 2)).Verdict);
+        Assert.Equal(FitVerdict.DoesNotFit, Fit.Of(Request("poussin-whole", 0.9, 3, pieces: 2)).Verdict);
     }
 
     [Theory]
@@ -66,7 +66,7 @@ public class FitTests
     [Fact]
     public void Plan_OfABirdThatDoesNotGoIn_StopsUntilTheCookHasTried()
     {
-        var request = Request("chicken-whole", 2.4, 5.7);
+        var request = Request("chicken-whole", 3.5, 5.7);
         Assert.Contains(Planner.Compute(request).Warnings, w => w is { Code: "does-not-fit", Level: WarningLevel.Stop });
         Assert.Contains(
             Planner.Compute(request with { Confirmed = ["does-not-fit"] }).Warnings,
@@ -88,7 +88,7 @@ public class FitTests
     [Fact]
     public void Of_ABirdForTheBigPot_NamesThatPotOfTheKitchen()
     {
-        var request = Request("chicken-whole", 2.6, 5.7) with
+        var request = Request("chicken-whole", 3.5, 5.7) with
         {
             OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))],
         };

@@ -207,10 +207,10 @@ public class BackScheduleTests
     [Fact]
     public void Make_CreamIsStirredInAfterTheLastOpening_AndNeverLayered()
     {
-        var tasks = BackSchedule.Make(Meal(Dish(beside: ["peas", "cream"]))).Tasks;
+        var tasks = BackSchedule.Make(Meal(Dish(beside: ["penne-pasta", "cream"]))).Tasks;
         Assert.Contains("Stir in 200 g cream, the heat off.", tasks.Single(t => t.Id == "finish").Text);
-        Assert.Contains("200 g peas", tasks.Single(t => t.Id == "lid-1").Text);
-        Assert.Contains("6 chicken thighs, bone in", tasks.Single(t => t.Id == "lid-2").Text);
+        Assert.Contains("6 chicken thighs, bone in", tasks.Single(t => t.Id == "lid-1").Text);
+        Assert.Contains("200 g penne", tasks.Single(t => t.Id == "lid-2").Text);
         Assert.All(tasks.Where(t => t.Id.StartsWith("lid", StringComparison.Ordinal)), t => Assert.DoesNotContain("cream", t.Text));
     }
 

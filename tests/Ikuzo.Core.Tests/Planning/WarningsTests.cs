@@ -237,7 +237,7 @@ public class WarningsTests
     public void AForcedLid_IsForbiddenWhereABirdDoesNotFit() =>
         Assert.Contains(
             "Never force the lid",
-            Assert.Single(Warnings.Of(Request("chicken-whole", kg: 2.6)), w => w.Code == "does-not-fit").Text
+            Assert.Single(Warnings.Of(Request("chicken-whole", kg: 3.5)), w => w.Code == "does-not-fit").Text
         );
 
     // Thighs on the bone weigh 110 to 300 g: a little beside it is said, far from it is asked, and answered with a word.

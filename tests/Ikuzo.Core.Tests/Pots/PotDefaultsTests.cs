@@ -6,7 +6,7 @@ namespace Ikuzo.Core.Tests.Pots;
 public class PotDefaultsTests
 {
     [Theory]
-    [InlineData(3, 700, 250)]
+    [InlineData(3, 800, 250)]
     [InlineData(5.7, 1000, 250)]
     [InlineData(8, 1200, 375)]
     [InlineData(10, 1400, 500)]

@@ -44,7 +44,7 @@ public class WhatWentWrongTests
         Assert.Equal((Part.Thigh, 0.8), (question.Meat!.Cut.Part, question.Meat.TotalKg));
         Assert.Equal("coconut milk", Assert.Single(question.Beside).Food);
         var carrots = Assert.Single(Read("turkey breast 6 lb, carrots").Beside);
-        Assert.Equal(600, carrots.Grams); // a usual handful
+        Assert.Equal(400, carrots.Grams); // as is usual for four
     }
 
     [Theory]
