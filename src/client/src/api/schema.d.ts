@@ -1504,12 +1504,12 @@ export interface components {
             justMinutes: null | number;
             /**
              * Format: double
-             * @description Minutes at which it is at its best; null beyond two hours.
+             * @description Minutes from which it is at its best; null beyond two hours.
              */
             bestMinutes: null | number;
             /**
              * Format: double
-             * @description Minutes at which it is too far; null beyond two hours.
+             * @description Minutes at which it is too far; null beyond two hours, and for what is meant to fall apart.
              */
             tooFarMinutes: null | number;
         };
@@ -3942,19 +3942,24 @@ export interface components {
         ReferenceMinutes: {
             /**
              * Format: double
-             * @description Just done, min.
+             * @description Just done, min; 0 for what is done when the pressure is there.
              */
             just: number;
             /**
              * Format: double
-             * @description At its best, min.
+             * @description At its best from here, min; at least Just.
              */
-            best: number;
+            bestFrom: number;
             /**
              * Format: double
-             * @description Too far, min.
+             * @description At its best up to here, min; above BestFrom unless both are 0.
              */
-            tooFar: number;
+            bestTo: number;
+            /**
+             * Format: double
+             * @description Too far, min, above BestTo; null for what is meant to fall apart, which never is.
+             */
+            tooFar: null | number;
             /** @description In which cook. */
             way: components["schemas"]["ReferenceWay"];
         };
@@ -3962,7 +3967,7 @@ export interface components {
          * @description How the minutes of something are counted.
          * @enum {unknown}
          */
-        ReferenceWay: "vented" | "ten-minutes" | "left-alone" | "boiled";
+        ReferenceWay: "vented" | "in-bursts" | "ten-minutes" | "left-alone" | "boiled";
         Release: {
             kind: components["schemas"]["ReleaseKind"];
             /** Format: double */
