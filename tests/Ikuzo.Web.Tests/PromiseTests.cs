@@ -129,6 +129,6 @@ public class PromiseTests
         Assert.Equal(["reading", "back-under-pressure", "not-measured"], next.Select(n => (string)n!["kind"]!));
         Assert.Contains("7 min under pressure", (string)next[1]!["text"]!, StringComparison.Ordinal);
         var (_, back) = await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "b", kind = "back-under-pressure" });
-        Assert.Equal(8, (double)back!["state"]!["minutes"]!);
+        Assert.Equal(7, (double)back!["state"]!["minutes"]!);
     }
 }

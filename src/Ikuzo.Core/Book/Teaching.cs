@@ -4,6 +4,7 @@ using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Book;
 
@@ -54,7 +55,7 @@ public static class Teaching
             potId,
             request.Pot.CapacityLitres,
             request.Load.Cut.Id,
-            happened is { HeldMinutes: not null, Release: not null } ? [.. Seen(request, happened, cancellation)] : []
+            happened is { HeldMinutes: not null, Release: not null, IsGivenUp: false } ? [.. Seen(request, happened, cancellation)] : []
         );
     }
 
@@ -84,7 +85,10 @@ public static class Teaching
             using var pot = OpenedPot.Cook(model, ParticleSource.Ensemble, branch, happened.FirstReadings, [], cancellation);
             for (var i = 0; i < happened.FirstReadings.Count; i++)
             {
-                yield return Reading(happened.FirstReadings[i], pot.AtReading[i]);
+                if (Reading(happened.FirstReadings[i], pot.AtReading[i]) is { } sighting)
+                {
+                    yield return sighting;
+                }
             }
         }
 
@@ -100,17 +104,29 @@ public static class Teaching
         return Fit(what, Math.Log(minutes), logs, OfPot, SecondsOff / 60 / minutes);
     }
 
-    private static Sighting Reading(ProbeReading reading, SpotCelsius at)
+    // A round number that is said for done is "at least that": where more was to be expected it says nothing.
+    private static Sighting? Reading(ProbeReading reading, SpotCelsius at)
     {
         double Expected(int p) =>
             at.Average is { } average
                 ? ProbeError.ThickestTaken * at.Thickest[p] + (1 - ProbeError.ThickestTaken) * average[p]
                 : at.Thickest[p];
         double[] expected = [.. Enumerable.Range(0, at.Thickest.Length).Select(Expected)];
-        return Fit(Sight.Reading, reading.Celsius - ProbeBias, expected, [.. OfPot, Uncertain.OwnThickness], ProbeOff) with
-        {
-            Spot = reading.SpotId,
-        };
+        return SaidForDone(reading.Celsius) && expected.Average() >= reading.Celsius
+            ? null
+            : Fit(Sight.Reading, reading.Celsius - ProbeBias, expected, [.. OfPot, Uncertain.OwnThickness], ProbeOff) with
+            {
+                Spot = reading.SpotId,
+            };
+    }
+
+    /// <summary>True for a number that cooks say for "it is done": 165 °F, 74 and 75 °C.</summary>
+    /// <param name="celsius">What was said, °C.</param>
+    internal static bool SaidForDone(double celsius)
+    {
+        const double Rounded = 0.06; // to a tenth of a degree
+        double[] said = [SafetyRule.CoreCelsius, 75, (165 - 32) / 1.8];
+        return said.Any(s => Math.Abs(celsius - s) <= Rounded);
     }
 
     private static IEnumerable<Sighting> AtTheTable(PlanRequest request, Happened happened, BranchOutcome outcome)
@@ -122,7 +138,10 @@ public static class Teaching
             var muscle = request.Load.MuscleKg / request.Load.TotalKg;
             var fat = MeatYield.RenderedMl(request.Load, happened.HeldMinutes!.Value) * MeatYield.FatGramsPerMl;
             double[] lost = [.. outcome.WaterLossPercent.Select(l => l * muscle + fat / (request.Load.TotalKg * 10))];
-            yield return Fit(Sight.WeightLost, (1 - cooked / raw) * 100, lost, [Uncertain.WaterLoss, Uncertain.OwnThickness], ScalePercent);
+
+            // What was never measured teaches nothing of the middle.
+            Uncertain[] taught = happened.FirstReadings.Count > 0 ? [Uncertain.WaterLoss, Uncertain.OwnThickness] : [Uncertain.WaterLoss];
+            yield return Fit(Sight.WeightLost, (1 - cooked / raw) * 100, lost, taught, ScalePercent);
         }
 
         if (onlyOnce && request.WantedAim != Aim.Slice && said.Tender is { } tender)

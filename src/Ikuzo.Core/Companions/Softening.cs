@@ -24,7 +24,9 @@ public sealed record SofteningLaw(double ActivationJoulePerMol, double Activatio
     /// <summary>Dough: starch as that of grain. Estimate.</summary>
     public static SofteningLaw Dough { get; } = Plain(80_000, "estimate: starch of grain, Suzuki et al. 1976");
 
-    /// <summary>Pulses that hold their water: middle of the 95 to 105 kJ/mol within which their softening is reported. Estimate.</summary>
+    /// <summary>
+    /// Pulses that hold their water: middle of the 95 to 105 kJ/mol within which their softening is reported. Estimate.
+    /// </summary>
     public static SofteningLaw Pulse { get; } = Plain(100_000, "estimate: middle of 95 to 105 kJ/mol");
 
     /// <summary>

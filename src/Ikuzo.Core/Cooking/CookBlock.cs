@@ -7,7 +7,9 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>Energy that has moved so far, J, per particle.</summary>
 internal record struct EnergyLedger(Lane Heater, Lane Losses, Lane Purge, Lane Steam, Lane Meat, Lane Juice);
 
-/// <summary>Sixteen possible cooks side by side, from lid-on to the table: the pot's energy balance around the meat's conduction.</summary>
+/// <summary>
+/// Sixteen possible cooks side by side, from lid-on to the table: the pot's energy balance around the meat's conduction.
+/// </summary>
 /// <remarks>
 /// C dT/dt = P - UA (T - T_room) - Σ meat. Each step predicts the pot from the heat that the meat took in the step before, lets the
 /// meat take its heat from that, and books what it really took, so that the balance closes. Objects are reused; no step allocates.
@@ -510,7 +512,8 @@ internal sealed class CookBlock
         Trace.Add(this);
     }
 
-    // Juice that runs out of the meat is liquid of the pot from then on: it is warmed to the pot with the next step, and holds up the fall of
+    // Juice that runs out of the meat is liquid of the pot from then on: it is warmed to the pot with the next step, and holds up the
+    // fall of
     // the pressure as that does.
     private void RunOut()
     {

@@ -52,7 +52,9 @@ public sealed record CookModel
     /// <summary>The meat.</summary>
     public required ThermalMaterial Meat { get; init; }
 
-    /// <summary>Time constant with which what is around the middle of a pile of pieces follows the pot, s; 0 where there is no pile.</summary>
+    /// <summary>
+    /// Time constant with which what is around the middle of a pile of pieces follows the pot, s; 0 where there is no pile.
+    /// </summary>
     public double PileLagSeconds { get; init; }
 
     /// <summary>How fast its collagen gives way, see <see cref="Tissue.CollagenRate"/>.</summary>

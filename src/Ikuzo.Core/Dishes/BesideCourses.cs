@@ -3,6 +3,7 @@ using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
+using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Core.Dishes;
 

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -10,7 +11,9 @@ namespace Ikuzo.Core.Dishes;
 /// <param name="Simmers">True when the heat that is left is not enough, so that it simmers meanwhile.</param>
 public sealed record StirredIn(string Key, double Minutes, bool Simmers);
 
-/// <summary>What the heat that is left in an opened pot does to something that is stirred in, and how long it takes at a simmer.</summary>
+/// <summary>
+/// What the heat that is left in an opened pot does to something that is stirred in, and how long it takes at a simmer.
+/// </summary>
 internal static class StirringHeat
 {
     // Nobody waits longer for it. Choice.

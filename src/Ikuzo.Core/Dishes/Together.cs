@@ -120,7 +120,8 @@ public static class Together
     }
 
     /// <summary>
-    /// True where the cook has fixed how it ends or where something stands: then all of it stays with the meat, comes up with the pot and is
+    /// True where the cook has fixed how it ends or where something stands: then all of it stays with the meat, comes up with the pot and
+    /// is
     /// judged, and nothing is moved to a turn of its own.
     /// </summary>
     private static bool IsFixed(PlanRequest request) =>

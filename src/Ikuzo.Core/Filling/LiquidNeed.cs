@@ -10,7 +10,8 @@ public static class LiquidNeed
     // Left at opening beside grain, so that the last of it has something to drink. Choice.
     private const double LeastLeftMl = 60;
 
-    // Juice of the kilogram of poultry beside which cooks pour what they pour: thighs on the bone, of whose muscle more than a third runs out until
+    // Juice of the kilogram of poultry beside which cooks pour what they pour: thighs on the bone, of whose muscle more than a third runs
+    // out until
     // they are safe. It comes late, so that it stands for no more than a third of what is poured. Estimates.
     private const double UsualJuiceMl = 200,
         JuiceShare = 0.37,

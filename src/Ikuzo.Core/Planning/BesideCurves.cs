@@ -67,7 +67,9 @@ internal sealed class BesideCurves
         _curves.Sum(c => c.Load.DrunkMl(c.Heat.At(minutes) / c.Load.Companion.Levels().BestFrom))
         + _all.Where(c => !c.Companion.Softens).Sum(c => c.AbsorbsMl);
 
-    /// <summary>Heat by minutes: between the nodes a smooth curve, beyond the last a straight line, since the pot only holds on.</summary>
+    /// <summary>
+    /// Heat by minutes: between the nodes a smooth curve, beyond the last a straight line, since the pot only holds on.
+    /// </summary>
     private sealed class Curve(double[] minutes, double[] heat)
     {
         private const double MostMinutes = 120;

@@ -15,7 +15,9 @@ public static class ReleaseChoice
     private static readonly Release[] Soup = [Release.Pulsed, Release.Natural];
     private static readonly Release[] Starchy = [Release.Pulsed, Release.RestThenVent(CalmedMinutes), Release.Natural];
 
-    /// <summary>Starch and foam have settled after so long, min, as kitchens vent rice; a pot of soup is as full of steam as before.</summary>
+    /// <summary>
+    /// Starch and foam have settled after so long, min, as kitchens vent rice; a pot of soup is as full of steam as before.
+    /// </summary>
     private const double CalmedMinutes = 10;
 
     /// <summary>More of the pot than this under liquid spurts when vented at once. Estimate.</summary>

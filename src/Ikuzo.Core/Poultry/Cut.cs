@@ -131,7 +131,8 @@ public sealed record Cut
     public Axes? Outer { get; init; }
 
     /// <summary>
-    /// Room that a kilogram takes as it lies in a heap, with the air between, l: small pieces with bones hold as much air as meat, a bird has
+    /// Room that a kilogram takes as it lies in a heap, with the air between, l: small pieces with bones hold as much air as meat, a bird
+    /// has
     /// its cavity. Estimates.
     /// </summary>
     public required Figure HeapLitresPerKg { get; init; }

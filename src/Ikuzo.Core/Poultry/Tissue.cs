@@ -47,7 +47,8 @@ public sealed record Tissue(string Id, Composition Composition, double FreezingC
     public static readonly Tissue DuckLeg = new("duck-leg", new(0.630, 0.165, 0.195, 0.010), Lean, true, Mixed) { CollagenRate = 0.4 };
 
     /// <summary>
-    /// How fast its collagen gives way, over that of chicken leg. Duck is firmer: cooks find its legs tough after 15 minutes, tender after 28
+    /// How fast its collagen gives way, over that of chicken leg. Duck is firmer: cooks find its legs tough after 15 minutes, tender
+    /// after 28
     /// and falling from the bone after 42. Estimate.
     /// </summary>
     public double CollagenRate { get; private init; } = 1;

@@ -1,5 +1,5 @@
 using Ikuzo.Core.Companions;
-using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
 
 namespace Ikuzo.Core.Tests.Companions;
 

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 
 namespace Ikuzo.Core.Tests.Companions;

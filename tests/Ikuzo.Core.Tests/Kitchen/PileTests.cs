@@ -18,7 +18,8 @@ public class PileTests
                 .Select(c => new TheoryDataRow<string, bool>(c.Item1, c.Item2))
         );
 
-    // With the release held: two minutes, of what takes longer than twenty a tenth, since of two pieces that were weighed together the thicker
+    // With the release held: two minutes, of what takes longer than twenty a tenth, since of two pieces that were weighed together the
+    // thicker
     // decides.
     [Theory]
     [MemberData(nameof(Pieces))]

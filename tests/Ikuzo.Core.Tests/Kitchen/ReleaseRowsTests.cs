@@ -40,7 +40,7 @@ public class ReleaseRowsTests
     private static readonly Dictionary<(double Litres, string What), string> Explained = new()
     {
         [(3, "soup with diced chicken to two thirds")] =
-            "1.8 kg of soup hold 110 kJ between the pressure and the pin, which 60 W, what such a pot draws to hold, take half an hour to lose",
+            "1.8 kg of soup hold 110 kJ between the pressure and the pin; at 60 W, what such a pot draws to hold, that is half an hour",
         [(3, "rice 200 g with diced chicken")] = "nearly a kilogram at 640 W is up in 11 min; the row says 9",
         [(5.7, "chicken soup")] =
             "three kilograms of soup at the 91 W that such a pot draws to hold: 35 min; water alone takes 30 with two litres",

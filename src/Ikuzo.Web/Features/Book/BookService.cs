@@ -38,6 +38,7 @@ internal sealed class BookService(
 
         var happened = Happened.Of(live.Planned, live.Events);
         var request = live.Cook.Planned.Request;
+        var asItWas = Repeating.AsItWas(happened, now.Learned.AgreeingLike(live.Planned.Request.Load.Cut.Id));
         return new()
         {
             Item = item,
@@ -46,7 +47,12 @@ internal sealed class BookService(
             Beside = [.. Beside(live.Planned, happened)],
             Odd = [.. now.Learned.OddCooks.Where(o => o.CookId == id).Select(o => o.Question)],
             Returns = happened.Returns,
-            Again = request with { Minutes = null, Release = null, Confirmed = null },
+            Again = request with
+            {
+                Minutes = asItWas?.HoldMinutes,
+                Release = asItWas is { } ending ? ReleaseBody.Of(ending.Release) : null,
+                Confirmed = null,
+            },
         };
     }
 

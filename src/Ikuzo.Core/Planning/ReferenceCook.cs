@@ -1,12 +1,12 @@
 using System.Collections.Concurrent;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Conduction;
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
-using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 
-namespace Ikuzo.Core.Cooking;
+namespace Ikuzo.Core.Planning;
 
 /// <summary>
 /// The cook in which minutes of what stands beside the meat are named: a pot of 5.7 litres at its defaults, at sea level and high
