@@ -73,11 +73,45 @@ public static class RescuePlanner
         var belief = Believe(usual, all);
         if (belief.EffectiveCount >= LeastEffectiveCount)
         {
-            return Judge(asked, usual, belief, cancellation);
+            return Easier(Judge(asked, usual, belief, cancellation), asked, usual, all, before);
         }
 
         using var wide = Cook(ParticleSource.Wide);
-        return Judge(asked, wide, Believe(wide, all), cancellation);
+        return Easier(Judge(asked, wide, Believe(wide, all), cancellation), asked, usual, all, before);
+    }
+
+    // A hotter reading is never worth less than a colder one: what would be done, or after a shorter rest, had the newest readings been
+    // colder, is. And what is enough even beside the middle, where as much was to be expected, needs no more belief.
+    private static RescueAdvice Easier(RescueAdvice advice, RescueRequest request, OpenedPot pot, ProbeReading[] all, Belief before)
+    {
+        if (!IsRead(request) || IsLump(request) || advice is not ({ Method: RescueMethod.ReadAgain } or { RestMinutes: > 0 }))
+        {
+            return advice;
+        }
+
+        var (lowest, first) = (Lowest(request), all.Length - request.NewestReadings.Count);
+        var stood = pot.Stand(CoveredRest.MostRestMinutes, default);
+        var asExpected = Newest(request, pot, all).Min(r => Math.Min(r.Celsius, before.Quantile(r.At.Thickest, 0.5)));
+        if (SafetyRule.IsReached(Math.Min(asExpected, lowest.Celsius) - ProbeError.LikelyTooHotKelvin, lowest.Scale))
+        {
+            return Done(request, before, stood[0], lowest, pot);
+        }
+
+        for (var most = SafetyRule.CoreCelsius; most < lowest.Celsius; most++)
+        {
+            var colder = all.Select((r, i) => i < first ? r : r with { Celsius = Math.Min(r.Celsius, most) }).ToArray();
+            var belief = Believe(pot, colder);
+            if (
+                belief.EffectiveCount >= LeastEffectiveCount
+                && stood.FirstOrDefault(s => IsThere(belief, s, lowest)) is { } rest
+                && (advice.Verdict != CheckVerdict.Done || rest.Minutes < advice.RestMinutes)
+            )
+            {
+                advice = Done(request, belief, rest, lowest, pot);
+            }
+        }
+
+        return advice;
     }
 
     private sealed record Compared(string SpotId, double Celsius, SpotCelsius At);

@@ -6,7 +6,7 @@ using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Tests.Running.Rescue;
 
-/// <summary>A hotter reading never gets the harder answer.</summary>
+/// <summary>A hotter reading never gets the harder answer, from the degree before the rule on.</summary>
 public class MonotoneCheckTests
 {
     public static TheoryData<string> Cuts => [.. CutCatalogue.All.Select(c => c.Id)];
@@ -39,7 +39,7 @@ public class MonotoneCheckTests
                 new(plan, minutes, own.Release!.Value, [.. cut.Spots.Select((s, i) => new ProbeReading(s.Id, celsius, 1 + i))], false)
             );
         var before = (Effort: double.MaxValue, Celsius: 0.0, Advice: (RescueAdvice?)null);
-        for (var celsius = 64.0; celsius <= 90; celsius += celsius is > 72.5 and < 75 ? 0.25 : 1)
+        for (var celsius = 73.0; celsius <= 90; celsius++)
         {
             var advice = At(celsius);
             var effort = Effort(advice);
