@@ -43,7 +43,19 @@ public static class CompanionCatalogue
         new("quinoa", "Quinoa", Grain, new(0, 1, 3, 12, TenMinutes), Ball(0.8), 1.6, 1.7, 0, 250, Foams, General),
         new("millet", "Millet", Grain, new(6, 8, 10, 22, TenMinutes), Ball(0.9), 1.9, 2.1, 0, 250, Foams, General),
         new("polenta", "Polenta", Grain, new(5, 8, 12, 35, LeftAlone), Ball(0.6), 4.2, 4.5, 0, 200, Foams, General),
-        new("dry-navy-beans", "Dry navy beans", Pulse, new(21, 25, 35, 55, LeftAlone), Ball(3.5), 1.3, 3, 0, 300, Foams, General),
+        new(
+            "dry-navy-beans",
+            "Dry navy beans",
+            Pulse,
+            new(21, 25, 35, 55, LeftAlone),
+            Ball(3.5),
+            1.3,
+            3,
+            0,
+            300,
+            Foams | BoilThrough,
+            General
+        ),
         new(
             "dry-kidney-beans",
             "Dry kidney beans",
@@ -57,7 +69,19 @@ public static class CompanionCatalogue
             Foams | BoilThrough,
             General
         ),
-        new("dry-black-beans", "Dry black beans", Pulse, new(20, 24, 32, 50, LeftAlone), Ball(3.5), 1.3, 3, 0, 300, Foams, General),
+        new(
+            "dry-black-beans",
+            "Dry black beans",
+            Pulse,
+            new(20, 24, 32, 50, LeftAlone),
+            Ball(3.5),
+            1.3,
+            3,
+            0,
+            300,
+            Foams | BoilThrough,
+            General
+        ),
         new(
             "dry-black-eyed-peas",
             "Dry black-eyed peas",
@@ -73,7 +97,19 @@ public static class CompanionCatalogue
         ),
         new("dry-chickpeas", "Dry chickpeas", Pulse, new(34, 38, 50, 80, LeftAlone), Ball(4.5), 1.3, 3, 0, 300, Foams, General),
         new("soaked-chickpeas", "Soaked chickpeas", Pulse, new(10, 12, 18, 40, LeftAlone), Ball(5.5), 0.25, 1, 0, 600, Foams, General),
-        new("soaked-white-beans", "Soaked white beans", Pulse, new(5, 7, 10, 22, LeftAlone), Ball(4.5), 0.25, 0.9, 0, 600, Foams, General),
+        new(
+            "soaked-white-beans",
+            "Soaked white beans",
+            Pulse,
+            new(5, 7, 10, 22, LeftAlone),
+            Ball(4.5),
+            0.25,
+            0.9,
+            0,
+            600,
+            Foams | BoilThrough,
+            General
+        ),
         new(
             "soaked-kidney-beans",
             "Soaked kidney beans",
@@ -87,7 +123,19 @@ public static class CompanionCatalogue
             Foams | BoilThrough,
             General
         ),
-        new("soaked-black-beans", "Soaked black beans", Pulse, new(4, 6, 9, 20, LeftAlone), Ball(4.5), 0.25, 0.9, 0, 600, Foams, General),
+        new(
+            "soaked-black-beans",
+            "Soaked black beans",
+            Pulse,
+            new(4, 6, 9, 20, LeftAlone),
+            Ball(4.5),
+            0.25,
+            0.9,
+            0,
+            600,
+            Foams | BoilThrough,
+            General
+        ),
         new("canned-white-beans", "Canned white beans", Pulse, new(0, 0, 6, 18, Vented), Ball(4.5), 0.05, 0.05, 0, 480, None, General),
         new("canned-kidney-beans", "Canned kidney beans", Pulse, new(0, 0, 8, 20, Vented), Ball(5.5), 0.05, 0.05, 0, 480, None, General),
         new("canned-black-beans", "Canned black beans", Pulse, new(0, 0, 8, 20, Vented), Ball(4.5), 0.05, 0.05, 0, 480, None, General),

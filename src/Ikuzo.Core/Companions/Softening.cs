@@ -124,5 +124,5 @@ public readonly record struct Piece(PieceForm Form, double HalfThicknessMetres)
 public sealed record BesideModel(SofteningLaw Law, double LagSeconds, double AroundLagSeconds = 0)
 {
     /// <summary>The same in plenty of boiling water, where every piece is surrounded.</summary>
-    public BesideModel InWater => this with { AroundLagSeconds = 0 };
+    public BesideModel InWater() => this with { AroundLagSeconds = 0 };
 }

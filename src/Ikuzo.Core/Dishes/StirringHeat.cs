@@ -55,7 +55,7 @@ internal static class StirringHeat
     private static int? Minutes(DishRequest dish, BesideItem item, SoftnessLevels levels, Func<double, double> celsius)
     {
         var states = new SofteningStates();
-        states.Load([item.Load.Model!.InWater], Lanes.All(dish.RoomCelsius));
+        states.Load([item.Load.Model!.InWater()], Lanes.All(dish.RoomCelsius));
         for (var t = StepSeconds; t <= MostMinutes * 60; t += StepSeconds)
         {
             states.Step(Lanes.All(StepSeconds), Lanes.All(celsius(t)));

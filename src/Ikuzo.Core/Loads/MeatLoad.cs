@@ -102,6 +102,18 @@ public sealed record MeatLoad
     /// <summary>Days since it was bought fresh or thawed, in the fridge; null when nobody knows.</summary>
     public double? DaysInFridge { get; init; }
 
+    /// <summary>Longest time that it can have stood warm, min: a week. Longer says nothing more.</summary>
+    public const double MostStoodMinutes = 7 * 24 * 60;
+
+    /// <summary>Minutes that it has stood warm in all, 0 or more; null when nobody said.</summary>
+    public double? StoodMinutes { get; init; }
+
+    /// <summary>Raw meat above this has stood warm, °C: what a fridge that is opened often comes to. Choice.</summary>
+    public const double WarmCelsius = 10;
+
+    /// <summary>True for meat that is warmer than any fridge keeps it, whatever it is called.</summary>
+    public bool IsWarm => Celsius > WarmCelsius;
+
     /// <summary>The cut, in the singular for one piece: "chicken thighs, bone in".</summary>
     public string Name => Pieces == 1 ? Cut.Name : Cut.Plural;
 

@@ -2,6 +2,7 @@ using System.Globalization;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 
@@ -20,7 +21,7 @@ internal static class MeatWarnings
         Piled,
         Giblets,
         FrozenAllowed,
-        RoomTemperature,
+        WarmMeat,
         UnusualWeight,
         DuckFat,
         Unmeasured,
@@ -93,15 +94,35 @@ internal static class MeatWarnings
             )
             : null;
 
-    private static Warning? RoomTemperature(PlanRequest r, Wording say) =>
-        r.Load.State == MeatState.Room
-            ? new(
+    // What counts is the temperature and the time that it stood, not the word for its state.
+    private static Warning? WarmMeat(PlanRequest r, Wording say)
+    {
+        var hours = SafetyRule.HoursOut(Math.Max(r.RoomCelsius, r.Load.Celsius));
+        var rule = hours < SafetyRule.MostHoursOut ? "One hour" : "Two hours";
+        return r.Load switch
+        {
+            { StoodMinutes: { } stood } when stood > hours * 60 => new(
+                "stood-warm",
+                WarningLevel.Stop,
+                "Throw it away.",
+                $"{rule} in the warm is the most for raw poultry, and this stood longer. Germs can leave toxins that cooking does not remove."
+            ),
+            { IsWarm: false } => null,
+            { StoodMinutes: not null } => new(
                 "room-temperature",
                 WarningLevel.Caution,
-                "Raw poultry may not stand out for more than two hours in all, one in a hot kitchen. If it has, throw it away.",
-                "Germs can leave toxins that cooking does not remove."
-            )
-            : null;
+                "Cook it at once.",
+                $"{rule} in the warm is the most for raw poultry; in all, since the shop."
+            ),
+            _ => Warnings.Checkable(
+                r,
+                "room-temperature",
+                $"How long has it stood? At {say.Temperature(r.Load.Celsius)} it is no longer cold. More than {rule.ToLowerInvariant()}: throw it away.",
+                "Germs can leave toxins that cooking does not remove.",
+                $"Less than {rule.ToLowerInvariant()}"
+            ),
+        };
+    }
 
     private static Warning? UnusualWeight(PlanRequest r, Wording say)
     {

@@ -222,6 +222,9 @@ public sealed record Plan
     /// <summary>What there is to eat.</summary>
     public MeatYield? Yield { get; init; }
 
+    /// <summary>Releases that a cook could not tell apart from the chosen one.</summary>
+    public IReadOnlyList<ReleaseKind> WaysAlike { get; init; } = [];
+
     /// <summary>Other ways of letting the pressure go, with their cost.</summary>
     public IReadOnlyList<ReleaseOption> Releases { get; init; } = [];
 

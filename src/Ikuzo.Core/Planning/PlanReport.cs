@@ -136,7 +136,7 @@ internal static class PlanReport
         return new TendernessOutcome(
             index,
             Median(run.TendernessAtCore),
-            Reasons.Label(request.Load.Cut.Window, index, request.Load.Cut.BoneIn)
+            Reasons.Label(request.Load.Cut.Window, index - request.Learned.Softer, request.Load.Cut.BoneIn) // as this household likes it
         );
     }
 

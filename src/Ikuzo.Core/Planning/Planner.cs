@@ -170,6 +170,7 @@ public static class Planner
         return PlanReport.Of(new(request, model, scouted, band, branch, minutes, run, follows, new(request.Companions, session.Nodes))) with
         {
             Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
+            WaysAlike = ReleaseChoice.Alike(scouted, best),
             WorthKnowing = WorthKnowing.Of(request, session.Nodes, band, own.HoldMinutes),
             UnlearnedMinutes = unlearned?.Of(request.Promise),
         };

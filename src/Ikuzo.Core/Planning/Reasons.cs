@@ -107,13 +107,13 @@ internal static class Reasons
 
     /// <summary>Tenderness in kitchen words, to complete "meat that ...".</summary>
     public static string Label(TendernessWindow window, double index, bool boneIn) =>
-        index switch
+        Math.Round(index, 2) switch
         {
-            _ when index < window.TenderLeast => "is still tough",
-            _ when index > window.Most => "goes stringy",
-            _ when index >= window.FallApartLeast => boneIn ? "falls from the bone" : "falls apart",
-            _ when index >= window.PullLeast && index > window.SliceMost => "pulls",
-            _ when index >= window.PullLeast => "slices or pulls",
+            var said when said < window.TenderLeast => "is still tough",
+            var said when said > window.Most => "goes stringy",
+            var said when said >= window.FallApartLeast => boneIn ? "falls from the bone" : "falls apart",
+            var said when said >= window.PullLeast && said > window.SliceMost => "pulls",
+            var said when said >= window.PullLeast => "slices or pulls",
             _ => "slices",
         };
 }

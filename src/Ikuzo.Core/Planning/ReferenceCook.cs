@@ -91,7 +91,7 @@ public static class ReferenceCook
     {
         const double StepSeconds = 2;
         var states = new SofteningStates();
-        states.Load([model.InWater], Lanes.All(StartCelsius));
+        states.Load([model.InWater()], Lanes.All(StartCelsius));
         var at = 0.0;
         var heat = new double[minutes.Length];
         for (var i = 0; i < minutes.Length; i++)

@@ -63,11 +63,17 @@ public static class ReleaseChoice
         static double Cost(ScoutedRelease s) => s.WaterLossPercent + PercentPerMinute * s.TotalMinutes;
     }
 
+    /// <summary>Releases that a cook could not tell apart from the chosen one.</summary>
+    /// <param name="scouted">All that were looked at.</param>
+    /// <param name="chosen">The chosen one.</param>
+    internal static IReadOnlyList<ReleaseKind> Alike(IReadOnlyList<ScoutedRelease> scouted, ScoutedRelease chosen) =>
+        [.. scouted.Where(s => s != chosen && s.Minutes is not null && IsAlike(s, chosen)).Select(s => s.Release.Kind).Distinct()];
+
     private static bool IsClearlyBetter(ScoutedRelease one, ScoutedRelease other) =>
         other.WaterLossPercent - one.WaterLossPercent >= ClearPercent || other.TotalMinutes - one.TotalMinutes >= ClearMinutes;
 
     /// <summary>True for two ways that a cook could not tell apart.</summary>
-    internal static bool IsAlike(ScoutedRelease one, ScoutedRelease other) =>
+    private static bool IsAlike(ScoutedRelease one, ScoutedRelease other) =>
         Math.Abs(one.WaterLossPercent - other.WaterLossPercent) < AlikePercent
         && Math.Abs(one.TotalMinutes - other.TotalMinutes) < AlikeMinutes;
 

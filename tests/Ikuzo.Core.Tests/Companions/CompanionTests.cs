@@ -29,6 +29,6 @@ public class CompanionTests
     {
         Assert.True(CompanionCatalogue.All.Count(c => c.Minutes is not null) >= 60);
         Assert.Equal(Enum.GetValues<CompanionKind>().Length, CompanionCatalogue.All.Select(c => c.Kind).Distinct().Count());
-        Assert.Equal(2, CompanionCatalogue.All.Count(c => c.Is(CompanionTraits.BoilThrough)));
+        Assert.Equal(6, CompanionCatalogue.All.Count(c => c.Is(CompanionTraits.BoilThrough)));
     }
 }

@@ -38,7 +38,7 @@ public class KitchenMinutesTests
     private static double BoilsUntil(Companion companion, double heat)
     {
         var states = new SofteningStates();
-        states.Load([companion.Model(PieceSize.Usual).InWater], Lanes.All(21));
+        states.Load([companion.Model(PieceSize.Usual).InWater()], Lanes.All(21));
         var seconds = 0;
         for (; states.HeatMinutes(0)[0] < heat; seconds += 5)
         {

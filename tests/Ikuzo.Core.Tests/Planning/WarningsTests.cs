@@ -36,9 +36,26 @@ public class WarningsTests
     public void FrozenMeat_PointsToTheManual() =>
         Assert.Equal(WarningLevel.Note, Level(Request("chicken-thigh-bone-in", 6, state: MeatState.Frozen), "frozen-manual"));
 
-    [Fact]
-    public void MeatAtRoomTemperature_IsACaution() =>
-        Assert.Equal(WarningLevel.Caution, Level(Request("chicken-wing", 8, state: MeatState.Room), "room-temperature"));
+    // What counts is how warm it is and how long it stood, not the word for its state.
+    [Theory]
+    [InlineData(MeatState.Chilled, 4.0, null, 21, null)]
+    [InlineData(MeatState.Chilled, 10.0, null, 21, null)]
+    [InlineData(MeatState.Chilled, 25.0, null, 21, "room-temperature Stop")]
+    [InlineData(MeatState.Chilled, 35.0, null, 21, "room-temperature Stop")]
+    [InlineData(MeatState.Room, null, null, 21, "room-temperature Stop")]
+    [InlineData(MeatState.Room, null, 110.0, 21, "room-temperature Caution")]
+    [InlineData(MeatState.Room, null, 121.0, 21, "stood-warm Stop")]
+    [InlineData(MeatState.Room, null, 61.0, 33, "stood-warm Stop")]
+    [InlineData(MeatState.Chilled, 35.0, 61.0, 21, "stood-warm Stop")]
+    [InlineData(MeatState.Chilled, null, 300.0, 21, "stood-warm Stop")] // it was put back
+    public void WarmMeat_IsJudgedByTemperatureAndTime(MeatState state, double? celsius, double? stood, double room, string? said)
+    {
+        var request = Request("chicken-wing", 8, state: state);
+        request = request with { RoomCelsius = room, Load = request.Load with { StartCelsius = celsius, StoodMinutes = stood } };
+        var warning = Warnings.Of(request).SingleOrDefault(w => w.Code is "room-temperature" or "stood-warm");
+        Assert.Equal(said, warning is null ? null : $"{warning.Code} {warning.Level}");
+        Assert.Equal(said == "room-temperature Stop", warning?.CanBeSeenTo ?? false);
+    }
 
     // "1 cup" where the manual of 250 ml says "1 cup".
     [Theory]

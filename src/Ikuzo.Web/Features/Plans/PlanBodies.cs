@@ -59,6 +59,10 @@ public sealed record LoadBody : IValidatableObject
     [Limits(0, 60, "days")]
     public double? DaysInFridge { get; init; }
 
+    /// <summary>Minutes that it has stood warm in all, 0 to a week; null when nobody said.</summary>
+    [Limits(0, MeatLoad.MostStoodMinutes, "min")]
+    public double? StoodMinutes { get; init; }
+
     /// <summary>A temperature at lid-on belongs to a state.</summary>
     public IEnumerable<ValidationResult> Validate(ValidationContext validationContext)
     {
@@ -101,6 +105,7 @@ public sealed record LoadBody : IValidatableObject
             Arrangement = load.Arrangement,
             Placement = load.Placement,
             DaysInFridge = load.DaysInFridge,
+            StoodMinutes = load.StoodMinutes,
         };
 
     /// <summary>The meat for Core. Only for a body without errors.</summary>
@@ -117,6 +122,7 @@ public sealed record LoadBody : IValidatableObject
             Arrangement = Arrangement ?? Core.Loads.Arrangement.Single,
             Placement = Placement ?? Core.Loads.Placement.Rack,
             DaysInFridge = DaysInFridge,
+            StoodMinutes = StoodMinutes,
         };
 }
 

@@ -108,6 +108,7 @@ export const limits = {
     thicknessMm: { least: 3, most: 200 },
     heaviestKg: { least: 0.005, most: 15 },
     daysInFridge: { least: 0, most: 60 },
+    stoodMinutes: { least: 0, most: 10080 },
   },
   MealBody: {
     crispMinutes: { least: 0, most: 60 },

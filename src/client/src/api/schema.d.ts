@@ -3242,6 +3242,11 @@ export interface components {
              * @description Days in the fridge since it was bought fresh or thawed, 0 to 60.
              */
             daysInFridge?: null | number;
+            /**
+             * Format: double
+             * @description Minutes that it has stood warm in all, 0 to a week; null when nobody said.
+             */
+            stoodMinutes?: null | number;
         };
         LowOnly: {
             /** Format: double */
@@ -3554,6 +3559,8 @@ export interface components {
             beside?: components["schemas"]["BesideOutcome"][];
             liquid?: null | components["schemas"]["LiquidOutcome"];
             yield?: null | components["schemas"]["MeatYield"];
+            /** @description Releases that a cook could not tell apart from the chosen one. */
+            waysAlike?: components["schemas"]["ReleaseKind"][];
             /** @description Other ways of letting the pressure go, with their cost. */
             releases?: components["schemas"]["ReleaseOption"][];
             /** @description What other cooks would set, each computed for this load. */
