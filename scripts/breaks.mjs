@@ -118,11 +118,16 @@ export const breaks = [
   b(
     'pot holds half as much again',
     'Filling/Capacity.cs',
-    'Litres(filled) > «filled.Pot.CapacityLitres»',
-    'filled.Pot.CapacityLitres * 1.5',
+    'CannotGoIn(FilledPot filled) => Litres(filled) > «filled.Pot.CapacityLitres»',
+    '1.5 * filled.Pot.CapacityLitres',
   ),
-  b('bird gives a fifth', 'Filling/Fit.cs', 'Soft = «1.06»', '1.2'),
-  b('no room below the lid', 'Filling/Fit.cs', 'LeastClearanceMetres = «0.010»', '-0.02'),
+  b('bird gives a third', 'Filling/Fit.cs', 'cut.Species == Species.Duck ? 1.2 : «1.15»', '1.35'),
+  b(
+    'bird is pressed flat',
+    'Filling/Fit.cs',
+    'size.HeightMetres * layers;\n        var pressed = height * (1 - «give.Presses»)',
+    '0.5',
+  ),
   b('rack forgotten', 'Filling/Fit.cs', '«filled.Load.Placement == Placement.Rack» ? filled.Pot.RackMetres', 'false'),
   // Rescue
   b('margin of the lump dropped', 'Running/Rescue/RescuePlanner.cs', 'ColdMarginKelvin = «3»', '0'),
@@ -253,7 +258,7 @@ export const breaks = [
   b(
     'soupy stage vented',
     'Dishes/StageJudge.cs',
-    '«items.OfType<BesideItem>().Any(b => b.Load.Spurts) || ReleaseChoice.IsSoup(StageRequest.LiquidMl(_dish, items), _dish.Pot)»\n            ? StageReleases.Spurting',
+    '«ReleaseChoice.IsSoup(StageRequest.LiquidMl(_dish, items), _dish.Pot)» ? StageReleases.Soup',
     'false',
   ),
   b(
@@ -346,7 +351,12 @@ export const breaks = [
   ),
   b('near readings are not asked', 'Reading/CounterText.cs', 'Near = «0.35»', '-1'),
   b('other languages are read', 'Reading/CounterText.cs', 'if («Language.IsForeign(script)»)', 'false'),
-  b('any slip of an ordinary word', 'Reading/Script.cs', '? «WordSlip * slips + PerZipf * Math.Max(0, zipf - RareZipf)» :', 'NoWordSlip * slips'),
+  b(
+    'any slip of an ordinary word',
+    'Reading/Script.cs',
+    '? «WordSlip * slips + PerZipf * Math.Max(0, zipf - RareZipf)» :',
+    'NoWordSlip * slips',
+  ),
   b('weights are never odd', 'Reading/Plausibility.cs', 'Math.Min(Most, «PerLogarithm * off»)', '0'),
   b('odd weight begins unasked', 'Poultry/Cut.cs', '«pieceKg < FarLeast * MinKg.Value» ||', 'false'),
   b('stops of dishes need no word', 'Planning/Plan.cs', 'CanBeSeenTo && «Level == WarningLevel.Stop»', 'false'),
@@ -400,7 +410,7 @@ export const breaks = [
   b('going back costs no time', 'Planning/Continuation.cs', 'read + «_returnMinutes» + rest', '0'),
   b('covered rest not waited for', 'Dishes/Dish.cs', 'ReadyAtFirst < «Readiness.LeastAfterRest» ?', '0.0'),
   // Beside the meat, and the dish at its best
-  b('rice speeds up above 110 °C', 'Companions/Softening.cs', 'new(79_500, «36_800», 110', '79_500'),
+  b('rice speeds up above the boil', 'Companions/Softening.cs', 'new(79_500, «36_800», ReferenceCelsius', '79_500'),
   b('pectin hardly minds heat', 'Companions/Softening.cs', 'Pectin { get; } = Plain(«100_000»', '30_000'),
   b(
     'pieces have no middle',
@@ -415,7 +425,7 @@ export const breaks = [
     'HeatSeconds += «Rate((before + _piece) * 0.5f)» * seconds',
     'Rate(_piece) * 2f',
   ),
-  b('bowl is as hot as the pot', 'Cooking/SofteningStates.cs', 'if («_perBowlLag > 0»)', 'false'),
+  b('a heap is as hot as the pot', 'Cooking/SofteningStates.cs', 'if («_perAroundLag > 0»)', 'false'),
   b(
     'kept state forgets what stands beside',
     'Cooking/KeptStates.cs',
@@ -425,10 +435,10 @@ export const breaks = [
   b(
     'too far is never reached',
     'Companions/SoftnessLevels.cs',
-    'over < 0 ? over * _perLogBelow : «over * _perLogAbove»',
-    '0.0',
+    'logDose > _logTo ? («logDose - _logTo») * _perLogAbove',
+    '0',
   ),
-  b('hard is done', 'Dishes/BesideCourses.cs', '(«distance < -1» ? NotDone', 'false'),
+  b('hard is done', 'Dishes/BesideCourses.cs', '«distance < -1» ? NotDone', 'distance < -9'),
   b(
     'the stage is shorter than its meat',
     'Dishes/StageJudge.cs',
@@ -458,10 +468,10 @@ export const breaks = [
   b(
     'frozen meat beside takes no ice',
     'Loads/MeatLoad.cs',
-    '(meat.Enthalpy(Boils) - «meat.Enthalpy(Celsius)»)',
-    'meat.Enthalpy(4)',
+    'Cut.Tissue.Material.Enthalpy(Boils) - «Cut.Tissue.Material.Enthalpy(Celsius)»',
+    'Cut.Tissue.Material.Enthalpy(Math.Max(0, Celsius))',
   ),
-  b('juice is counted on in full', 'Filling/LiquidNeed.cs', 'CountedOn = «0.8»', '2.5'),
+  b('juice is counted on in full', 'Filling/LiquidNeed.cs', 'MostCountedOn = «1.0 / 3»', '9'),
   b(
     'nothing is drunk before it is there',
     'Filling/LiquidBudget.cs',
@@ -518,4 +528,52 @@ export const breaks = [
   b('out does not add up', 'Store/UseBy.cs', 'outside += «to == StorePlace.Out ? hours : 0»', '0'),
   b('what thawed in water is frozen again', 'Store/StoreMoves.cs', ': «wasInWater» ?', 'false'),
   b('waiting under the lid is shorter', 'Cooking/ClosedLid.cs', 'return sure < 0 ? null : «sure»', 'sure / 2'),
+  // What kitchens know
+  b('steam is in the pile at once', 'Planning/ModelBuilder.cs', 'PileShare = «0.52»', '0'),
+  b('juice stays in the meat', 'Cooking/CookBlock.cs', '_now.JuiceKg += «kg»', 'Lane.Zero'),
+  b(
+    'juice comes hot for nothing',
+    'Cooking/CookBlock.cs',
+    '_now.Owed += «(kg * _now.Pot - kgCelsius) * Joule»',
+    'Lane.Zero',
+  ),
+  b('duck gives way like chicken', 'Poultry/Tissue.cs', 'CollagenRate = «0.4»', '1'),
+  b('what is safe is tender', 'Poultry/Cut.cs', '_ => «TenderLeast»,', '0'),
+  b('wings pack like breasts', 'Poultry/CutCatalogue.cs', 'Wings = «1.95»', '1.0'),
+  b('the mark counts the bird', 'Filling/LiquidBudget.cs', 'Placement.InLiquid && «load.Cut.Outer is null»', 'true'),
+  b(
+    'navy beans need no boil',
+    'Planning/BesideWarnings.cs',
+    'BoilThroughCode,\n            WarningLevel.«Stop»',
+    'Note',
+  ),
+  b('what was fixed goes in turns', 'Dishes/Together.cs', 'var apart = «tried» ? []', 'false'),
+  b(
+    'warm meat is what it is called',
+    'Loads/MeatLoad.cs',
+    'IsWarm => «Celsius > WarmCelsius»',
+    'State == MeatState.Room',
+  ),
+  b('it may stand as long as it likes', 'Planning/MeatWarnings.cs', 'when «stood > hours * 60»', 'stood < 0'),
+  b(
+    'a hot kitchen is a cool one',
+    'Planning/MeatWarnings.cs',
+    'SafetyRule.HoursOut(«Math.Max(r.RoomCelsius, r.Load.Celsius)»)',
+    '20',
+  ),
+  b('165 is a reading', 'Book/Teaching.cs', 'return «SaidForDone(reading.Celsius)»', 'false'),
+  b('what was given up teaches', 'Book/Teaching.cs', 'Release: not null, «IsGivenUp: false»', 'Returns: >= 0'),
+  b('a cook that was short is repeated', 'Book/Repeating.cs', '«SafetyRule.IsReached(lowest.Value)»', 'true'),
+  b(
+    'a hotter reading is asked again',
+    'Running/Rescue/RescuePlanner.cs',
+    'for (var most = SafetyRule.CoreCelsius; «most < lowest.Celsius»; most++)',
+    'most < 0',
+  ),
+  b(
+    'rice is vented at once',
+    'Planning/ReleaseChoice.cs',
+    '«request.Companions.Any(c => c.Spurts)» ? Starchy',
+    'false',
+  ),
 ]

@@ -53,7 +53,7 @@ public sealed record Lesson(
 )
 {
     /// <summary>Raised when lessons are computed in another way, so that kept ones are computed anew.</summary>
-    public const int Version = 1;
+    public const int Version = 2;
 
     /// <summary>True when a thermometer was read.</summary>
     public bool IsMeasured => Sightings.Any(s => s.What == Sight.Reading);

@@ -9,6 +9,7 @@ namespace Ikuzo.Core.Planning;
 /// <summary>Warnings about the meat: its state, its age, how it lies, what it hides.</summary>
 internal static class MeatWarnings
 {
+    private const string Toxins = "Germs can leave toxins that cooking does not remove.";
     private const string UnusualWeightCode = "unusual-weight";
     private const double MostDaysInFridge = 2,
         LastGoodDay = 1; // raw poultry keeps 1 to 2 days: USDA FSIS
@@ -105,7 +106,7 @@ internal static class MeatWarnings
                 "stood-warm",
                 WarningLevel.Stop,
                 "Throw it away.",
-                $"{rule} in the warm is the most for raw poultry, and this stood longer. Germs can leave toxins that cooking does not remove."
+                $"{rule} in the warm is the most for raw poultry, and this stood longer. {Toxins}"
             ),
             { IsWarm: false } => null,
             { StoodMinutes: not null } => new(
@@ -117,8 +118,9 @@ internal static class MeatWarnings
             _ => Warnings.Checkable(
                 r,
                 "room-temperature",
-                $"How long has it stood? At {say.Temperature(r.Load.Celsius)} it is no longer cold. More than {rule.ToLowerInvariant()}: throw it away.",
-                "Germs can leave toxins that cooking does not remove.",
+                $"How long has it stood? At {say.Temperature(r.Load.Celsius)} it is no longer cold. "
+                    + $"More than {rule.ToLowerInvariant()}: throw it away.",
+                Toxins,
                 $"Less than {rule.ToLowerInvariant()}"
             ),
         };

@@ -41,7 +41,9 @@ internal static class PotWarnings
                 ? new(
                     "tight-fit",
                     WarningLevel.Caution,
-                    "Check that the lid closes without touching it, and have a sling to lift it.",
+                    r.Load.Cut.Outer is null
+                        ? "Check that the lid closes without touching them."
+                        : "Check that the lid closes without touching it, and have a sling to lift it.",
                     fit.Why
                 )
             : Warnings.Checkable(

@@ -24,7 +24,7 @@ public static class CutCatalogue
     // some minutes (LabelTests). Thin pieces are hot through and through, thick ones at their rim first, hence a window for each shape.
     private const string Called = "estimate, after how cooks call it";
     private static readonly TendernessWindow Breast = new(0, 0.50, 0.31, 0.75, 0.85, Called);
-    private static readonly TendernessWindow Dice = new(0, 0.88, 0.88, 0.93, 0.95, Called);
+    private static readonly TendernessWindow Dice = new(0, 0.88, 0.88, 0.92, 0.94, Called);
     private static readonly TendernessWindow WholeBird = new(0, 0.64, 0.62, 0.72, 0.97, Called);
     private static readonly TendernessWindow Thigh = new(0, 0.63, 0.61, 0.67, 0.97, Called);
     private static readonly TendernessWindow BonelessThigh = new(0, 0.60, 0.58, 0.84, 0.97, Called);
