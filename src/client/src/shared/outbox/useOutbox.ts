@@ -67,10 +67,12 @@ const useRetries = createSharedComposable(() => useIntervalFn(() => void flush()
 
 /** Sends what the cook did, in order. What cannot be sent is kept, also over a reload, and goes out when the server is back. */
 export function useOutbox() {
-  function put(what: Waiting) {
+  async function put(what: Waiting) {
     refusal.value = null
     keep((now) => [...now, what])
-    return flush()
+    await flush()
+    // What came in while the last was about to be done with is not sent by that.
+    if (waiting.value.some((w) => w.clientId === what.clientId)) await flush()
   }
   const send = (cookId: string, kind: CookEventKind, data: CookEventData = {}, at: string | null = null) =>
     put({ cookId, clientId: crypto.randomUUID(), kind, at, data })
