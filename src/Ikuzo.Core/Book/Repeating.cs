@@ -11,8 +11,7 @@ public static class Repeating
 
     /// <summary>
     /// The ending of a cook that came out well, to set again as it was; null where it was given up, cooked on or read too cold, where
-    /// nobody
-    /// knows how long it was held, and where enough was measured since to compute it better.
+    /// nobody knows how long it was held, and where enough was measured since to compute it better.
     /// </summary>
     /// <param name="happened">What happened.</param>
     /// <param name="agreeing">Measured cooks of the kind that agree with what was foreseen.</param>

@@ -2,6 +2,7 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
 using Ikuzo.Core.Safety;
@@ -125,7 +126,7 @@ public static class Teaching
     internal static bool SaidForDone(double celsius)
     {
         const double Rounded = 0.06; // to a tenth of a degree
-        double[] said = [SafetyRule.CoreCelsius, 75, (165 - 32) / 1.8];
+        double[] said = [SafetyRule.CoreCelsius, 75, Temperatures.FromFahrenheit(SafetyRule.CoreFahrenheit)];
         return said.Any(s => Math.Abs(celsius - s) <= Rounded);
     }
 

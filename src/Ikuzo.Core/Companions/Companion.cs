@@ -113,7 +113,7 @@ public sealed record Companion(
 
     // In a pot that it shares with cold meat, food lies in a heap and is the last to be hot: the steam goes into the meat, and dry things
     // must be wet through first. With this one lag, what kitchens name under pressure and in boiling water agree for sixty kinds of food
-    // (SofteningTests). Estimate.
+    // (KitchenMinutesTests). Estimate.
     private const double HeapLagSeconds = 300;
 
     // A bowl of steel or china in steam: 250 W/m² K through 0.035 m² into half a kilogram of food and water; larger ones by their

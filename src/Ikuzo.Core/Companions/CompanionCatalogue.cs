@@ -8,10 +8,8 @@ namespace Ikuzo.Core.Companions;
 /// <remarks>
 /// Minutes are general kitchen knowledge of common pieces and ages: just done, at its best from and to, too far (none for what is meant
 /// to fall apart), in the reference cook that is named. Then half-thickness in mm as it is usually cut; liquid that it drinks, that cooks
-/// pour
-/// for it, that it gives off, ml per g; the usual amount, g. Estimates; minutes, poured liquid and amounts are held row by row against
-/// general
-/// kitchen practice in <c>KitchenTests</c>, and what follows from them in boiling water too.
+/// pour for it, that it gives off, ml per g; the usual amount, g. Estimates; minutes, poured liquid and amounts are held row by row
+/// against general kitchen practice in <c>KitchenMinutesTests</c>, and what follows from them in boiling water too.
 /// </remarks>
 public static class CompanionCatalogue
 {

@@ -513,8 +513,7 @@ internal sealed class CookBlock
     }
 
     // Juice that runs out of the meat is liquid of the pot from then on: it is warmed to the pot with the next step, and holds up the
-    // fall of
-    // the pressure as that does.
+    // fall of the pressure as that does.
     private void RunOut()
     {
         Lane kg = Lane.Zero,

@@ -33,8 +33,6 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
         Array.Clear(_loss);
         Array.Clear(_collagen);
         WaterLossPercent = Lane.Zero;
-        GivenPercent = Lane.Zero;
-        GivenPercentCelsius = Lane.Zero;
         LogReduction = Lane.Zero;
         DangerSeconds = Lane.Zero;
     }
@@ -44,8 +42,6 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
         other._loss.CopyTo(_loss, 0);
         other._collagen.CopyTo(_collagen, 0);
         WaterLossPercent = other.WaterLossPercent;
-        GivenPercent = other.GivenPercent;
-        GivenPercentCelsius = other.GivenPercentCelsius;
         LogReduction = other.LogReduction;
         DangerSeconds = other.DangerSeconds;
     }

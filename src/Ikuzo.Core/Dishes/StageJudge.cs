@@ -167,8 +167,11 @@ internal sealed class StageJudge
         var least = windows.Length == 0 ? 0 : windows.Max(w => w.Window.Least!.Value);
         var fixedCost =
             Hours(OverheadMinutes + release.UsualMinutes)
-            + (windows.Length > 0 && release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed ? AtTheValveCost : 0)
-            + (windows.Length > 0 ? 0 : AwayCost * placed.Count(IsForTheSauce));
+            + (
+                windows.Length == 0 ? AwayCost * placed.Count(IsForTheSauce)
+                : release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed ? AtTheValveCost
+                : 0
+            );
         var last = windows.Length == 0 ? BesideCourses.MostMinutes : Math.Min(BesideCourses.MostMinutes, least + MostHarmlessMinutes);
         for (var minutes = least; minutes <= last; minutes++)
         {

@@ -121,8 +121,7 @@ public static class Together
 
     /// <summary>
     /// True where the cook has fixed how it ends or where something stands: then all of it stays with the meat, comes up with the pot and
-    /// is
-    /// judged, and nothing is moved to a turn of its own.
+    /// is judged, and nothing is moved to a turn of its own.
     /// </summary>
     private static bool IsFixed(PlanRequest request) =>
         request.Minutes is not null || request.Release is not null || request.Companions.Any(c => c is { InBowl: true, MayChange: false });
@@ -160,8 +159,6 @@ public static class Together
     {
         var alone = Planner.Ending(under with { Release = release }, cancellation)?.Outcomes[0].Branch.HoldMinutes;
         var suits = search.Minutes([.. dish.Items.Where(i => stage.Items.Contains(i.Key))], release);
-
-        // What does not suit the meat and is in all the same changes nothing of its minutes.
         return alone is { } least && suits is { } minutes ? Math.Max(least, minutes) : alone;
     }
 

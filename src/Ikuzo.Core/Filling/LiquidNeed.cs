@@ -11,8 +11,7 @@ public static class LiquidNeed
     private const double LeastLeftMl = 60;
 
     // Juice of the kilogram of poultry beside which cooks pour what they pour: thighs on the bone, of whose muscle more than a third runs
-    // out until
-    // they are safe. It comes late, so that it stands for no more than a third of what is poured. Estimates.
+    // out until they are safe. It comes late, so that it stands for no more than a third of what is poured. Estimates.
     private const double UsualJuiceMl = 200,
         JuiceShare = 0.37,
         MostCountedOn = 1.0 / 3;
@@ -29,10 +28,10 @@ public static class LiquidNeed
     {
         var given = meats.Sum(m => m.MuscleKg) * 1000 * JuiceShare + beside.Sum(c => c.GivesOffMl);
         var (poured, drunk) = (beside.Sum(c => c.PouredMl), beside.Sum(c => c.AbsorbsMl));
-        var usual = meats.Count > 0 ? CountedOn(UsualJuiceMl, poured) : 0;
         var counted = CountedOn(given, poured);
+        var lacks = meats.Count > 0 ? CountedOn(UsualJuiceMl, poured) - counted : 0; // of the juice beside which so much is poured
         var least = drunk > 0 ? drunk + LeastLeftMl + PurgeMl(pot) - counted : 0;
-        var wanted = Math.Max(poured + usual - (meats.Count > 0 ? counted : 0), least);
+        var wanted = Math.Max(poured + lacks, least);
         return Math.Ceiling((Math.Max(pot.MinimumLiquidMl, wanted) + brothMl) / 10 - 1e-9) * 10;
     }
 

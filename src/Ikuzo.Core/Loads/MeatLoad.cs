@@ -125,10 +125,7 @@ public sealed record MeatLoad
 
     /// <summary>Heat that it takes until it boils, as kilograms of what stands beside it and is as warm as the kitchen.</summary>
     /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
-    public double HeatKg(double roomCelsius)
-    {
-        return HeatJoule / (Bulk.BesideJoulePerKgKelvin * (Boils - roomCelsius));
-    }
+    public double HeatKg(double roomCelsius) => HeatJoule / (Bulk.BesideJoulePerKgKelvin * (Boils - roomCelsius));
 
     /// <summary>Heat that it takes until it boils, J.</summary>
     public double HeatJoule => TotalKg * (Cut.Tissue.Material.Enthalpy(Boils) - Cut.Tissue.Material.Enthalpy(Celsius));

@@ -64,14 +64,12 @@ public static class ModelBuilder
 
     /// <summary>
     /// Thickness of the arrangement over that of one piece: pieces that are said to overlap, and those of a lump once it has come apart,
-    /// shield
-    /// each other; 1 otherwise.
+    /// shield each other; 1 otherwise.
     /// </summary>
     public static double Thickening(MeatLoad load) => load is { Pieces: > 1, Arrangement: not Arrangement.Single } ? OverlapThickening : 1;
 
     // Share of the time that the heater needs for all of the meat. With it a further piece neither shortens nor lengthens the minutes by
-    // much,
-    // as kitchens say: the longer way to pressure warms those in the middle no sooner. Estimate.
+    // much, as kitchens say: the longer way to pressure warms those in the middle no sooner. Estimate.
     private const double PileShare = 0.52;
 
     /// <summary>

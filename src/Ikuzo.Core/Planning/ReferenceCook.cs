@@ -10,8 +10,8 @@ namespace Ikuzo.Core.Planning;
 
 /// <summary>
 /// The cook in which minutes of what stands beside the meat are named: a pot of 5.7 litres at its defaults, at sea level and high
-/// pressure, shared with a kilogram of chicken thighs from the fridge, with 300 ml of water and 300 g of it, at 21 °C. It comes up in 11 to
-/// 12 min. Its minutes become heat here, once.
+/// pressure, shared with a kilogram of chicken thighs from the fridge, with 300 ml of water and 300 g of it, at 21 °C. It comes up in
+/// 11 to 12 min. Its minutes become heat here, once.
 /// </summary>
 public static class ReferenceCook
 {

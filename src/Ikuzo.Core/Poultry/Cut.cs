@@ -132,8 +132,7 @@ public sealed record Cut
 
     /// <summary>
     /// Room that a kilogram takes as it lies in a heap, with the air between, l: small pieces with bones hold as much air as meat, a bird
-    /// has
-    /// its cavity. Estimates.
+    /// has its cavity. Estimates.
     /// </summary>
     public required Figure HeapLitresPerKg { get; init; }
 

@@ -19,8 +19,7 @@ public class PileTests
         );
 
     // With the release held: two minutes, of what takes longer than twenty a tenth, since of two pieces that were weighed together the
-    // thicker
-    // decides.
+    // thicker decides.
     [Theory]
     [MemberData(nameof(Pieces))]
     public void Minutes_OfOnePieceMore_MoveByTwoAtMost(string id, bool frozen)

@@ -71,18 +71,21 @@ public static class RescuePlanner
         }
 
         var belief = Believe(usual, all);
-        if (belief.EffectiveCount >= LeastEffectiveCount)
-        {
-            return Easier(Judge(asked, usual, belief, cancellation), asked, usual, all, before);
-        }
-
-        using var wide = Cook(ParticleSource.Wide);
-        return Easier(Judge(asked, wide, Believe(wide, all), cancellation), asked, usual, all, before);
+        using var wide = belief.EffectiveCount < LeastEffectiveCount ? Cook(ParticleSource.Wide) : null;
+        var judged = wide is null ? Judge(asked, usual, belief, cancellation) : Judge(asked, wide, Believe(wide, all), cancellation);
+        return Easier(judged, asked, usual, all, before, cancellation);
     }
 
     // A hotter reading is never worth less than a colder one: what would be done, or after a shorter rest, had the newest readings been
     // colder, is. And what is enough even beside the middle, where as much was to be expected, needs no more belief.
-    private static RescueAdvice Easier(RescueAdvice advice, RescueRequest request, OpenedPot pot, ProbeReading[] all, Belief before)
+    private static RescueAdvice Easier(
+        RescueAdvice advice,
+        RescueRequest request,
+        OpenedPot pot,
+        ProbeReading[] all,
+        Belief before,
+        CancellationToken cancellation
+    )
     {
         if (!IsRead(request) || IsLump(request) || advice is not ({ Method: RescueMethod.ReadAgain } or { RestMinutes: > 0 }))
         {
@@ -90,7 +93,7 @@ public static class RescuePlanner
         }
 
         var (lowest, first) = (Lowest(request), all.Length - request.NewestReadings.Count);
-        var stood = pot.Stand(CoveredRest.MostRestMinutes, default);
+        var stood = pot.Stand(CoveredRest.MostRestMinutes, cancellation);
         var asExpected = Newest(request, pot, all).Min(r => Math.Min(r.Celsius, before.Quantile(r.At.Thickest, 0.5)));
         if (SafetyRule.IsReached(Math.Min(asExpected, lowest.Celsius) - ProbeError.LikelyTooHotKelvin, lowest.Scale))
         {
