@@ -163,7 +163,8 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         var id = (string)cook!["id"]!;
         Assert.Equal(["centre", "thighs/centre"], cook["spots"]!.AsArray().Select(s => (string)s!["id"]!));
         await OpenAsync(id, 14);
-        var (_, said) = await ReadAsync(id, 88);
+        await ReadAsync(id, 88);
+        var (_, said) = await ReadAsync(id, 89);
         Assert.Equal("measure-more", (string)said!["verdict"]!);
         var other = await Server.PostAsync(
             $"/api/cooks/{id}/readings",

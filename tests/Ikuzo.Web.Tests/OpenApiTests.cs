@@ -115,7 +115,7 @@ public class OpenApiTests(IkuzoServer server) : IClassFixture<IkuzoServer>
         Assert.Equal(["chilled", "frozen", "room"], Words("MeatState"));
         Assert.Equal(["single", "overlapping", "lump"], Words("Arrangement"));
         Assert.Equal(["rack", "in-liquid", "on-bed"], Words("Placement"));
-        Assert.Equal(["slice", "pull", "fall-apart"], Words("Aim"));
+        Assert.Equal(["slice", "pull", "fall-apart", "stock"], Words("Aim"));
         Assert.Equal(["natural", "rest-then-vent", "vent", "pulsed"], Words("ReleaseKind"));
         Assert.Equal(["stop", "caution", "note"], Words("WarningLevel"));
     }

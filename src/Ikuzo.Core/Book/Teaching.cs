@@ -145,7 +145,7 @@ public static class Teaching
             yield return Fit(Sight.WeightLost, (1 - cooked / raw) * 100, lost, taught, ScalePercent);
         }
 
-        if (onlyOnce && request.WantedAim != Aim.Slice && said.Tender is { } tender)
+        if (onlyOnce && request.WantedAim is Aim.Pull or Aim.FallApart && said.Tender is { } tender)
         {
             var right = request.LeastTenderness; // where plans end, which most people call right
             double[] marks = [.. outcome.Tenderness.Select(t => (t - right) / TenderPerMark)];

@@ -250,14 +250,20 @@ internal static class StageReleases
     /// <summary>How many there are.</summary>
     public static int Count => All.Length;
 
-    /// <summary>Ways for what does not spurt, and for what does.</summary>
-    public static IReadOnlyList<Release> Ordinary { get; } = [All[0], All[2], All[3], All[4]];
+    private static readonly Release[] Calm = [All[0], All[2], All[3], All[4]],
+        Starchy = [All[1], All[3], All[4]],
+        Soup = [All[1], All[4]],
+        Stock = [All[4]];
 
-    /// <summary>Ways for what is starchy or foams.</summary>
-    public static IReadOnlyList<Release> Starchy { get; } = [All[1], All[3], All[4]];
-
-    /// <summary>Ways for a pot of soup.</summary>
-    public static IReadOnlyList<Release> Soup { get; } = [All[1], All[4]];
+    /// <summary>Ways for what a pot holds.</summary>
+    public static IReadOnlyList<Release> For(PotContents contents) =>
+        contents switch
+        {
+            PotContents.Stock => Stock,
+            PotContents.Soup => Soup,
+            PotContents.Starchy => Starchy,
+            _ => Calm,
+        };
 
     /// <summary>One of them; the last for a number beyond.</summary>
     public static Release Of(int index) => All[Math.Min(index, All.Length - 1)];

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -201,9 +202,14 @@ internal sealed class StageJudge
     private static bool IsForTheSauce(DishItem item) => item is BesideItem { Companion.Kind: CompanionKind.Aromatic };
 
     private IReadOnlyList<Release> Ways(IReadOnlyList<DishItem> items) =>
-        ReleaseChoice.IsSoup(StageRequest.LiquidMl(_dish, items), _dish.Pot) ? StageReleases.Soup
-        : items.OfType<BesideItem>().Any(b => b.Load.Spurts) ? StageReleases.Starchy
-        : StageReleases.Ordinary;
+        StageReleases.For(
+            ReleaseChoice.ContentsOf(
+                StageRequest.LiquidMl(_dish, items),
+                _dish.Pot,
+                items.OfType<BesideItem>().Any(b => b.Load.Spurts),
+                items.OfType<MeatItem>().Any(m => m.WantedAim == Aim.Stock)
+            )
+        );
 
     private bool Holds(IReadOnlyList<DishItem> items) =>
         items.OfType<MeatItem>().FirstOrDefault() is { } meat

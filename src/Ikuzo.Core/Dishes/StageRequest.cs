@@ -4,6 +4,7 @@ using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -61,7 +62,30 @@ internal static class StageRequest
             [.. items.OfType<BesideItem>().Select(b => b.Load)],
             dish.BrothMl
         );
-        return items.Any(i => i is MeatItem) ? Math.Max(needed, dish.Liquids.Sum(l => l.ThinMl)) : needed;
+        return items.Any(i => i is MeatItem) ? Math.Max(needed, Math.Max(dish.Liquids.Sum(l => l.ThinMl), ToCover(dish, items))) : needed;
+    }
+
+    // Bones for stock are covered, unless the cook says what is poured in.
+    private static double ToCover(DishRequest dish, IReadOnlyList<DishItem> items)
+    {
+        var beside = items.OfType<BesideItem>().Select(b => b.Load).ToList();
+        return dish.Liquids.Any(l => l.ThinMl > 0)
+            ? 0
+            : items
+                .OfType<MeatItem>()
+                .Where(m => m.WantedAim == Aim.Stock)
+                .Select(m =>
+                    LiquidNeed.ToCover(
+                        new FilledPot
+                        {
+                            Pot = dish.Pot,
+                            Load = m.Load,
+                            Companions = beside,
+                        }
+                    )
+                )
+                .DefaultIfEmpty(0)
+                .Max();
     }
 
     /// <summary>Heat capacity of a pot with all of it, J/K: meat as the load of heat that it is.</summary>

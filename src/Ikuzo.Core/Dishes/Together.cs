@@ -111,7 +111,7 @@ public static class Together
             tried ? OutOfWindow(plan, stage) : null,
             .. under.Companions.Where(c => IsStillRaw(c, plan)).Select(c => BesideWarnings.NotBoiledThrough(c.Companion)),
         ];
-        return WithWarning(plan, [.. more.OfType<Warning>()]) with
+        return WithWarning(plan, [.. Mends.Added(request, more.OfType<Warning>(), null)]) with
         {
             RecommendedMinutes = stage.Minutes,
             Why = [stage.Why, .. plan.Why],

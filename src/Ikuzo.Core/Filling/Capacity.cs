@@ -17,9 +17,13 @@ public static class Capacity
     private const double RoomyForBirds = 0.55,
         RoomyForPieces = 0.75;
 
-    /// <summary>Room that liquid, meat and all else take together, l.</summary>
+    /// <summary>
+    /// Room that liquid, meat and all else take together, l; liquid that covers a heap fills what lies between the pieces.
+    /// </summary>
     public static double Litres(FilledPot filled) =>
-        filled.Liquid / 1000
-        + filled.Companions.Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg
-        + filled.Load.TotalKg * filled.Load.Cut.HeapLitresPerKg.Value;
+        filled.Companions.Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg
+        + Math.Max(
+            filled.Load.TotalKg * filled.Load.Cut.HeapLitresPerKg.Value + (filled.IsForStock ? 0 : filled.Liquid / 1000),
+            filled.Load.TotalKg * Bulk.LitresPerKg + filled.Liquid / 1000
+        );
 }

@@ -71,7 +71,7 @@ public static class Fit
         };
     }
 
-    private static double Rack(FilledPot filled) => filled.Load.Placement == Placement.Rack ? filled.Pot.RackMetres : 0;
+    private static double Rack(FilledPot filled) => filled.Placement == Placement.Rack ? filled.Pot.RackMetres : 0;
 
     // One above the other, or in pairs where two go side by side: whichever is better.
     private static Lying Lie(PotModel pot, BirdSize size, Give give, int pieces, double rack) =>
@@ -143,7 +143,7 @@ public static class Fit
             ways.Add("with the crown and the legs apart");
         }
 
-        return [.. ways, .. Elsewhere(filled, p => Goes(p, size, load.Pieces, load.Placement == Placement.Rack ? p.RackMetres : 0))];
+        return [.. ways, .. Elsewhere(filled, p => Goes(p, size, load.Pieces, filled.Placement == Placement.Rack ? p.RackMetres : 0))];
     }
 
     // Another pot of this kitchen, or a bigger one; and what is several pieces can go one part after the other.

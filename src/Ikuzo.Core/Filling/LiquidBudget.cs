@@ -145,7 +145,8 @@ public static class LiquidBudget
         Math.Ceiling(offMl * (Water.VaporisationJoulePerKg / 1000) / BrowningWatts(pot) / 60);
 
     /// <summary>
-    /// How full the pot is at lid-on and at opening. Grains drink what is there already: only what food gives off is added.
+    /// How full the pot is at lid-on and at opening. The mark is about liquid and what swells: a bird that stands above it is neither,
+    /// and small pieces lie under it. Grains drink what is there already: only what food gives off is added.
     /// </summary>
     /// <param name="filled">What is in the pot.</param>
     /// <param name="givenOffMl">Given off by meat and vegetables, ml.</param>
@@ -155,7 +156,7 @@ public static class LiquidBudget
         var before =
             filled.Liquid / 1000
             + filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg
-            + (IsUnderLiquid(filled.Load) ? filled.Load.TotalKg * Bulk.LitresPerKg : 0);
+            + (filled.IsUnderLiquid ? filled.Load.TotalKg * Bulk.LitresPerKg : 0);
         return new(
             Math.Round(before, 2),
             Math.Round(before + givenOffMl / 1000, 2),
@@ -163,9 +164,6 @@ public static class LiquidBudget
             swells
         );
     }
-
-    // The mark is about liquid and what swells: a bird that stands above it is neither, and small pieces lie under it.
-    private static bool IsUnderLiquid(MeatLoad load) => load.Placement == Placement.InLiquid && load.Cut.Outer is null;
 
     private static double FromBeside(FilledPot filled, double minutes) =>
         filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams * c.Companion.GivesOffMlPerGram)

@@ -46,6 +46,24 @@ public static class LiquidNeed
 
     private static double CountedOn(double juiceMl, double pouredMl) => Math.Min(juiceMl, pouredMl * MostCountedOn);
 
+    // Stands over what is to be covered, m. Estimate: the width of two fingers, which is what cooks pour.
+    private const double OverMetres = 0.02;
+
+    /// <summary>
+    /// Water that covers meat in a heap by two fingers, ml, rounded up to 50: what lies between the pieces, and what stands over them; as
+    /// much as the mark of the pot allows, never under its least.
+    /// </summary>
+    /// <param name="filled">What is in the pot; its liquid does not count.</param>
+    public static double ToCover(FilledPot filled)
+    {
+        var solid = filled.Load.TotalKg * Bulk.LitresPerKg;
+        var beside = filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg;
+        var covers = filled.Load.TotalKg * filled.Load.Cut.HeapLitresPerKg.Value - solid + filled.Pot.FloorSquareMetres * OverMetres * 1000;
+        var mark = (filled.Companions.Any(c => c.Spurts) ? filled.Pot.HalfLitres : filled.Pot.FillLitres) - solid - beside;
+        var poured = Math.Min(Math.Ceiling(covers * 20 - 1e-9), Math.Floor(mark * 20 + 1e-9)) * 50;
+        return Math.Max(filled.Pot.MinimumLiquidMl, poured);
+    }
+
     /// <summary>Steam that goes with the air before the valve closes, ml.</summary>
     public static double PurgeMl(PotModel pot) => pot.PurgeJoule / (Water.VaporisationJoulePerKg / 1000);
 }

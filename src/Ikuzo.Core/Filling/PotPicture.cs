@@ -52,8 +52,8 @@ public sealed record PotPicture(
         var pot = filled.Pot;
         var floor = pot.FloorSquareMetres;
         var bed = filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 / Bulk.BesideKgPerCubicMetre / floor * 1000;
-        var rack = filled.Load.Placement == Placement.Rack ? pot.RackMetres * 1000 : 0;
-        var bottom = filled.Load.Placement switch
+        var rack = filled.Placement == Placement.Rack ? pot.RackMetres * 1000 : 0;
+        var bottom = filled.Placement switch
         {
             Placement.Rack => Math.Max(rack, bed),
             Placement.OnBed => bed,

@@ -21,5 +21,14 @@ public record FilledPot
     public IReadOnlyList<NamedPot> OtherPots { get; init; } = [];
 
     /// <summary>Liquid in the pot, ml.</summary>
-    public double Liquid => LiquidMl ?? Pot.MinimumLiquidMl;
+    public virtual double Liquid => LiquidMl ?? Pot.MinimumLiquidMl;
+
+    /// <summary>Where the meat lies.</summary>
+    public virtual Placement Placement => Load.Placement;
+
+    /// <summary>True where the liquid is there to cover the meat: then it fills what lies between the pieces.</summary>
+    public virtual bool IsForStock => false;
+
+    /// <summary>True for meat that lies under the liquid: small pieces in it do, a bird stands above.</summary>
+    public bool IsUnderLiquid => IsForStock || (Placement == Placement.InLiquid && Load.Cut.Outer is null);
 }

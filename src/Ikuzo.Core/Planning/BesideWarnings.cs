@@ -27,11 +27,15 @@ internal static class BesideWarnings
                 r,
                 "thick-sauce",
                 $"Put the {Names(r, CompanionTraits.Thick)} on top and do not stir it in, or add "
-                    + $"{say.Volume(Math.Ceiling((grams / MuchThickShare - r.Liquid) / 10) * 10)} of thin liquid.",
+                    + $"{say.Volume(ThinLiquidLacking(r))} of thin liquid.",
                 "Thick food makes no steam; it scorches on the floor and the pot does not come to pressure.",
                 "I will"
             )
             : null;
+
+    /// <summary>Thin liquid that lacks beside what is thick, ml.</summary>
+    public static double ThinLiquidLacking(PlanRequest r) =>
+        Math.Ceiling((Grams(r, CompanionTraits.Thick) / MuchThickShare - r.Liquid) / 10) * 10;
 
     private static Warning? SweetScorches(PlanRequest r, Wording say) =>
         Names(r, CompanionTraits.Sweet) is { Length: > 0 } names

@@ -32,7 +32,7 @@ public sealed record LateAtTheTable(double? KeepWarmCelsius, double? HotUntilMin
         var left = LeftAlone.Of(ModelBuilder.Build(request), branch);
         var cut = request.Load.Cut;
         var first = left.Points[0];
-        string Label(LeftPoint p) => Reasons.Label(cut.Window, p.Tenderness, cut.BoneIn);
+        string Label(LeftPoint p) => Reasons.Label(cut, request.WantedAim, p.Tenderness);
         bool IsAsGood(LeftPoint p) =>
             p.WaterLossPercent <= first.WaterLossPercent + AsGoodPercent
             && Label(p) == Label(first)

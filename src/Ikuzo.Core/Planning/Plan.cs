@@ -92,6 +92,9 @@ public sealed record Warning(string Code, WarningLevel Level, string Text, strin
     /// <summary>What the cook says when it is seen to; null for what no word mends.</summary>
     public string? ConfirmWith { get; init; }
 
+    /// <summary>What makes it go, the least trouble first; empty for what only a word mends, and for meat that nothing mends.</summary>
+    public IReadOnlyList<Mend> Mends { get; init; } = [];
+
     /// <summary>True for a stop that only waits for a word.</summary>
     public bool IsToConfirm => CanBeSeenTo && Level == WarningLevel.Stop;
 }

@@ -70,7 +70,16 @@ internal static class PlanReport
             Picture = PotPicture.Of(request, liquid.AtEndMl.P50),
             // The ensemble has the last word on the release that it computed.
             Releases = [.. scouted.Select(s => Option(s.Of(request.Promise), s.Release == branch.Release ? recommended : null))],
-            Warnings = [.. AfterComputing(answer, keeps, tenderness).Concat(Warnings.Of(request)).OrderBy(w => w.Level)],
+            Warnings =
+            [
+                .. Mends
+                    .Added(
+                        request,
+                        AfterComputing(answer, keeps, tenderness).Concat(Warnings.Of(request)),
+                        answer.Promised.Of(request.Promise)
+                    )
+                    .OrderBy(w => w.Level),
+            ],
         };
     }
 
@@ -136,7 +145,7 @@ internal static class PlanReport
         return new TendernessOutcome(
             index,
             Median(run.TendernessAtCore),
-            Reasons.Label(request.Load.Cut.Window, index - request.Learned.Softer, request.Load.Cut.BoneIn) // as this household likes it
+            Reasons.Label(request.Load.Cut, request.WantedAim, index - request.Learned.Softer) // as this household likes it
         );
     }
 

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
@@ -52,7 +53,7 @@ public sealed record PlanRequest : FilledPot
     public LearnedDraws Learned { get; init; } = LearnedDraws.Nothing;
 
     /// <summary>Least tenderness that is wanted: of the cut and the aim, and as this household likes it.</summary>
-    public double LeastTenderness => Load.Cut.Window.Least(WantedAim) is > 0 and var least ? least + Learned.Softer : 0;
+    public double LeastTenderness => Load.Cut.Window.Least(WantedAim) is > 0 and var least ? least + (IsForStock ? 0 : Learned.Softer) : 0;
 
     /// <summary>Minutes that the cook wants to try; null for the computed ones.</summary>
     public double? Minutes { get; init; }
@@ -83,6 +84,16 @@ public sealed record PlanRequest : FilledPot
 
     /// <summary>The aim asked for or usual.</summary>
     public Aim WantedAim => Aim ?? Load.Cut.UsualAim;
+
+    /// <summary>True for bones and skin in water, cooked for what they give to it.</summary>
+    public override bool IsForStock => WantedAim == Poultry.Aim.Stock;
+
+    /// <inheritdoc/>
+    /// <remarks>Stock is made in water that covers, unless another amount is said.</remarks>
+    public override double Liquid => LiquidMl is null && IsForStock ? LiquidNeed.ToCover(this) : base.Liquid;
+
+    /// <inheritdoc/>
+    public override Placement Placement => IsForStock ? Placement.InLiquid : base.Placement;
 
     /// <summary>Gauge pressure of the setting, kPa.</summary>
     public double GaugeKpa => Pressure == PressureSetting.High ? Pot.HighGaugeKpa : Pot.LowGaugeKpa;

@@ -226,6 +226,6 @@ public static class Planner
             Fit = Fit.Of(request),
             Picture = PotPicture.IsHeap(request) ? null : PotPicture.Of(request, request.Liquid),
             Releases = [.. scouted.Select(s => PlanReport.Option(s.Of(request.Promise)))],
-            Warnings = [.. stops, .. Warnings.Of(request)],
+            Warnings = [.. Mends.Added(request, stops.Concat(Warnings.Of(request)), null)],
         };
 }

@@ -11,11 +11,14 @@ internal static class PotWarnings
     private const double HighAltitudeMetres = 600;
     private const double OneCup = 0.945; // a cup is 237 ml, 240 on a packet, 250 in a manual: whoever pours one has poured it
 
+    private const double Nearly = 0.8; // how much of what covers still reaches most of it. Estimate
+
     public static readonly Warnings.Rule[] Rules =
     [
         OverCapacity,
         DoesNotFit,
         LowLiquid,
+        NotCovered,
         OverFill,
         Spurts,
         BrownedBits,
@@ -73,6 +76,16 @@ internal static class PotWarnings
                 WarningLevel.Stop,
                 "Leave it until the pin drops, or vent in short bursts.",
                 "Hot starch, foam or soup spurts out of the valve when it is vented at once."
+            )
+            : null;
+
+    private static Warning? NotCovered(PlanRequest r, Wording say) =>
+        r.IsForStock && LiquidNeed.ToCover(r) is var covers && r.Liquid < Nearly * covers
+            ? new(
+                "not-covered",
+                WarningLevel.Caution,
+                $"Pour in {say.Volume(covers - r.Liquid)} more: {say.Volume(covers)} covers it.",
+                "Bones give their gelatin to the water that they lie in; what stands above it gives little."
             )
             : null;
 

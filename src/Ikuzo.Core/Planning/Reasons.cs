@@ -26,7 +26,9 @@ internal static class Reasons
             {
                 Slowest(request, run, chosen, say),
                 Aim(request, chosen, safeMinimum),
-                Ending(chosen.Release, [.. scouted.Select(s => s.Of(request.Promise))]),
+                request.IsForStock && chosen.Release == Release.Natural
+                    ? "Vented sooner it boils up, spurts and turns cloudy; the bones go on giving while it cools."
+                    : Ending(chosen.Release, [.. scouted.Select(s => s.Of(request.Promise))]),
                 Waiting(request, model, run, say),
             }.OfType<string>(),
         ];
@@ -53,8 +55,13 @@ internal static class Reasons
             return null;
         }
 
-        var aim = request.WantedAim == Poultry.Aim.Pull ? "to pull" : "to fall from the bone";
-        return FormattableString.Invariant($"Safe after {safe:0} min; the rest is for the meat {aim}.");
+        var rest = request.WantedAim switch
+        {
+            Poultry.Aim.Stock => "the bones to give their gelatin",
+            Poultry.Aim.Pull => "the meat to pull",
+            _ => "the meat to fall from the bone",
+        };
+        return FormattableString.Invariant($"Safe after {safe:0} min; the rest is for {rest}.");
     }
 
     private static string? Ending(Release release, IReadOnlyList<ScoutedRelease> scouted)
@@ -106,7 +113,13 @@ internal static class Reasons
     }
 
     /// <summary>Tenderness in kitchen words, to complete "meat that ...".</summary>
-    public static string Label(TendernessWindow window, double index, bool boneIn) =>
+    /// <param name="cut">What it is.</param>
+    /// <param name="aim">What it is cooked for.</param>
+    /// <param name="index">Share of the collagen, or of the gelatin of stock, 0 to 1.</param>
+    public static string Label(Cut cut, Aim aim, double index) =>
+        aim == Poultry.Aim.Stock ? Gelatin.Label(index) : Label(cut.Window, index, cut.BoneIn);
+
+    private static string Label(TendernessWindow window, double index, bool boneIn) =>
         Math.Round(index, 2) switch
         {
             var said when said < window.TenderLeast => "is still tough",

@@ -2,6 +2,22 @@ using Ikuzo.Core.Cooking;
 
 namespace Ikuzo.Core.Planning;
 
+/// <summary>What a pot holds, as far as letting the pressure go is concerned.</summary>
+internal enum PotContents
+{
+    /// <summary>Little liquid, and nothing that foams.</summary>
+    Calm,
+
+    /// <summary>Starch or foam, which settle after some minutes.</summary>
+    Starchy,
+
+    /// <summary>Much liquid, which boils up as long as there is pressure.</summary>
+    Soup,
+
+    /// <summary>Bones in water, which is to stay clear.</summary>
+    Stock,
+}
+
 /// <summary>Which ways of letting the pressure go are open to a load, and which is best.</summary>
 public static class ReleaseChoice
 {
@@ -12,6 +28,7 @@ public static class ReleaseChoice
     public const double PercentPerMinute = 0.05;
 
     private static readonly Release[] Ordinary = [Release.Vent, Release.RestThenVent(10), Release.Natural];
+    private static readonly Release[] Stock = [Release.Natural]; // vented it boils up and clouds, and bones go on giving as it cools
     private static readonly Release[] Soup = [Release.Pulsed, Release.Natural];
     private static readonly Release[] Starchy = [Release.Pulsed, Release.RestThenVent(CalmedMinutes), Release.Natural];
 
@@ -29,11 +46,22 @@ public static class ReleaseChoice
     /// <summary>True when there is so much liquid that it spurts when vented at once.</summary>
     internal static bool IsSoup(double liquidMl, Pots.PotModel pot) => liquidMl > SoupShare * pot.CapacityLitres * 1000;
 
+    /// <summary>What a pot holds, as far as letting the pressure go is concerned.</summary>
+    internal static PotContents ContentsOf(double liquidMl, Pots.PotModel pot, bool spurts, bool isStock) =>
+        isStock ? PotContents.Stock
+        : IsSoup(liquidMl, pot) ? PotContents.Soup
+        : spurts ? PotContents.Starchy
+        : PotContents.Calm;
+
     /// <summary>Ways open to a load.</summary>
     public static IReadOnlyList<Release> Open(PlanRequest request) =>
-        IsSoup(request.Liquid, request.Pot) ? Soup
-        : request.Companions.Any(c => c.Spurts) ? Starchy
-        : Ordinary;
+        ContentsOf(request.Liquid, request.Pot, request.Companions.Any(c => c.Spurts), request.IsForStock) switch
+        {
+            PotContents.Stock => Stock,
+            PotContents.Soup => Soup,
+            PotContents.Starchy => Starchy,
+            _ => Ordinary,
+        };
 
     /// <summary>True when this way of letting the pressure go makes the valve of this pot spurt.</summary>
     public static bool MakesItSpurt(PlanRequest request, Release release) =>

@@ -170,8 +170,7 @@ public static class Schools
                 $"Not sure: in {Math.Max(1, (1 - ending.Outcome.ShareAtCore) * 100):0} of 100 cooks the middle stays "
                     + $"under {say.Temperature(SafetyRule.CoreCelsius)}, at worst {say.AtLeast(coldest)}."
             ),
-            SchoolVerdict.Long =>
-                $"{safe}, with {juice} and meat that {Reasons.Label(request.Load.Cut.Window, tenderness, request.Load.Cut.BoneIn)}.",
+            SchoolVerdict.Long => $"{safe}, with {juice} and meat that {Reasons.Label(request.Load.Cut, request.WantedAim, tenderness)}.",
             _ => $"{safe}, with {juice}.",
         };
     }

@@ -71,9 +71,10 @@ public sealed record PotModel
 }
 
 /// <summary>A pot by its name.</summary>
+/// <param name="Id">Stable name.</param>
 /// <param name="Name">What the household calls it.</param>
 /// <param name="Pot">The pot.</param>
-public sealed record NamedPot(string Name, PotModel Pot);
+public sealed record NamedPot(string Id, string Name, PotModel Pot);
 
 /// <summary>Defaults by capacity, for a pot of which the cook knows no more.</summary>
 /// <remarks>

@@ -13,6 +13,9 @@ public enum Aim
 
     /// <summary>Falls from the bone.</summary>
     FallApart,
+
+    /// <summary>Gives its bones' and skin's gelatin to the water around it: see <see cref="Gelatin"/>.</summary>
+    Stock,
 }
 
 /// <summary>A place where the middle of the meat is slow to heat, and where the probe goes.</summary>
@@ -68,11 +71,18 @@ public sealed record TendernessWindow(
         {
             Aim.Pull => PullLeast,
             Aim.FallApart => FallApartLeast,
+            Aim.Stock => Gelatin.Sets,
             _ => TenderLeast,
         };
 
     /// <summary>Highest index of the window of an aim.</summary>
-    public double Greatest(Aim aim) => aim == Aim.Slice ? SliceMost : Most;
+    public double Greatest(Aim aim) =>
+        aim switch
+        {
+            Aim.Slice => SliceMost,
+            Aim.Stock => 1,
+            _ => Most,
+        };
 }
 
 /// <summary>One cut of one bird: everything that the computation and the words need to know about it.</summary>
@@ -147,6 +157,12 @@ public sealed record Cut
 
     /// <summary>How it is usually wanted.</summary>
     public required Aim UsualAim { get; init; }
+
+    /// <summary>True for an aim that this cut can be cooked for: only bones and the skin on them give stock.</summary>
+    public bool EndsAs(Aim aim) => aim != Aim.Stock || BoneIn;
+
+    /// <summary>Aims that it can be cooked for.</summary>
+    public IReadOnlyList<Aim> Aims => [.. Enum.GetValues<Aim>().Where(EndsAs)];
 
     // How far from its usual weights a piece may be and still be such a piece. Choices: shops sell what is a little out of the grades.
     internal const double NearLeast = 0.8,

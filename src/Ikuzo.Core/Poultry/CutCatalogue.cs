@@ -47,7 +47,8 @@ public static class CutCatalogue
         Settled = 1.0,
         Drumsticks = 1.7,
         LongLegs = 1.9,
-        Wings = 1.95;
+        Wings = 1.95,
+        BrokenUp = 2.4; // a carcass is all cavity
 
     /// <summary>Every cut, chicken first.</summary>
     public static IReadOnlyList<Cut> All { get; } =
@@ -292,9 +293,44 @@ public static class CutCatalogue
             shares: (0.20, 0.15, 0.65),
             spread: Opened,
             window: Bones,
-            usualAim: Aim.FallApart,
+            usualAim: Aim.Stock,
             spots: One("the meatiest part of the back", (22, 90, 140)),
             outerMm: (90, 120, 160),
+            heap: BrokenUp,
+            usual: true
+        ),
+        Of(
+            id: "chicken-neck",
+            species: Species.Chicken,
+            part: Part.Neck,
+            name: "chicken neck",
+            plural: "chicken necks",
+            boneIn: true,
+            kg: (0.03, 0.05, 0.09),
+            tissue: Tissue.ChickenLegSkin,
+            shares: (0.36, 0.28, 0.36),
+            spread: BoneIn,
+            window: Quarters,
+            usualAim: Aim.Stock,
+            spots: One("the thick end, beside the bone", (26, 29, 115), 7),
+            heap: Drumsticks,
+            usual: true
+        ),
+        Of(
+            id: "chicken-foot",
+            species: Species.Chicken,
+            part: Part.Foot,
+            name: "chicken foot",
+            plural: "chicken feet",
+            boneIn: true,
+            kg: (0.02, 0.035, 0.06),
+            tissue: Tissue.ChickenLegSkin,
+            shares: (0.05, 0.45, 0.50),
+            spread: BoneIn,
+            window: Wing,
+            usualAim: Aim.Stock,
+            spots: One("the pad of the foot", (18, 26, 105), 4),
+            heap: Wings,
             usual: true
         ),
         Of(
@@ -504,9 +540,27 @@ public static class CutCatalogue
             shares: (0.20, 0.15, 0.65),
             spread: Opened,
             window: Bones,
-            usualAim: Aim.FallApart,
+            usualAim: Aim.Stock,
             spots: One("the meatiest part of the back", (28, 120, 200)),
             outerMm: (130, 170, 230),
+            heap: BrokenUp,
+            usual: true
+        ),
+        Of(
+            id: "turkey-neck",
+            species: Species.Turkey,
+            part: Part.Neck,
+            name: "turkey neck",
+            plural: "turkey necks",
+            boneIn: true,
+            kg: (0.12, 0.25, 0.45),
+            tissue: Tissue.TurkeyLegSkin,
+            shares: (0.42, 0.15, 0.43),
+            spread: BoneIn,
+            window: TurkeyLeg,
+            usualAim: Aim.Stock,
+            spots: One("the thick end, beside the bone", (43, 47, 190), 10),
+            heap: Drumsticks,
             usual: true
         ),
         Of(
@@ -605,9 +659,27 @@ public static class CutCatalogue
             shares: (0.15, 0.30, 0.55),
             spread: Opened,
             window: Bones,
-            usualAim: Aim.FallApart,
+            usualAim: Aim.Stock,
             spots: One("the meatiest part of the back", (24, 95, 150)),
             outerMm: (90, 130, 190),
+            heap: BrokenUp,
+            usual: true
+        ),
+        Of(
+            id: "duck-neck",
+            species: Species.Duck,
+            part: Part.Neck,
+            name: "duck neck",
+            plural: "duck necks",
+            boneIn: true,
+            kg: (0.06, 0.11, 0.18),
+            tissue: Tissue.DuckLeg,
+            shares: (0.30, 0.35, 0.35),
+            spread: BoneIn,
+            window: DuckLegs,
+            usualAim: Aim.Stock,
+            spots: One("the thick end, beside the bone", (31, 34, 165), 8),
+            heap: Drumsticks,
             usual: true
         ),
     ];
@@ -705,7 +777,7 @@ public static class CutCatalogue
             Spread = spread,
             Spots = spots,
             Outer = outerMm is var (height, width, length) ? new(height / 1000, width / 1000, length / 1000) : null,
-            HeapLitresPerKg = Estimate(heap ?? (part is Part.Whole or Part.Carcass ? HollowBird : Settled), "l/kg"),
+            HeapLitresPerKg = Estimate(heap ?? (part is Part.Whole ? HollowBird : Settled), "l/kg"),
             Tissue = tissue,
             Window = window,
             UsualAim = usualAim,

@@ -57,4 +57,10 @@ public enum Part
 
     /// <summary>Bones for stock.</summary>
     Carcass,
+
+    /// <summary>Neck, skin on.</summary>
+    Neck,
+
+    /// <summary>Feet, claws off.</summary>
+    Foot,
 }

@@ -208,6 +208,7 @@ public static class DishLine
             Core.Poultry.Aim.Slice => ", to slice",
             Core.Poultry.Aim.Pull => ", to pull",
             Core.Poultry.Aim.FallApart => ", to fall apart",
+            Core.Poultry.Aim.Stock => ", for stock",
             _ => "",
         };
 }

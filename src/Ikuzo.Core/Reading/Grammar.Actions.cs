@@ -76,6 +76,7 @@ internal static partial class Grammar
         ["slice"] = new((h, _) => h.Aims(Aim.Slice), h => h.NotAims.Add(Aim.Slice)),
         ["pull"] = new((h, _) => h.Aims(Aim.Pull), h => h.NotAims.Add(Aim.Pull)),
         ["fall-apart"] = new((h, _) => h.Aims(Aim.FallApart), h => h.NotAims.Add(Aim.FallApart)),
+        ["stock"] = new((h, _) => h.IsForStock()),
         ["chilled"] = new((h, _) => h.State = MeatState.Chilled),
         ["frozen"] = new((h, _) => h.State = MeatState.Frozen),
         ["aged"] = new((h, s) => h.Aged(s)),

@@ -13,6 +13,13 @@ internal sealed partial class Heard
     /// <summary>It should end so; the later word counts.</summary>
     public void Aims(Aim aim) => Aim = aim;
 
+    /// <summary>It is cooked for its stock, in liquid whatever it is.</summary>
+    public void IsForStock()
+    {
+        Aims(Poultry.Aim.Stock);
+        Placement ??= Loads.Placement.InLiquid;
+    }
+
     // --- when
 
     /// <summary>It is eaten at a time.</summary>

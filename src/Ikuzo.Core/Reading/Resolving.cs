@@ -49,7 +49,7 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
             StoodMinutes = heard.StoodMinutes,
             Arrangement = heard.Arrangement ?? heard.Meats.Select(m => m.Arrangement).FirstOrDefault(a => a is not null),
             Placement = heard.Placement ?? (heard.Meats.Exists(m => m.IsPoached) ? Core.Loads.Placement.InLiquid : null),
-            Aim = AimOf(),
+            Aim = AimOf(meats),
             NotAims = heard.NotAims,
             Pressure = heard.Pressure,
             PotLitres = heard.PotMl / 1000,
@@ -104,10 +104,11 @@ internal sealed partial class Resolving(Heard heard, UnitSystem units, DateOnly 
             : states[0];
     }
 
-    private Aim? AimOf()
+    // Stock wants bones: of anything else only the liquid was meant.
+    private Aim? AimOf(IReadOnlyList<AskedMeat> meats)
     {
         var aim = heard.Aim ?? heard.Meats.Select(m => m.Aim).FirstOrDefault(a => a is not null);
-        return aim is { } said && heard.NotAims.Contains(said) ? null : aim;
+        return aim is { } said && (heard.NotAims.Contains(said) || !meats.Any(m => m.Cut.EndsAs(said))) ? null : aim;
     }
 
     // What is poured and measured; what seasons by the spoon makes no steam to speak of.

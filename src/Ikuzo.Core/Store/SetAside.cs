@@ -1,10 +1,9 @@
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
 
 namespace Ikuzo.Core.Store;
 
-/// <summary>What a finished cook puts into the cold by itself: what it was to set aside, and the stock of a carcass.</summary>
+/// <summary>What a finished cook puts into the cold by itself: what it was to set aside, and stock.</summary>
 /// <remarks>Leftovers are not among it: nobody but the eaters knows whether there are any.</remarks>
 public static class SetAside
 {
@@ -28,7 +27,7 @@ public static class SetAside
                 Portions = 1,
                 Moves = [new("0", IsToFreeze(line) ? StorePlace.Freezer : StorePlace.Fridge, at)],
             });
-        return cook.Request.Load.Cut.Part == Part.Carcass
+        return cook.Request.IsForStock
             ?
             [
                 .. boxes,

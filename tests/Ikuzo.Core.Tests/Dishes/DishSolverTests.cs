@@ -129,7 +129,7 @@ public class DishSolverTests(ITestOutputHelper output)
         var dish = Dish(Meat("turkey-crown", 1, 2.0)) with
         {
             Pot = PotDefaults.For(3),
-            OtherPots = [new NamedPot("Bertha", PotDefaults.For(8))],
+            OtherPots = [new NamedPot("bertha", "Bertha", PotDefaults.For(8))],
         };
         var refused = DishSolver.Solve(dish).Impossible!;
         Assert.Contains("Bertha", refused.Why, StringComparison.Ordinal);

@@ -90,7 +90,7 @@ public class FitTests
     {
         var request = Request("chicken-whole", 3.5, 5.7) with
         {
-            OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))],
+            OtherPots = [new("bertha", "Bertha", PotDefaults.For(10)), new("pip", "Pip", PotDefaults.For(3))],
         };
         var ways = Fit.Of(request).Alternatives;
         Assert.Contains("in Bertha", ways);
@@ -111,7 +111,7 @@ public class FitTests
     {
         var request = Request("chicken-thigh-bone-in", 0.2, 5.7, pieces: 40) with
         {
-            OtherPots = [new("Bertha", PotDefaults.For(10)), new("Pip", PotDefaults.For(3))],
+            OtherPots = [new("bertha", "Bertha", PotDefaults.For(10)), new("pip", "Pip", PotDefaults.For(3))],
         };
         Assert.Equal(["in Bertha", "in two batches"], Fit.Of(request).Alternatives);
         Assert.Null(Planner.Compute(request).Picture);

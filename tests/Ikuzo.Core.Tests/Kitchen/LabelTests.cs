@@ -26,7 +26,7 @@ public class LabelTests
         var outcome = Ensemble
             .Run(ModelBuilder.Build(request), ParticleSource.Ensemble, [new(row.Number("minutes"), row.Release)])
             .Outcomes[0];
-        var label = Reasons.Label(cut.Window, PlanReport.Median(outcome.Tenderness), cut.BoneIn);
+        var label = Reasons.Label(cut, cut.UsualAim, PlanReport.Median(outcome.Tenderness));
         switch (row["label"])
         {
             case "raw":

@@ -13,7 +13,7 @@ public class PileTests
     public static TheoryData<string, bool> Pieces =>
         new(
             CutCatalogue
-                .All.Where(c => c.Outer is null && c.Part is not Part.Carcass)
+                .All.Where(c => c.Outer is null && c.UsualAim is not Aim.Stock)
                 .SelectMany(c => new[] { (c.Id, false), (c.Id, true) })
                 .Select(c => new TheoryDataRow<string, bool>(c.Item1, c.Item2))
         );

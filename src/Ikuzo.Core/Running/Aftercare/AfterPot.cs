@@ -17,25 +17,49 @@ public static class AfterPot
     /// <param name="after">What the dish wants besides.</param>
     public static IReadOnlyList<CookStep> Steps(PlanRequest request, AfterMeat after) =>
         [
-            new(
-                "rest",
-                "Lift it out with both hands and let it rest. Keep the liquid: it is stock.",
-                after.RestMinutes ?? KitchenTimes.RestMinutes(request.Load),
-                Waits: true
-            )
-            {
-                Title = "Rest",
-                Lane = LineUpLane.Hands,
-            },
+            .. request.IsForStock ? [Strain] : new[] { Rest(request, after) },
             .. after.Stages,
             .. Lines("finish", "To finish", after.Finish),
-            .. Crisp(after),
-            new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", KitchenTimes.CarveMinutes)
-            {
-                Title = request.WantedAim == Aim.Slice ? "Carve" : "Pull apart",
-            },
+            .. request.IsForStock ? [Cool] : Crisp(after).Append(Carve(request)),
             .. Lines("later", ForLater, after.Later),
         ];
+
+    private static readonly CookStep Strain = new(
+        "strain",
+        "Ladle it through a sieve into a wide bowl; it is heavy and hot. The bones have given what they had.",
+        KitchenTimes.CarveMinutes
+    )
+    {
+        Title = "Strain",
+    };
+
+    private static readonly CookStep Cool = new(
+        "cool",
+        "What is not eaten now: stand the bowl in cold water and stir, then in shallow boxes into the fridge within two hours. "
+            + "The fat lifts off when it is cold.",
+        KitchenTimes.StoreMinutes
+    )
+    {
+        Title = "Cool it fast",
+    };
+
+    private static CookStep Rest(PlanRequest request, AfterMeat after) =>
+        new(
+            "rest",
+            "Lift it out with both hands and let it rest. Keep the liquid: it is stock.",
+            after.RestMinutes ?? KitchenTimes.RestMinutes(request.Load),
+            Waits: true
+        )
+        {
+            Title = "Rest",
+            Lane = LineUpLane.Hands,
+        };
+
+    private static CookStep Carve(PlanRequest request) =>
+        new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", KitchenTimes.CarveMinutes)
+        {
+            Title = request.WantedAim == Aim.Slice ? "Carve" : "Pull apart",
+        };
 
     /// <summary>What a cook sets aside for another meal, with its amounts; empty for most.</summary>
     /// <param name="steps">Its steps after the meat.</param>
@@ -84,8 +108,10 @@ public static class AfterPot
     /// <summary>True for meat that may have a skin on it and was not cooked in a soup: there is something to crisp.</summary>
     /// <param name="request">The cook.</param>
     public static bool HasSkin(PlanRequest request) =>
-        !ReleaseChoice.IsSoup(request.Liquid, request.Pot)
-        && request.Load.Cut.Part is not (Part.Diced or Part.Cutlet or Part.Tender or Part.Meatball or Part.Carcass);
+        !request.IsForStock
+        && !ReleaseChoice.IsSoup(request.Liquid, request.Pot)
+        && request.Load.Cut.Part
+            is not (Part.Diced or Part.Cutlet or Part.Tender or Part.Meatball or Part.Carcass or Part.Neck or Part.Foot);
 
     /// <summary>Ways to crisp the skin of a load. Minutes are general knowledge, shorter for fat birds, which brown faster.</summary>
     public static IReadOnlyList<CrispAdvice> Crisping(MeatLoad load, UnitSystem units)

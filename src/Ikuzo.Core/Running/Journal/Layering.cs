@@ -1,5 +1,6 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Running.Journal;
@@ -20,8 +21,8 @@ public static class Layering
             .. cook.Liquids.Count > 0 ? cook.Liquids : [$"{say.Pour(request.Liquid)} thin liquid"],
             .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 1).Select(c => c.Words(say)),
             .. cook.Aromatics,
-            .. request.Load.Placement == Placement.Rack ? ["the rack"] : Array.Empty<string>(),
-            .. cook.Meats.Select(m => $"{m.Request.Load.Words}, {Place(m.Request.Load)}"),
+            .. request.Placement == Placement.Rack ? ["the rack"] : Array.Empty<string>(),
+            .. cook.Meats.Select(m => $"{m.Request.Load.Words}, {Place(m.Request)}"),
             .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 2).Select(c => $"{c.Words(say)}, on top; do not stir"),
             .. beside.Where(c => c.InBowl).Select(c => $"on the rack, in a bowl: {c.Words(say)}{Water(say, c)}"),
         ];
@@ -37,8 +38,8 @@ public static class Layering
     private static string Water(Wording say, CompanionLoad load) =>
         load.Companion.AbsorbsMlPerGram > 0 ? $" with {say.Pour(load.Grams * load.Companion.AbsorbsMlPerGram)} water" : "";
 
-    private static string Place(MeatLoad load) =>
-        (load.Placement, load.Cut.Part) switch
+    private static string Place(PlanRequest meat) =>
+        (meat.Placement, meat.Load.Cut.Part) switch
         {
             (Placement.Rack, Poultry.Part.Whole or Poultry.Part.Crown or Poultry.Part.Half) => "breast up, on the rack",
             (Placement.Rack, _) => "on the rack",

@@ -72,8 +72,14 @@ public static class RescuePlanner
 
         var belief = Believe(usual, all);
         using var wide = belief.EffectiveCount < LeastEffectiveCount ? Cook(ParticleSource.Wide) : null;
+        var wasSure = before.Holds(usual.Coldest);
+        if (WantsAnother(asked, wasSure, usual, all))
+        {
+            return ReadAgain(asked, usual, belief, Lowest(asked));
+        }
+
         var judged = wide is null ? Judge(asked, usual, belief, cancellation) : Judge(asked, wide, Believe(wide, all), cancellation);
-        return Easier(judged, asked, usual, all, before, cancellation);
+        return Easier(judged, asked, usual, all, before, wasSure, cancellation);
     }
 
     // A hotter reading is never worth less than a colder one: what would be done, or after a shorter rest, had the newest readings been
@@ -84,6 +90,7 @@ public static class RescuePlanner
         OpenedPot pot,
         ProbeReading[] all,
         Belief before,
+        bool wasSure,
         CancellationToken cancellation
     )
     {
@@ -92,21 +99,21 @@ public static class RescuePlanner
             return advice;
         }
 
-        var (lowest, first) = (Lowest(request), all.Length - request.NewestReadings.Count);
+        var lowest = Lowest(request);
         var stood = pot.Stand(CoveredRest.MostRestMinutes, cancellation);
         var asExpected = Newest(request, pot, all).Min(r => Math.Min(r.Celsius, before.Quantile(r.At.Thickest, 0.5)));
-        if (SafetyRule.IsReached(Math.Min(asExpected, lowest.Celsius) - ProbeError.LikelyTooHotKelvin, lowest.Scale))
+        if (
+            (wasSure || request.Plan.Load.Pieces == 1)
+            && SafetyRule.IsReached(Math.Min(asExpected, lowest.Celsius) - ProbeError.LikelyTooHotKelvin, lowest.Scale)
+        )
         {
             return Done(request, before, stood[0], lowest, pot);
         }
 
-        for (var most = SafetyRule.CoreCelsius; most < lowest.Celsius; most++)
+        foreach (var belief in NoHotter(request, pot, all))
         {
-            var colder = all.Select((r, i) => i < first ? r : r with { Celsius = Math.Min(r.Celsius, most) }).ToArray();
-            var belief = Believe(pot, colder);
             if (
-                belief.EffectiveCount >= LeastEffectiveCount
-                && stood.FirstOrDefault(s => IsThere(belief, s, lowest)) is { } rest
+                stood.FirstOrDefault(s => IsThere(belief, s, lowest)) is { } rest
                 && (advice.Verdict != CheckVerdict.Done || rest.Minutes < advice.RestMinutes)
             )
             {
@@ -115,6 +122,20 @@ public static class RescuePlanner
         }
 
         return advice;
+    }
+
+    // What would be believed, had the newest readings been no hotter than each degree from that of the rule up to the lowest of them.
+    private static IEnumerable<Belief> NoHotter(RescueRequest request, OpenedPot pot, ProbeReading[] all)
+    {
+        var first = all.Length - request.NewestReadings.Count;
+        for (var most = SafetyRule.CoreCelsius; most < Lowest(request).Celsius; most++)
+        {
+            var belief = Believe(pot, [.. all.Select((r, i) => i < first ? r : r with { Celsius = Math.Min(r.Celsius, most) })]);
+            if (belief.EffectiveCount >= LeastEffectiveCount)
+            {
+                yield return belief;
+            }
+        }
     }
 
     private sealed record Compared(string SpotId, double Celsius, SpotCelsius At);
@@ -130,6 +151,19 @@ public static class RescuePlanner
 
     private static bool CanBeReadAgain(RescueRequest request, string spotId) =>
         request.Counting.Count(r => r.SpotId == spotId) < CoveredRest.MostReadings;
+
+    // Less doubt than this needs no second reading. Choice: half of what the rule leaves out.
+    private const double HardlyAny = SafetyRule.ShareBelow / 2;
+
+    // One reading of several pieces is of the thickest or not, and one of what was short before may be beside the middle: unless it was
+    // sure before anybody measured, or leaves hardly any doubt, another piece or place is read before it is called done.
+    private static bool WantsAnother(RescueRequest request, bool wasSure, OpenedPot pot, ProbeReading[] all) =>
+        !wasSure
+        && IsRead(request)
+        && (request.Plan.Load.Pieces > 1 || request.Later.Count > 0)
+        && Lowest(request).SpotId is var spot
+        && request.Counting.Count(r => r.SpotId == spot) == 1
+        && !NoHotter(request, pot, all).Any(b => SafetyRule.IsReached(b.Low(pot.Coldest, HardlyAny)));
 
     private static ProbeReading Lowest(RescueRequest request) =>
         request.Counting.DefaultIfEmpty(request.NewestReadings[^1]).MinBy(r => r.Celsius);
@@ -167,7 +201,7 @@ public static class RescuePlanner
         var likely = belief.Lowest(pot.Coldest);
         if (isRead && CanBeReadAgain(request, lowest.SpotId))
         {
-            return ReadAgain(request, pot, belief, likely, lowest);
+            return ReadAgain(request, pot, belief, lowest);
         }
 
         var cooked = CookOn(request, pot, belief, cancellation);
@@ -240,14 +274,8 @@ public static class RescuePlanner
             RestMinutes = rest.Minutes,
         };
 
-    private static RescueAdvice ReadAgain(RescueRequest request, OpenedPot pot, Belief belief, double likely, ProbeReading lowest) =>
-        new(
-            CheckVerdict.Short,
-            RescueMethod.ReadAgain,
-            0,
-            RescueWords.ReadAgain(request, likely, lowest),
-            Spots(request, belief, pot.Spots)
-        );
+    private static RescueAdvice ReadAgain(RescueRequest request, OpenedPot pot, Belief belief, ProbeReading lowest) =>
+        new(CheckVerdict.Short, RescueMethod.ReadAgain, 0, RescueWords.ReadAgain(request, lowest), Spots(request, belief, pot.Spots));
 
     private static RescueAdvice LeaveCovered(RescueRequest request, Belief belief, Stood stand, ProbeReading lowest)
     {

@@ -20,10 +20,19 @@ internal static class RescueWords
             ];
     }
 
-    public static IReadOnlyList<string> ReadAgain(RescueRequest request, double likely, ProbeReading lowest)
+    public static IReadOnlyList<string> ReadAgain(RescueRequest request, ProbeReading lowest)
     {
         var say = new Wording(request.Plan.Units);
-        return [MeasureAgain(request), Beside(say, likely, lowest)];
+        return [MeasureAgain(request), $"It reads {say.AtLeast(lowest.Celsius)}. {WhatFor(request, lowest.SpotId)}"];
+    }
+
+    // What a further reading is for, not what it might be at worst.
+    private static string WhatFor(RescueRequest request, string spotId)
+    {
+        var (pieces, read) = (request.Plan.Load.Pieces, request.Counting.Count(r => r.SpotId == spotId));
+        return pieces > read
+            ? Inv($"{read} of {pieces} {(read == 1 ? "was" : "were")} read, and another may be thicker.")
+            : "A probe beside the middle reads too hot: the lower of two readings tells.";
     }
 
     public static IReadOnlyList<string> LeaveCovered(RescueRequest request, int minutes, double foretold, ProbeReading lowest)

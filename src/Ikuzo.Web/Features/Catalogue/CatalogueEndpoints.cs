@@ -28,6 +28,7 @@ public sealed record CatalogueCut(
     PieceRange PieceKg,
     TypicalValue ThicknessMm,
     Aim UsualAim,
+    IReadOnlyList<Aim> Aims,
     IReadOnlyList<CatalogueSpot> Spots
 );
 
@@ -120,6 +121,7 @@ internal static class CatalogueEndpoints
             new PieceRange(cut.MinKg.Value, cut.TypicalKg.Value, cut.MaxKg.Value),
             new TypicalValue(cut.ThicknessMm.Value),
             cut.UsualAim,
+            cut.Aims,
             [.. cut.Spots.Select(s => new CatalogueSpot(s.Id, s.Where))]
         );
 }

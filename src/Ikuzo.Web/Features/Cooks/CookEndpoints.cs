@@ -1,7 +1,6 @@
 using System.Security.Cryptography;
 using System.Text;
 using Ikuzo.Core.LineUps;
-using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
@@ -195,7 +194,7 @@ internal static class CookEndpoints
             return;
         }
 
-        var left = live.Planned.Request.Load.Cut.Part == Part.Carcass ? record.PlanOf(live, cancellation).Liquid?.AtEndMl.P50 : null;
+        var left = live.Planned.Request.IsForStock ? record.PlanOf(live, cancellation).Liquid?.AtEndMl.P50 : null;
         foreach (var (item, number) in SetAside.Of(live.Planned, live.Cook.Name, left, live.Journal[^1].Event.At).Select((i, n) => (i, n)))
         {
             await shelf.AddAsync(item, $"{id}/aside-{number}", id, cancellation);

@@ -228,7 +228,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             new PlannedBody
             {
                 Request = Settled(meat.Plan, minutes, ReleaseBody.Of(release)),
-                PotId = usual.Own(request.Pot)?.Id,
+                PotId = usual.Own(meat.Plan.Pot)?.Id,
                 Learned = request.Learned,
                 ToPressureMinutes = up,
                 ReleaseMinutes = down,

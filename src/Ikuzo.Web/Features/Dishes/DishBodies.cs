@@ -101,6 +101,11 @@ public sealed record DishItemBody : IValidatableObject
             yield return new(NeededAttribute.Missing, [nameof(Load)]);
         }
 
+        foreach (var unfit in LoadBody.Unfit(Kind == ItemKind.Meat ? Load : null, Aim))
+        {
+            yield return unfit;
+        }
+
         if (Kind is ItemKind.Companion or ItemKind.Liquid && Id is null)
         {
             yield return new(NeededAttribute.Missing, [nameof(Id)]);
@@ -286,10 +291,10 @@ public record DishBody : IValidatableObject
             Learned = all.OfType<MeatItem>()
                 .Select(m => m.Load.Cut.Id)
                 .Distinct()
-                .ToDictionary(cut => cut, cut => kitchen.LearnedOf(Pot?.ToModel() ?? kitchen.Pot, cut)),
+                .ToDictionary(cut => cut, cut => kitchen.LearnedOf(Pot, cut)),
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,
-            OtherPots = kitchen.Others(Pot?.ToModel()),
+            OtherPots = kitchen.Others(Pot),
             Items = [.. all.Where(i => i is MeatItem or BesideItem)],
             Liquids = [.. all.OfType<LiquidItem>()],
         };

@@ -92,6 +92,10 @@ public sealed record PotBody : IValidatableObject
 {
     private const double LeastMarkLitres = 0.3;
 
+    /// <summary>Id of a pot of the household, which tells it from another of the same make; not needed for others.</summary>
+    [Longest(60)]
+    public string? Id { get; init; }
+
     /// <summary>What the household calls it; at most 60 characters.</summary>
     [Longest(60)]
     [PlainText]
@@ -288,20 +292,29 @@ public sealed record KitchenSettings
 /// <param name="Learned">What the household has learned.</param>
 internal sealed record UsualKitchen(KitchenSettings Settings, IReadOnlyList<Pot> Kept, Learned Learned)
 {
-    /// <summary>The pot of the household that a pot is; null for another.</summary>
+    /// <summary>
+    /// The pot of the household that is meant, by its id; by its figures where no id was said, the default where nothing was; null for
+    /// another.
+    /// </summary>
+    public Pot? Own(PotBody? pot) =>
+        pot is null ? Kept[0]
+        : pot.Id is { } id ? Kept.FirstOrDefault(p => p.Id == id)
+        : Own(pot.ToModel());
+
+    /// <summary>The pot of the household with these figures, the first of several of one make; null for another.</summary>
     public Pot? Own(PotModel pot) => Kept.FirstOrDefault(p => p.ToModel() == pot);
 
     /// <summary>What was learned of a pot and a cut.</summary>
-    public LearnedDraws LearnedOf(PotModel pot, string cut) => Learned.Draws(Own(pot)?.Id, pot.CapacityLitres, cut);
+    public LearnedDraws LearnedOf(PotBody? pot, string cut) => Learned.Draws(Own(pot)?.Id, pot?.CapacityLitres ?? Pot.CapacityLitres, cut);
 
     /// <summary>All pots by name.</summary>
-    public IReadOnlyList<NamedPot> Pots { get; } = [.. Kept.Select(p => new NamedPot(p.Name, p.ToModel()))];
+    public IReadOnlyList<NamedPot> Pots { get; } = [.. Kept.Select(p => new NamedPot(p.Id, p.Name, p.ToModel()))];
 
     /// <summary>The pot that is used when none is named.</summary>
     public PotModel Pot => Pots[0].Pot;
 
     /// <summary>All pots but the one that is used: one said, or the default.</summary>
-    public IReadOnlyList<NamedPot> Others(PotModel? used) => [.. Pots.Where(p => p.Pot != (used ?? Pot))];
+    public IReadOnlyList<NamedPot> Others(PotBody? used) => Own(used) is { } own ? [.. Pots.Where(p => p.Id != own.Id)] : Pots;
 }
 
 /// <summary>Settings and pots.</summary>

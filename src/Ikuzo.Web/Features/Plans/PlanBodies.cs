@@ -91,6 +91,12 @@ public sealed record LoadBody : IValidatableObject
         }
     }
 
+    /// <summary>What is wrong with an aim for a load; nothing for most.</summary>
+    internal static IEnumerable<ValidationResult> Unfit(LoadBody? load, Aim? aim) =>
+        aim is { } wanted && CutCatalogue.Find(load?.Cut ?? "") is { } cut && !cut.EndsAs(wanted)
+            ? [new($"cannot be of {cut.Plural}: only bones and the skin on them give stock. Take a cut with bones.", [nameof(Aim)])]
+            : [];
+
     /// <summary>The body of a load.</summary>
     internal static LoadBody Of(MeatLoad load) =>
         new()
@@ -156,7 +162,7 @@ public sealed record ReleaseBody([property: Needed] ReleaseKind? Kind, [property
 }
 
 /// <summary>A question to the planner. What is left out comes from the kitchen or is usual for the cut.</summary>
-public sealed record PreviewBody
+public sealed record PreviewBody : IValidatableObject
 {
     /// <summary>The pot; the household's default unless given.</summary>
     public PotBody? Pot { get; init; }
@@ -234,6 +240,9 @@ public sealed record PreviewBody
     /// <summary>Units of the words in the answer; the household's unless given.</summary>
     public UnitSystem? Units { get; init; }
 
+    /// <summary>An aim belongs to a cut.</summary>
+    public IEnumerable<ValidationResult> Validate(ValidationContext validationContext) => LoadBody.Unfit(Load, Aim);
+
     /// <summary>What is promised in a kitchen: who has no thermometer can only be sure.</summary>
     internal Promise PromiseIn(KitchenSettings settings) =>
         Thermometer == false ? Core.Planning.Promise.Sure
@@ -274,8 +283,8 @@ public sealed record PreviewBody
             EatAt = EatAt,
             Browned = Browned ?? false,
             StartsHot = StartsHot ?? false,
-            Learned = Learned == false ? LearnedDraws.Nothing : kitchen.LearnedOf(Pot?.ToModel() ?? kitchen.Pot, Load.ToLoad().Cut.Id),
-            OtherPots = kitchen.Others(Pot?.ToModel()),
+            Learned = Learned == false ? LearnedDraws.Nothing : kitchen.LearnedOf(Pot, Load.ToLoad().Cut.Id),
+            OtherPots = kitchen.Others(Pot),
             Confirmed = Confirmed ?? [],
             Units = Units ?? kitchen.Settings.Units,
         };

@@ -98,6 +98,6 @@ internal static class PlanEndpoints
         var usual = await kitchen.UsualAsync(cancellation);
         var request = body.ToRequest(usual);
         var plan = Together.Compute(request, cancellation);
-        return plan with { Learned = LearnedSaying.Of(usual.Learned, usual.Own(request.Pot), request, plan) };
+        return plan with { Learned = LearnedSaying.Of(usual.Learned, usual.Own(body.Pot), request, plan) };
     }
 }

@@ -121,6 +121,7 @@ export const limits = {
     clientId: { longest: 60 },
   },
   PotBody: {
+    id: { longest: 60 },
     name: { longest: 60 },
     capacityLitres: { least: 1, most: 20 },
     heaterWatts: { least: 200, most: 4000 },

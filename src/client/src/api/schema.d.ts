@@ -1268,7 +1268,7 @@ export interface components {
          * @description How the meat should end.
          * @enum {unknown}
          */
-        Aim: "slice" | "pull" | "fall-apart";
+        Aim: "slice" | "pull" | "fall-apart" | "stock";
         /** @description Further meat of the same text. */
         AlsoView: {
             /** @description Id of the cut. */
@@ -1746,6 +1746,7 @@ export interface components {
             pieceKg: components["schemas"]["PieceRange"];
             thicknessMm: components["schemas"]["TypicalValue"];
             usualAim: components["schemas"]["Aim"];
+            aims: components["schemas"]["Aim"][];
             spots: components["schemas"]["CatalogueSpot"][];
         };
         /** @description A liquid as clients see it. */
@@ -3317,6 +3318,42 @@ export interface components {
             /** Format: double */
             p50: number;
         };
+        /** @description What would make a stop go: the words of its button, and what changes in the question. What is null stays. */
+        Mend: {
+            /** @description What the button says. */
+            text: string;
+            /**
+             * Format: double
+             * @description Thin liquid, ml.
+             */
+            liquidMl?: null | number;
+            /**
+             * Format: double
+             * @description Minutes to set, min.
+             */
+            minutes?: null | number;
+            release?: null | components["schemas"]["Release"];
+            /** @description True to leave minutes and release to the computation. */
+            byItself?: boolean;
+            placement?: null | components["schemas"]["Placement"];
+            state?: null | components["schemas"]["MeatState"];
+            /** @description Id of the cut that the meat is made into, of the same weight. */
+            cut?: null | string;
+            /**
+             * Format: int32
+             * @description Pieces that are cooked now, with double? Mend.TotalKg.
+             */
+            pieces?: null | number;
+            /**
+             * Format: double
+             * @description What they weigh, kg.
+             */
+            totalKg?: null | number;
+            /** @description Id of another pot of the kitchen. */
+            potId?: null | string;
+            /** @description Ids of companions that are left out. */
+            leaveOut?: string[];
+        };
         /** @description It goes to a place. */
         MoveBody: {
             to: null | components["schemas"]["StorePlace"];
@@ -3427,7 +3464,7 @@ export interface components {
          * @description What a cut is of, whatever the bird and the bone.
          * @enum {unknown}
          */
-        Part: "whole" | "spatchcocked" | "half" | "crown" | "breast" | "cutlet" | "tender" | "thigh" | "leg" | "drumstick" | "wing" | "diced" | "meatball" | "carcass";
+        Part: "whole" | "spatchcocked" | "half" | "crown" | "breast" | "cutlet" | "tender" | "thigh" | "leg" | "drumstick" | "wing" | "diced" | "meatball" | "carcass" | "neck" | "foot";
         /** @description Least, typical and greatest. */
         PieceRange: {
             /** Format: double */
@@ -3693,6 +3730,8 @@ export interface components {
         };
         /** @description A pot as it is entered: only the capacity is needed, the rest has defaults by capacity. */
         PotBody: {
+            /** @description Id of a pot of the household, which tells it from another of the same make; not needed for others. */
+            id?: null | string;
             /** @description What the household calls it; at most 60 characters. */
             name?: null | string;
             /**
@@ -4745,6 +4784,8 @@ export interface components {
             canBeSeenTo?: boolean;
             /** @description What the cook says when it is seen to; null for what no word mends. */
             confirmWith?: null | string;
+            /** @description What makes it go, the least trouble first; empty for what only a word mends, and for meat that nothing mends. */
+            mends?: components["schemas"]["Mend"][];
             /** @description True for a stop that only waits for a word. */
             isToConfirm?: boolean;
         };

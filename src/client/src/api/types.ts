@@ -6,6 +6,7 @@ export type Plan = Required<Schemas['Plan']>
 export type BandPoint = Schemas['BandPoint']
 export type HeatCurve = Schemas['HeatCurve']
 export type Warning = Schemas['Warning']
+export type Mend = Schemas['Mend']
 export type Promise = NonNullable<Schemas['Promise']>
 export type ReleaseKind = Schemas['ReleaseKind']
 export type LiquidBudget = Required<NonNullable<Schemas['LiquidOutcome']>>

@@ -87,7 +87,9 @@ public class SeveralMeatsTests
     [Fact]
     public void BothMeasured_AreDoneOnlyTogether()
     {
-        Assert.Equal(CookVerdict.Done, After(Both, Held, ("centre", 90), ("thighs/centre", 88)).Verdict);
+        (string, double)[] two = [("centre", 90), ("centre", 91), ("thighs/centre", 88)];
+        Assert.Equal(CookVerdict.MeasureMore, After(Both, Held, two[..2]).Verdict);
+        Assert.Equal(CookVerdict.Done, After(Both, Held, two).Verdict);
         var state = After(Both, 3, ("centre", 80), ("thighs/centre", 61));
         Assert.Equal(CookVerdict.Short, state.Verdict);
         Assert.Contains(state.Advice!.Why, w => w.StartsWith("Chicken thighs", StringComparison.Ordinal));

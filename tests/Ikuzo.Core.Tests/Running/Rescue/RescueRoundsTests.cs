@@ -40,7 +40,27 @@ public class RescueRoundsTests
     {
         var advice = RescuePlanner.Advise(Once);
         Assert.Equal(CheckVerdict.Short, advice.Verdict);
-        Assert.Equal(CheckVerdict.Done, RescuePlanner.Advise(Again(advice.Minutes!.Value, 84)).Verdict);
+        var once = Again(advice.Minutes!.Value, 84);
+        Assert.Equal(RescueMethod.ReadAgain, RescuePlanner.Advise(once).Method);
+        var twice = once with { Later = [once.Later[0] with { Readings = [Read(84), Read(85)] }] };
+        Assert.Equal(CheckVerdict.Done, RescuePlanner.Advise(twice).Verdict);
+    }
+
+    // One of several pieces says little of the thickest, unless it was sure before.
+    [Theory]
+    [InlineData(6, 1.1, 8, RescueMethod.ReadAgain)]
+    [InlineData(6, 1.1, 25, RescueMethod.None)]
+    [InlineData(1, 0.19, 8, RescueMethod.None)]
+    public void OneReading_OfSeveralPieces_WantsAnother(int pieces, double kg, double held, RescueMethod method)
+    {
+        var load = new MeatLoad
+        {
+            Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+            Pieces = pieces,
+            TotalKg = kg,
+        };
+        var opened = new RescueRequest(new() { Pot = PotDefaults.For(5.7), Load = load }, held, Release.Vent, [Read(82)], false);
+        Assert.Equal(method, RescuePlanner.Advise(opened).Method);
     }
 
     [Fact]

@@ -23,6 +23,8 @@ const cuts: Record<string, string[]> = {
   'chicken-diced': ['centre'],
   'chicken-meatball': ['centre'],
   'chicken-carcass': ['centre'],
+  'turkey-neck': ['centre'],
+  'chicken-foot': ['centre'],
   'poussin-whole': ['breast', 'thigh'],
   'turkey-crown': ['breast', 'shoulder'],
   'turkey-tenderloin': ['centre'],

@@ -85,6 +85,22 @@ const crown: CutDrawing = {
   bones: 'M62 160 C110 176 210 176 260 160',
   spots: { breast: { from: [110, 20], tip: [124, 116] }, shoulder: { from: [292, 60], tip: [244, 122] } },
 }
+const neck: CutDrawing = {
+  outline:
+    'M36 132 C34 104 70 90 110 96 C160 104 200 82 246 74 C272 70 288 82 286 98 C284 116 262 122 240 126 C200 134 164 150 118 160 C76 168 40 158 36 132 Z',
+  lines: 'M74 108 L80 154 M114 104 L120 152 M156 100 L164 142 M198 92 L206 130 M238 84 L244 118',
+  bones: 'M58 134 C120 132 190 110 270 94',
+  spots: { centre: { from: [60, 44], tip: [86, 116] } },
+  avoid: notOnBone,
+}
+const foot: CutDrawing = {
+  outline:
+    'M34 104 C70 92 120 98 168 100 C196 84 232 62 266 60 C280 62 278 76 262 82 C240 90 220 98 208 106 C236 108 268 110 288 122 C294 134 280 138 264 132 C240 128 220 126 206 126 C222 138 244 154 250 170 C246 182 232 178 222 166 C202 148 184 136 164 134 C120 134 70 134 34 124 Z',
+  lines: 'M178 104 C172 114 172 122 178 130',
+  bones: 'M44 114 L166 116',
+  spots: { centre: { from: [160, 34], tip: [178, 112] } },
+  avoid: notOnBone,
+}
 const cubes: CutDrawing = {
   outline:
     'M60 110 L120 96 L132 146 L72 160 Z M146 84 L204 92 L198 142 L140 134 Z M214 118 L266 110 L274 160 L222 168 Z',
@@ -114,6 +130,8 @@ export function drawingOf(cut: string): CutDrawing {
   if (/breast-bone-in/.test(cut)) return breastBone
   if (/diced/.test(cut)) return cubes
   if (/meatball/.test(cut)) return balls
+  if (/neck/.test(cut)) return neck
+  if (/foot/.test(cut)) return foot
   if (/carcass/.test(cut)) return { ...whole, spots: { centre: { from: [160, 20], tip: [172, 120] } } }
   return breast
 }

@@ -25,7 +25,7 @@ import WarningList from './WarningList.vue'
 
 const minuteMs = 60_000
 const actions = useDraft()
-const { draft, change } = actions
+const { draft, change, mend } = actions
 // What is below is no answer while a reading is in doubt or was refused, until the hand says what the load is.
 const noAnswer = ref('')
 let taken = ''
@@ -120,7 +120,7 @@ useShortcuts({
     <UrgentLine />
     <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
-    <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" />
+    <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" @mend="mend" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
     <p v-if="noAnswer && plan" class="not-yet">{{ noAnswer }}</p>
     <div v-if="plan && safety" class="bench" :class="{ stale, doubted: noAnswer }" :aria-busy="busy">
@@ -168,7 +168,7 @@ useShortcuts({
       </div>
     </div>
     <div v-if="plan" class="below" :class="{ stale }">
-      <WarningList :warnings="others" @confirm="confirm" />
+      <WarningList :warnings="others" @confirm="confirm" @mend="mend" />
       <ul class="why" aria-label="Why">
         <li v-for="reason in plan.why" :key="reason">{{ reason }}</li>
       </ul>

@@ -11,7 +11,7 @@ import CountStepper from './CountStepper.vue'
 import CutPicker from './CutPicker.vue'
 import PhraseMenu from './PhraseMenu.vue'
 import type { DraftActions } from '@/shared/draft/useDraft'
-import { aims, brownings, fridgeDays, placements, states, stateWords } from '@/shared/words/words'
+import { aims, aimsOf, brownings, fridgeDays, placements, states, stateWords } from '@/shared/words/words'
 
 const props = defineProps<{
   actions: DraftActions
@@ -166,7 +166,7 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
     >,
     <PhraseMenu v-slot="{ close }" name="How it should end" :label="aim.title">
       <ChoiceList
-        :items="aims"
+        :items="aimsOf(cut)"
         :is-chosen="(a) => a === aim"
         @choose="(actions.change({ aim: $event.value }), close())"
       /> </PhraseMenu

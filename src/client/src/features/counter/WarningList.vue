@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js'
 import { computed } from 'vue'
-import type { Warning } from '@/api/types'
+import type { Mend, Warning } from '@/api/types'
 
 const props = defineProps<{ warnings: readonly Warning[] }>()
-const emit = defineEmits<{ confirm: [string] }>()
+const emit = defineEmits<{ confirm: [string]; mend: [Mend] }>()
 const icons = { stop: mdiAlertOctagonOutline, caution: mdiAlertOutline, note: mdiInformationOutline }
 const words = { stop: 'Stop', caution: 'Look out', note: 'Good to know' }
 const hard = computed(() => props.warnings.filter((w) => w.level !== 'note'))
@@ -20,6 +20,9 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
       </p>
       <v-btn v-if="w.isToConfirm" class="done" variant="outlined" @click="emit('confirm', w.code)">{{
         w.confirmWith
+      }}</v-btn>
+      <v-btn v-for="m in w.mends" :key="m.text" class="done" variant="outlined" @click="emit('mend', m)">{{
+        m.text
       }}</v-btn>
     </li>
   </ul>

@@ -89,18 +89,20 @@ function change(part: Partial<DishDocument>) {
   if (gone) void props.save(props.kept.id, dish.value, version)
 }
 const usualPot = ''
-const potOfDish = computed(() => (dish.value.pot ? (dish.value.pot.name ?? 'a pot of its own') : usualPot))
-const potChoices = computed(() => {
-  const names = pots.value.map((p) => p.name)
-  return [
-    { value: usualPot, title: 'the usual pot' },
-    ...[...new Set([...(potOfDish.value ? [potOfDish.value] : []), ...names])].map((name) => ({
-      value: name,
-      title: name,
-    })),
-  ]
+const otherPot = 'another'
+const potOfDish = computed(() => {
+  const { pot } = dish.value
+  if (!pot) return usualPot
+  return pots.value.find((p) => (pot.id ? p.id === pot.id : p.name === pot.name))?.id ?? otherPot
 })
-const choosePot = (name: string) => change({ pot: pots.value.find((p) => p.name === name) ?? null })
+const potChoices = computed(() => {
+  const named = pots.value.map((p) => ({ value: p.id, title: p.name }))
+  const other = { value: otherPot, title: dish.value.pot?.name ?? 'a pot of its own' }
+  return [{ value: usualPot, title: 'the usual pot' }, ...(potOfDish.value === otherPot ? [other] : []), ...named]
+})
+const choosePot = (id: string) => {
+  if (id !== otherPot) change({ pot: pots.value.find((p) => p.id === id) ?? null })
+}
 const figures = [
   { label: 'Marinade, hours', key: 'marinadeHours', usual: 0, step: 0.5 },
   { label: 'Rest, minutes', key: 'restMinutes', usual: 5, step: 1 },

@@ -2,7 +2,7 @@
 import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
 import type { DishItemBody, UnitSystem } from '@/api/types'
-import { aims, placements } from '@/shared/words/words'
+import { aimsOf, placements } from '@/shared/words/words'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { limits } from '@/api/limits'
 import ChoiceField from '@/shared/fields/ChoiceField.vue'
@@ -115,8 +115,8 @@ const massLimit = computed(() =>
       <ChoiceField label="State" :model-value="lies" :options="states" @update:model-value="lie($event)" />
       <ChoiceField
         label="How it ends"
-        :model-value="item.aim ?? 'slice'"
-        :options="aims"
+        :model-value="item.aim ?? cut?.usualAim ?? 'slice'"
+        :options="aimsOf(cut)"
         @update:model-value="set({ aim: $event })"
       />
       <ChoiceField

@@ -1,6 +1,6 @@
 import { useLocalStorage } from '@vueuse/core'
 import { api, unwrap } from '@/api/client'
-import type { AdaptBody, AskView, Cut, LoadBody, Pot, Request } from '@/api/types'
+import type { AdaptBody, AskView, Cut, LoadBody, Mend, Pot, Request } from '@/api/types'
 import { saidMoment } from '@/shared/meal/useMeal'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 
@@ -75,6 +75,28 @@ export function useDraft() {
     }
   }
 
+  /** Does what makes a stop go. What is null stays as it is. */
+  function mend(way: Mend) {
+    const { request } = draft.value
+    const load = { ...request.load }
+    if (way.cut) Object.assign(load, { cut: way.cut, thicknessMm: null })
+    if (way.placement) load.placement = way.placement
+    if (way.state) Object.assign(load, { state: way.state, startCelsius: null, arrangement: 'single' })
+    if (way.pieces) Object.assign(load, { pieces: way.pieces, totalKg: way.totalKg, heaviestKg: null })
+    if (way.potId) usePot(way.potId)
+    const kept = way.byItself
+      ? null
+      : { minutes: way.minutes ?? request.minutes, release: way.release ?? request.release }
+    const companions = request.companions?.filter((c) => !way.leaveOut?.includes(c.id ?? ''))
+    change({
+      load,
+      companions,
+      liquidMl: way.liquidMl ?? (way.potId ? null : request.liquidMl),
+      minutes: kept?.minutes ?? null,
+      release: kept?.release ?? null,
+    })
+  }
+
   /** Takes over what was typed; what was not said starts afresh. */
   function take(heard: AskView) {
     draft.value = {
@@ -94,6 +116,7 @@ export function useDraft() {
           arrangement: heard.arrangement,
           placement: heard.placement,
           daysInFridge: heard.daysInFridge,
+          stoodMinutes: heard.stoodMinutes,
         },
         aim: heard.aim,
         pressure: heard.pressure,
@@ -113,7 +136,7 @@ export function useDraft() {
     draft.value = { request, potId: potId ?? draft.value.potId, storeId }
   }
 
-  return { draft, untried, change, changeLoad, chooseCut, choosePieces, usePot, take, open }
+  return { draft, untried, change, changeLoad, chooseCut, choosePieces, usePot, mend, take, open }
 }
 
 export type DraftActions = ReturnType<typeof useDraft>

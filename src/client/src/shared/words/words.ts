@@ -24,7 +24,12 @@ export const aims = [
   { value: 'slice', title: 'to slice', hint: 'holds together, carves' },
   { value: 'pull', title: 'to pull apart', hint: 'shreds with two forks' },
   { value: 'fall-apart', title: 'to fall from the bone', hint: 'spoon-tender' },
+  { value: 'stock', title: 'for stock', hint: 'bones and skin, in water that covers them' },
 ] as const
+
+/** How a cut can end; all of them for one that is not known yet, or kept from before cuts said so. */
+export const aimsOf = (cut: { aims?: readonly string[] } | undefined) =>
+  aims.filter((aim) => cut?.aims?.includes(aim.value) ?? true)
 
 export const states = [
   { value: 'chilled', title: 'from the fridge', arrangement: 'single' },
