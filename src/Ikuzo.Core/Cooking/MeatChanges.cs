@@ -8,6 +8,10 @@ namespace Ikuzo.Core.Cooking;
 /// <summary>
 /// What heat has done to one spot of sixteen particles: water lost, collagen converted, germs killed. See <see cref="Kinetics"/>.
 /// </summary>
+/// <remarks>
+/// Shells are taken two and two at their mean temperature: what is shown of them is the mean over the meat, in whole per cent, and half of
+/// the exponentials are enough for that.
+/// </remarks>
 /// <param name="shells">Shells of the batch that it belongs to.</param>
 internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
 {
@@ -54,15 +58,15 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
         Lane given = Lane.Zero,
             warm = Lane.Zero,
             mass = Lane.Zero;
-        for (var i = batch.FirstMeatShell; i < from.Length; i++)
+        for (var i = batch.FirstMeatShell; i < from.Length; i += Together)
         {
-            var t = from[i].Celsius;
+            var (shares, t) = Pair(from, i);
             var goes = Vector512.Max(Lane.Zero, EquilibriumLoss(t) * lossFactor - _loss[i]) * share;
             _loss[i] += goes;
             _collagen[i] += CollagenRate(t) * collagenFactor * seconds;
-            mass += from[i].MassShare;
-            given += goes * from[i].MassShare;
-            warm += goes * from[i].MassShare * t;
+            mass += shares;
+            given += goes * shares;
+            warm += goes * shares * t;
         }
 
         GivenPercent = given / mass;
@@ -84,13 +88,29 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
     {
         var sum = Lane.Zero;
         var mass = Lane.Zero;
-        for (var i = batch.FirstMeatShell; i < batch.Shells.Length; i++)
+        for (var i = batch.FirstMeatShell; i < batch.Shells.Length; i += Together)
         {
-            sum += of(i) * batch.Shells[i].MassShare;
-            mass += batch.Shells[i].MassShare;
+            var shares = Pair(batch.Shells, i).MassShare;
+            sum += of(i) * shares;
+            mass += shares;
         }
 
         return sum / mass;
+    }
+
+    private const int Together = 2;
+
+    // A shell and its outer neighbour; the last one alone where there is none.
+    private static (Lane MassShare, Lane Celsius) Pair(ReadOnlySpan<Shell> shells, int inner)
+    {
+        ref readonly var one = ref shells[inner];
+        if (inner + 1 == shells.Length)
+        {
+            return (one.MassShare, one.Celsius);
+        }
+
+        ref readonly var other = ref shells[inner + 1];
+        return (one.MassShare + other.MassShare, (one.Celsius + other.Celsius) * 0.5f);
     }
 
     public Lane TendernessAtCore(ConductionBatch batch) => Lane.One - Lanes.Exp(-_collagen[batch.FirstMeatShell]);

@@ -36,6 +36,19 @@ public sealed class ParticleSource
     /// </summary>
     public static ParticleSource Scout { get; } = new(Lanes.Width, (q, i) => i < FirstCautious ? 0 : Cautious(q));
 
+    /// <summary>
+    /// One block of which the first lane is nominal, the second cautious, and each further one as cautious where one thing more is known.
+    /// </summary>
+    /// <param name="known">What a cautious draw of a quantity becomes in each further lane; at most fourteen.</param>
+    internal static ParticleSource Knowing(IReadOnlyList<Func<Uncertain, double, double>> known) =>
+        new(
+            Lanes.Width,
+            (q, i) =>
+                i == 0 ? 0
+                : i > 1 && i - 2 < known.Count ? known[i - 2](q, Cautious(q))
+                : Cautious(q)
+        );
+
     /// <summary>Some particles of the ensemble of a plan, as many as there are lanes.</summary>
     /// <param name="particles">Their numbers.</param>
     public static ParticleSource Some(int[] particles) => new(Lanes.Width, (q, i) => ParticleDraws.Of(q)[particles[i]]);

@@ -11,8 +11,8 @@ namespace Ikuzo.Core.Planning;
 /// </remarks>
 public static class Planner
 {
-    private static readonly double[] SharesUpTo = [0, 0.35, 0.7, 0.9],
-        SharesBeyond = [0.15, 0.5, 1];
+    private static readonly double[] SharesUpTo = [0, 0.4, 0.7, 0.9],
+        SharesBeyond = [0.2, 1];
     private const double LeastBandMinutes = 10,
         BandBeyond = 0.7,
         MostBandBeyondMinutes = 20,
@@ -171,7 +171,7 @@ public static class Planner
         {
             Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
             WaysAlike = ReleaseChoice.Alike(scouted, best),
-            WorthKnowing = WorthKnowing.Of(request, session.Nodes, band, own.HoldMinutes),
+            WorthKnowing = WorthKnowing.Of(request, model, best.Release, band),
             UnlearnedMinutes = unlearned?.Of(request.Promise),
         };
     }

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Planning;
 
@@ -9,6 +10,10 @@ namespace Ikuzo.Core.Planning;
 internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measured)
 {
     private const int MostCorrections = 6;
+
+    // What was interpolated is off by less. Tuning numbers.
+    private const double NearKelvin = 0.5,
+        NearIndex = 0.004;
 
     /// <summary>Minutes of a promise.</summary>
     public double? Of(Promise promise) => promise == Promise.Sure ? Sure : Measured;
@@ -37,8 +42,18 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
         var aim = request.LeastTenderness;
         var safe = band.SafeMinimum;
         var wanted = band.Least(aim) ?? safe;
-        var sure = Confirm(wanted, (wanted ?? 0) + MostCorrections, withThermometer: false, e => e.Outcome.IsSafe);
-        safe = safe is not null && sure > wanted ? Math.Max(safe.Value, sure.Value) : safe;
+        var sure = Confirm(
+            wanted,
+            (wanted ?? 0) + MostCorrections,
+            withThermometer: false,
+            e =>
+            {
+                var minutes = e.Outcome.Branch.HoldMinutes;
+                safe = e.Outcome.IsSafe ? Math.Min(safe!.Value, minutes) : Math.Max(safe!.Value, minutes + 1);
+                return e.Outcome.IsSafe && IsTender(e);
+            },
+            p => p.ColdestP01 >= SafetyRule.CoreCelsius - NearKelvin && p.Tenderness >= aim - NearIndex
+        );
         if (sure is not { } most)
         {
             return new(null, null, null);
@@ -53,20 +68,42 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
             band.LeastMeasured(aim, request.MostReturns, most),
             most - 1,
             withThermometer: true,
-            e => new Readiness(e.Measured!).Keeps(request.MostReturns)
+            e => new Readiness(e.Measured!).Keeps(request.MostReturns) && IsTender(e),
+            p => false
         );
         return new(safe, sure, Math.Min(most, measured ?? most));
 
-        // Interpolation between nodes can promise a shade too much; the full computation has the last word.
-        double? Confirm(double? from, double last, bool withThermometer, Func<TriedEnding, bool> isKept)
+        bool IsTender(TriedEnding ending) => PlanReport.Median(ending.Outcome.Tenderness) >= aim;
+
+        // Interpolation between nodes can promise a shade too much or too little; the full computation has the last word both ways, or the
+        // minutes would go forth and back with where the nodes happen to lie.
+        double? Confirm(double? from, double last, bool withThermometer, Func<TriedEnding, bool> isKept, Func<BandPoint, bool> isNear)
         {
-            var minutes = from;
-            while (minutes <= last && !isKept(session.Try([new Branch(minutes.Value, release)], withThermometer, cancellation)[0]))
+            if (from is not { } minutes || minutes > last)
             {
-                minutes++;
+                return null;
             }
 
-            return minutes <= last ? minutes : null;
+            bool Keeps(double m) => isKept(session.Try([new Branch(m, release)], withThermometer, cancellation)[0]);
+            if (Keeps(minutes))
+            {
+                while (minutes > 0 && isNear(band.At(minutes - 1)) && Keeps(minutes - 1))
+                {
+                    minutes--;
+                }
+
+                return minutes;
+            }
+
+            while (++minutes <= last)
+            {
+                if (Keeps(minutes))
+                {
+                    return minutes;
+                }
+            }
+
+            return null;
         }
     }
 }

@@ -40,6 +40,20 @@ internal static class Scout
 
     private const int Releases = Lanes.Width / 2;
 
+    /// <summary>Minutes that are looked at, the first 0.</summary>
+    internal static double[] Minutes { get; } =
+    [
+        .. Enumerable.Range(0, 10).Select(i => 3.0 * i),
+        .. Enumerable.Range(0, 6).Select(i => 30 + 5.0 * i),
+        60,
+        70,
+        80,
+        90,
+        100,
+        110,
+        MostMinutes,
+    ];
+
     /// <summary>Scouts up to four releases; null when the pot does not come to pressure.</summary>
     /// <param name="model">The cook.</param>
     /// <param name="releases">One to four releases.</param>
@@ -78,14 +92,7 @@ internal static class Scout
         Lane rest = Lanes.Each(i => releases[Math.Min(i % Releases, releases.Count - 1)].MostRestSeconds);
         Lane tau = Lanes.Each(i => releases[Math.Min(i % Releases, releases.Count - 1)].TauSeconds);
         var tracks = releases.Select((r, i) => new Track(r, i, leastTenderness)).ToArray();
-        for (
-            var minutes = 0.0;
-            minutes <= MostMinutes && tracks.Any(t => !t.Done);
-            minutes +=
-                    minutes < 30 ? 3
-                    : minutes < 60 ? 5
-                    : 10
-        )
+        foreach (var minutes in Minutes.TakeWhile(_ => tracks.Any(t => !t.Done)))
         {
             block.Hold(minutes * 60);
             block.Keep(0);

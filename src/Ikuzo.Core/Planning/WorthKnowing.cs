@@ -15,35 +15,102 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
 
     /// <summary>What each thing that the cook can find out would save, the most first.</summary>
     /// <remarks>
-    /// Fixed to first order: what a quantity explains of the coldest spot is taken out of each particle (the slope of the least squares on
-    /// its draws, times the share of its spread that would go), and the minutes are read again at the share of cooks that the
-    /// plan has there. Drawn particles are common to both, so that only what is known changes.
+    /// Computed by fixing it: beside the cautious cook of the scout stands for each thing one that is as cautious about all else, and both
+    /// are followed to the minutes at which they keep the promise on show.
     /// </remarks>
     /// <param name="request">The question.</param>
-    /// <param name="nodes">The ensemble at rising minutes with the release of the plan.</param>
+    /// <param name="model">Its cook.</param>
+    /// <param name="release">Release of the plan.</param>
     /// <param name="band">What every minute gives.</param>
-    /// <param name="minutes">Minutes of the plan.</param>
-    internal static IReadOnlyList<WorthKnowing> Of(PlanRequest request, IReadOnlyList<BranchOutcome> nodes, MinuteBand band, double minutes)
+    internal static IReadOnlyList<WorthKnowing> Of(PlanRequest request, CookModel model, Release release, MinuteBand band)
     {
-        var at = nodes.Select(n => n.Branch.HoldMinutes).ToArray();
+        Known[] knowable = [.. Knowable(request)];
+        var looked = Follow(request, model, release, ParticleSource.Knowing([.. knowable.Select(k => k.Draw)]));
+        if (looked.Count < 2)
+        {
+            return [];
+        }
+
+        var tender = band.Points.FirstOrDefault(p => p.Tenderness >= request.LeastTenderness)?.Minutes ?? 0;
         var loss = new MonotoneCurve([.. band.Points.Select(p => p.Minutes)], [.. band.Points.Select(p => p.WaterLossP50)]);
-        var aim = request.LeastTenderness;
-        var tender = band.Points.FirstOrDefault(p => p.Tenderness >= aim)?.Minutes ?? 0;
-        var share = 1 - band.At(minutes).ChanceSafe;
-        share = Math.Clamp(share, SafetyRule.ShareBelow, 0.5);
-        var now = Reached(at, [.. nodes.Select(n => n.Coldest)], share);
+        double[] at = [.. looked.Select(l => l.Minutes)];
+        double Needs(int lane) => Math.Max(tender, Reached(at, [.. looked.Select(l => l.Short(lane))]));
+        var now = Needs(Unknown);
         return
         [
-            .. Knowable(request)
-                .Select(known =>
-                {
-                    var saved = now - Math.Max(tender, Reached(at, [.. nodes.Select(n => Without(n.Coldest, known.Shares))], share));
-                    var juice = loss.At(now) - loss.At(now - saved);
-                    return new WorthKnowing(known.What, Math.Round(saved, 1), Math.Round(juice, 1), Words(known.Act, saved, juice));
-                })
+            .. knowable
+                .Select(
+                    (known, i) =>
+                    {
+                        var saved = now - Needs(Unknown + 1 + i);
+                        var juice = loss.At(now) - loss.At(now - saved);
+                        return new WorthKnowing(known.What, Math.Round(saved, 1), Math.Round(juice, 1), Words(known.Act, saved, juice));
+                    }
+                )
                 .Where(w => w.MinutesSaved >= Noticed)
                 .OrderByDescending(w => w.MinutesSaved),
         ];
+    }
+
+    private const int Nominal = 0,
+        Unknown = 1; // lanes: what is likely, and the cautious cook of whom nothing more is known
+
+    // The cooks at rising minutes, until the one of whom nothing more is known keeps the promise.
+    private static List<Look> Follow(PlanRequest request, CookModel model, Release release, ParticleSource source)
+    {
+        List<Look> looked = [];
+        Ensemble.ForEachBlock(source, (block, _) => Follow(block), CancellationToken.None);
+        return looked;
+
+        void Follow(CookBlock block)
+        {
+            block.Load(model, source, 0);
+            if (!block.ComeUp())
+            {
+                return;
+            }
+
+            foreach (var minutes in Scout.Minutes)
+            {
+                block.Hold(minutes * 60);
+                block.Keep(0);
+                block.Let(release);
+                looked.Add(Look.At(block, minutes, request));
+                block.GoBack(0);
+                if (looked.Count > 1 && looked[^1].Short(Unknown) >= 0)
+                {
+                    return;
+                }
+            }
+        }
+    }
+
+    // How far some minutes are from the promise, K: at opening; for a thermometer at the first reading, and after standing covered.
+    private sealed record Look(double Minutes, (Lane Celsius, double Caution)[] Kept)
+    {
+        public static Look At(CookBlock block, double minutes, PlanRequest request)
+        {
+            if (!request.IsForThermometer)
+            {
+                return new(minutes, [(block.ColdestCelsius(), 1)]);
+            }
+
+            Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
+            block.Centres(peaks);
+            block.Open(CoveredRest.ReadMinutes * 60, peaks);
+            var first = MeasuredOutcome.Lowest(peaks, block.Spots);
+            block.Cover(CoveredRest.MostMinutes * 60, peaks);
+            return new(
+                minutes,
+                [
+                    (first, Scout.Caution(request.MostReturns)),
+                    (MeasuredOutcome.Lowest(peaks, block.Spots), Scout.Caution(1 - Readiness.LeastAfterRest)),
+                ]
+            );
+        }
+
+        public double Short(int lane) =>
+            Kept.Min(k => k.Celsius[Nominal] + k.Caution * (k.Celsius[lane] - k.Celsius[Nominal])) - SafetyRule.CoreCelsius;
     }
 
     private static IEnumerable<Known> Knowable(PlanRequest request)
@@ -55,13 +122,18 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
         {
             var weight = load.Pieces > 1 && load.HeaviestKg is null ? spread.Weight : 0;
             var all = Math.Sqrt(spread.OfOne * spread.OfOne + weight * weight);
-            var gone = 1 - Spreads.Ruler.Value / all;
-            if (gone > 0)
+            if (all > Spreads.Ruler.Value)
             {
                 yield return new(
                     "thickness",
                     load.Pieces > 1 ? "Lay a ruler on the thickest piece" : "Lay a ruler on the thickest",
-                    [(Uncertain.OwnThickness, gone), (Uncertain.LoadThickness, gone), (Uncertain.PieceThickness, gone)]
+                    (q, draw) =>
+                        q switch
+                        {
+                            Uncertain.OwnThickness => MostlySize * Spreads.Ruler.Value / spread.Ours,
+                            Uncertain.LoadThickness or Uncertain.PieceThickness => 0,
+                            _ => draw,
+                        }
                 );
             }
         }
@@ -71,7 +143,7 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
             yield return new(
                 "heaviest",
                 "Weigh the heaviest piece",
-                [(Uncertain.PieceThickness, 1 - spread.Piece / double.Hypot(spread.Piece, spread.Weight))]
+                Left(Uncertain.PieceThickness, spread.Piece / double.Hypot(spread.Piece, spread.Weight))
             );
         }
 
@@ -81,16 +153,24 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
             yield return new(
                 "start",
                 frozen ? "Read the thermometer of the freezer" : "Measure the raw middle",
-                [(Uncertain.StartTemperature, Math.Max(0, 1 - ThermometerKelvin / Spreads.StartKelvin(frozen).Value))]
+                Left(Uncertain.StartTemperature, Math.Min(1, ThermometerKelvin / Spreads.StartKelvin(frozen).Value))
             );
         }
 
         yield return new(
             "power",
             "Time your pot to the boil once",
-            [(Uncertain.HeaterPower, 1 - BoilingTimed / Spreads.Of(Uncertain.HeaterPower).Value)]
+            Left(Uncertain.HeaterPower, BoilingTimed / Spreads.Of(Uncertain.HeaterPower).Value)
         );
     }
+
+    // How far out a cautious cook is in thickness where it is nearly all that is not known, standard deviations: as the scout's, whose three
+    // parts of it come to that.
+    private const double MostlySize = 2.04;
+
+    // The share of the spread of one quantity that is left.
+    private static Func<Uncertain, double, double> Left(Uncertain quantity, double share) =>
+        (q, draw) => q == quantity ? draw * share : draw;
 
     private static string Words(string act, double minutes, double juice)
     {
@@ -99,13 +179,13 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
         return juice < NoticedPercent ? $"{saved}." : $"{saved}, {Wording.Percent(juice)} less juice lost.";
     }
 
-    // The minutes at which a low quantile of the coldest spot is at the temperature of the rule.
-    private static double Reached(double[] minutes, IReadOnlyList<float[]> coldest, double share)
+    // The minutes from which nothing is missing.
+    private static double Reached(double[] minutes, double[] over)
     {
         const double Step = 0.1;
-        var curve = new MonotoneCurve(minutes, [.. coldest.Select(c => Quantiles.Of(Quantiles.Sorted(c), share))]);
+        var curve = new MonotoneCurve(minutes, over);
         var at = minutes[0];
-        while (at < minutes[^1] && !SafetyRule.IsReached(curve.At(at)))
+        while (at < minutes[^1] && curve.At(at) < 0)
         {
             at += Step;
         }
@@ -113,28 +193,5 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
         return at;
     }
 
-    private static float[] Without(float[] coldest, (Uncertain Quantity, double Gone)[] shares)
-    {
-        var without = coldest.ToArray();
-        foreach (var (quantity, gone) in shares)
-        {
-            var draws = ParticleDraws.Of(quantity);
-            double product = 0,
-                square = 0;
-            for (var p = 0; p < draws.Length; p++)
-            {
-                product += draws[p] * coldest[p];
-                square += draws[p] * draws[p];
-            }
-
-            for (var p = 0; p < draws.Length; p++)
-            {
-                without[p] -= (float)(gone * product / square * draws[p]);
-            }
-        }
-
-        return without;
-    }
-
-    private sealed record Known(string What, string Act, (Uncertain Quantity, double Gone)[] Shares);
+    private sealed record Known(string What, string Act, Func<Uncertain, double, double> Draw);
 }

@@ -200,4 +200,40 @@ public class PromisedMinutesTests
         Assert.Equal((plan.Minutes - ruler.Minutes)!.Value, worth.MinutesSaved, 2.5);
         Assert.DoesNotContain(ruler.WorthKnowing, w => w.What == "thickness");
     }
+
+    // What a measurement is said to save is what it saves when it finds what was most likely: within two minutes, and a third of what is long.
+    [Theory]
+    [InlineData("chicken-whole", 1)]
+    [InlineData("chicken-breast-boneless", 6)]
+    [InlineData("chicken-thigh-bone-in", 6)]
+    [InlineData("chicken-leg-quarter", 4)]
+    [InlineData("turkey-crown", 1)]
+    [InlineData("turkey-breast-boneless", 1)]
+    [InlineData("duck-breast-boneless", 4)]
+    public void WorthOfARuler_IsWhatItSaves_ForThePromiseOnShow(string id, int pieces)
+    {
+        var cut = CutCatalogue.Find(id)!;
+        foreach (var promise in new[] { Promise.Sure, Promise.Measured })
+        foreach (var state in new[] { MeatState.Chilled, MeatState.Frozen })
+        {
+            var request = new PlanRequest
+            {
+                Pot = PotDefaults.For(8),
+                Load = new MeatLoad
+                {
+                    Cut = cut,
+                    Pieces = pieces,
+                    TotalKg = cut.TypicalKg.Value * pieces,
+                    State = state,
+                },
+                Promise = promise,
+            };
+            var plan = Planner.Compute(request);
+            var likely = Math.Exp(new ThickestPiece(cut.Spread.Piece, cut.Spread.Weight, pieces).Of(0));
+            var measured = request with { Load = request.Load with { ThicknessMm = request.Load.ThicknessMetres * 1000 * likely } };
+            var saves = Math.Max(0, plan.Minutes!.Value - Planner.Compute(measured with { Release = plan.Release }).Minutes!.Value);
+            var said = plan.WorthKnowing.FirstOrDefault(w => w.What == "thickness")?.MinutesSaved ?? 0;
+            Assert.InRange(said, saves - Math.Max(2, saves / 3), saves + Math.Max(2, saves / 3));
+        }
+    }
 }
