@@ -197,7 +197,8 @@ public class CookEndpointsTests(IkuzoServer server) : CookTests(server), IClassF
     {
         var id = await StartAsync();
         await OpenAsync(id, 15);
-        var (status, said) = await ReadAsync(id, 97);
+        await ReadAsync(id, 97);
+        var (status, said) = await ReadAsync(id, 98);
         Assert.Equal((200, "done", "none"), (status, (string)said!["verdict"]!, (string)said["method"]!));
         var (_, cook) = await DoAsync(id, "finished");
         Assert.Equal(("done", "done"), ((string)cook!["phase"]!, (string)cook["verdict"]!));

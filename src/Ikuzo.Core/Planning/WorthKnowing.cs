@@ -164,8 +164,8 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
         );
     }
 
-    // How far out a cautious cook is in thickness where it is nearly all that is not known, standard deviations: as the scout's, whose three
-    // parts of it come to that.
+    // How far out a cautious cook is in thickness where it is nearly all that is not known, standard deviations: what the three parts of
+    // the scout's come to.
     private const double MostlySize = 2.04;
 
     // The share of the spread of one quantity that is left.
