@@ -21,7 +21,8 @@ public static class Together
     /// <param name="cancellation">Stops the computation.</param>
     public static Plan Compute(PlanRequest request, CancellationToken cancellation = default)
     {
-        if (AsDish(request) is not { } dish)
+        // What is boiled out with bones is there for its taste, and thrown away with them.
+        if (request.IsForStock || AsDish(request) is not { } dish)
         {
             return Planner.Compute(request, cancellation);
         }

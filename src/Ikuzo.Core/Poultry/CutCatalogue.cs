@@ -295,7 +295,6 @@ public static class CutCatalogue
             window: Bones,
             usualAim: Aim.Stock,
             spots: One("the meatiest part of the back", (22, 90, 140)),
-            outerMm: (90, 120, 160),
             heap: BrokenUp,
             usual: true
         ),
@@ -542,7 +541,6 @@ public static class CutCatalogue
             window: Bones,
             usualAim: Aim.Stock,
             spots: One("the meatiest part of the back", (28, 120, 200)),
-            outerMm: (130, 170, 230),
             heap: BrokenUp,
             usual: true
         ),
@@ -661,7 +659,6 @@ public static class CutCatalogue
             window: Bones,
             usualAim: Aim.Stock,
             spots: One("the meatiest part of the back", (24, 95, 150)),
-            outerMm: (90, 130, 190),
             heap: BrokenUp,
             usual: true
         ),

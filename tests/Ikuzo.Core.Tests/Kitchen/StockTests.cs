@@ -1,4 +1,6 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
@@ -90,6 +92,20 @@ public class StockTests
         Assert.Equal(500, little.Liquid);
         Assert.Contains(Planner.Compute(little).Warnings, w => w.Code == "not-covered");
         Assert.DoesNotContain(Planner.Compute(little with { LiquidMl = 2000 }).Warnings, w => w.Code == "not-covered");
+    }
+
+    // Carrots and onions are boiled out with the bones, not cooked on their own beside them.
+    [Fact]
+    public void WhatGoesInForItsTaste_StaysIn()
+    {
+        var request = Pot("chicken-carcass", 2, 1.2, 5.7) with
+        {
+            Confirmed = [],
+            Companions = [new CompanionLoad(CompanionCatalogue.Find("carrots-chunks")!, 200)],
+        };
+        var plan = Together.Compute(request);
+        Assert.InRange(plan.Minutes!.Value, 45, 120);
+        Assert.DoesNotContain(plan.Warnings, w => w.Code == "in-turns" || w.Level == WarningLevel.Stop);
     }
 
     [Fact]

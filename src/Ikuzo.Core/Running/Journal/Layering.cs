@@ -43,6 +43,7 @@ public static class Layering
         {
             (Placement.Rack, Poultry.Part.Whole or Poultry.Part.Crown or Poultry.Part.Half) => "breast up, on the rack",
             (Placement.Rack, _) => "on the rack",
+            (Placement.InLiquid, Poultry.Part.Carcass) => "broken up, into the liquid",
             (Placement.InLiquid, _) => "into the liquid",
             _ => "on top of it",
         };

@@ -46,6 +46,7 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
 }
 .warning {
   display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   align-items: center;
   padding: 10px 14px;
@@ -54,7 +55,7 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
 }
 .warning p {
   margin: 0;
-  flex: 1;
+  flex: 1 1 14rem;
 }
 .warning.stop {
   border-color: rgb(var(--v-theme-secondary));
