@@ -8,6 +8,8 @@ export const statics = [
   ['Cooking/ProbeError.cs', 'ShareTooHot'],
   ['Cooking/ProbeError.cs', 'LikelyTooHotKelvin'],
   ['Cooking/ProbeError.cs', 'MostTooColdKelvin'],
+  ['Running/Rescue/RescuePlanner.cs', 'LeftOut'],
+  ['Running/Rescue/RescuePlanner.cs', 'Enough'],
 ]
 
 export const breaks = [
@@ -549,8 +551,8 @@ export const breaks = [
   b(
     'navy beans need no boil',
     'Planning/BesideWarnings.cs',
-    'BoilThroughCode,\n            WarningLevel.«Stop»',
-    'Note',
+    'BoilThroughCode,\n            «WarningLevel.Stop»',
+    'WarningLevel.Note',
   ),
   b('what was fixed goes in turns', 'Dishes/Together.cs', 'var apart = «tried» ? []', 'false'),
   b(
@@ -567,7 +569,12 @@ export const breaks = [
     '20',
   ),
   b('165 is a reading', 'Book/Teaching.cs', 'return «SaidForDone(reading.Celsius)»', 'false'),
-  b('what was given up teaches', 'Book/Teaching.cs', 'Release: not null, «IsGivenUp: false»', 'Returns: >= 0'),
+  b(
+    'what was given up teaches',
+    'Book/Happened.cs',
+    'IsGivenUp = «First(CookEventKind.Abandoned) is not null»',
+    'false',
+  ),
   b('a cook that was short is repeated', 'Book/Repeating.cs', '«SafetyRule.IsReached(lowest.Value)»', 'true'),
   b(
     'hotter readings are not asked of',
@@ -590,7 +597,7 @@ export const breaks = [
   b(
     'a reading beside the middle of several is enough',
     'Running/Rescue/RescuePlanner.cs',
-    'return «request.Plan.Load.Pieces == 1» && newest',
+    '«request.Plan.Load.Pieces == 1» && newest',
     'request.Plan.Load.Pieces > 0',
   ),
   b('rice is vented at once', 'Planning/ReleaseChoice.cs', ': «spurts» ? PotContents.Starchy', 'false'),

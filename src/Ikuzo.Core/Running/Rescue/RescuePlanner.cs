@@ -86,11 +86,10 @@ public static class RescuePlanner
     }
 
     // What reads so much is enough even beside the middle of a single piece, where as much was to be expected.
-    private static double IsEnoughFrom(RescueRequest request, IReadOnlyList<Compared> newest, Belief before)
-    {
-        const double Enough = SafetyRule.CoreCelsius + ProbeError.LikelyTooHotKelvin;
-        return request.Plan.Load.Pieces == 1 && newest.All(r => before.Quantile(r.At.Thickest, 0.5) >= Enough) ? Enough : HottestCelsius;
-    }
+    private static double IsEnoughFrom(RescueRequest request, IReadOnlyList<Compared> newest, Belief before) =>
+        request.Plan.Load.Pieces == 1 && newest.All(r => before.Quantile(r.At.Thickest, 0.5) >= Enough) ? Enough : HottestCelsius;
+
+    private const double Enough = SafetyRule.CoreCelsius + ProbeError.LikelyTooHotKelvin;
 
     private const double HottestCelsius = 100; // nothing reads more in an open pot
 
