@@ -597,7 +597,7 @@ export const breaks = [
   b(
     'a reading beside the middle of several is enough',
     'Running/Rescue/RescuePlanner.cs',
-    '«request.Plan.Load.Pieces == 1» && newest',
+    '«request is { Plan.Load.Pieces: 1, Later.Count: 0, CoveredMinutes: 0 }» && newest',
     'request.Plan.Load.Pieces > 0',
   ),
   b('rice is vented at once', 'Planning/ReleaseChoice.cs', ': «spurts» ? PotContents.Starchy', 'false'),
@@ -612,7 +612,6 @@ export const breaks = [
   b('stock is vented', 'Planning/ReleaseChoice.cs', '«isStock» ? PotContents.Stock', 'false'),
   b('a button may lead nowhere', 'Planning/Mends.cs', '!then.Any(w => «w.Code == warning.Code» &&', 'false'),
   b('a button sets too few', 'Planning/Mends.cs', '{ Minutes = «enough» }', '1'),
-  b('what is near is not looked at', 'Planning/PromisedMinutes.cs', 'while («minutes > 0» && isNear', 'minutes > 999'),
   b(
     'the last minute is not confirmed',
     'Planning/PromisedMinutes.cs',

@@ -54,6 +54,12 @@ public class StockTests
         }
     }
 
+    [Theory]
+    [InlineData(500)]
+    [InlineData(2500)]
+    public void Stock_IsNeverVented(double ml) =>
+        Assert.Equal([Release.Natural], ReleaseChoice.Open(Pot("chicken-carcass", 1, 0.5, 5.7) with { LiquidMl = ml }));
+
     // What bones give is the water's: wings from which the meat falls in fifteen minutes have not given theirs.
     [Fact]
     public void Stock_OfWings_IsThinWhenTheirMeatFallsFromTheBone()

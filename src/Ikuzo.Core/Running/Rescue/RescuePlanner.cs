@@ -85,9 +85,12 @@ public static class RescuePlanner
             : Judge(asked, pot, beliefs, cancellation);
     }
 
-    // What reads so much is enough even beside the middle of a single piece, where as much was to be expected.
+    // What reads so much at once is enough even beside the middle of a single piece, where as much was to be expected.
     private static double IsEnoughFrom(RescueRequest request, IReadOnlyList<Compared> newest, Belief before) =>
-        request.Plan.Load.Pieces == 1 && newest.All(r => before.Quantile(r.At.Thickest, 0.5) >= Enough) ? Enough : HottestCelsius;
+        request is { Plan.Load.Pieces: 1, Later.Count: 0, CoveredMinutes: 0 }
+        && newest.All(r => before.Quantile(r.At.Thickest, 0.5) >= Enough)
+            ? Enough
+            : HottestCelsius;
 
     private const double Enough = SafetyRule.CoreCelsius + ProbeError.LikelyTooHotKelvin;
 

@@ -9,7 +9,7 @@ namespace Ikuzo.Core.Tests.Running.Rescue;
 /// <summary>A hotter reading never gets the harder answer, from the degree before the rule on.</summary>
 public class MonotoneCheckTests
 {
-    public static TheoryData<string> Cuts => [.. CutCatalogue.All.Select(c => c.Id)];
+    public static TheoryData<string> Cuts => [.. Often.Some(CutCatalogue.All.Select(c => c.Id))];
 
     [Theory]
     [MemberData(nameof(Cuts))]

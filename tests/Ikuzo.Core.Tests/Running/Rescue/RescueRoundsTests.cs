@@ -42,13 +42,32 @@ public class RescueRoundsTests
         Assert.Equal(CheckVerdict.Short, advice.Verdict);
         var once = Again(advice.Minutes!.Value, 84);
         Assert.Equal(RescueMethod.ReadAgain, RescuePlanner.Advise(once).Method);
-        var twice = once with { Later = [once.Later[0] with { Readings = [Read(84), Read(85)] }] };
-        Assert.Equal(CheckVerdict.Done, RescuePlanner.Advise(twice).Verdict);
+        var twice = once with { Later = [once.Later[0] with { Readings = [Read(90), Read(91)] }] };
+        var done = RescuePlanner.Advise(twice);
+        Assert.Equal((CheckVerdict.Done, 2), (done.Verdict, done.RestMinutes)); // what was short before stands two minutes
+    }
+
+    [Theory]
+    [InlineData(0, 0)]
+    [InlineData(4, 2)]
+    public void WhatStoodBefore_StandsTwoMinutesMore(double covered, double rest)
+    {
+        var load = new MeatLoad
+        {
+            Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+            Pieces = 1,
+            TotalKg = 0.19,
+        };
+        ProbeReading[] read = [new("centre", covered > 0 ? 72 : 92, 1), new("centre", 94, 7) { CoveredMinutes = covered }];
+        var opened = new RescueRequest(new() { Pot = PotDefaults.For(5.7), Load = load }, 14, Release.Vent, read, false);
+        var advice = RescuePlanner.Advise(opened);
+        Assert.Equal((CheckVerdict.Done, rest), (advice.Verdict, advice.RestMinutes));
     }
 
     // One of several pieces says little of the thickest, unless it was sure before.
     [Theory]
     [InlineData(6, 1.1, 8, 82, RescueMethod.ReadAgain)]
+    [InlineData(6, 1.1, 12, 81, RescueMethod.ReadAgain)] // as much was to be expected, of the thickest
     [InlineData(6, 1.1, 25, 101, RescueMethod.None)]
     [InlineData(1, 0.19, 8, 82, RescueMethod.None)]
     public void OneReading_OfSeveralPieces_WantsAnother(int pieces, double kg, double held, double celsius, RescueMethod method)
