@@ -83,6 +83,8 @@ for (const [name, hand] of Object.entries(hands)) {
       await page.keyboard.press('Enter')
       await expect(page.getByTestId('check-verdict')).toContainText('Done. Leave it covered for 2 min')
       await hand.press(page, /^Back to the pot/)
+      await expect(step(page)).toHaveText('Leave it covered')
+      await hand.next(page)
       await expect(step(page)).toHaveText('Rest')
       await expect(page.getByText('Crisp the skin')).toBeVisible()
       await axe()
