@@ -88,12 +88,7 @@ export const breaks = [
   b('ice forgotten', 'Planning/ModelBuilder.cs', 'Frozen = «load.State == MeatState.Frozen»', 'false'),
   // Release
   b('bursts 110 → 80 s', 'Cooking/Release.cs', 'PulsedTauSeconds = «110»', '80'),
-  b(
-    'spurting not seen',
-    'Planning/ReleaseChoice.cs',
-    'Spurts(PlanRequest request) => «request.Companions.Any(c => c.Spurts)»',
-    'false',
-  ),
+  b('spurting not seen', 'Planning/ReleaseChoice.cs', 'Spurts(PlanRequest request) => «request.Swells»', 'false'),
   b('soup not seen', 'Planning/ReleaseChoice.cs', 'SoupShare = «0.3»', '0.6'),
   b(
     'spurting rescue vented',
@@ -108,12 +103,12 @@ export const breaks = [
     '* «r.Pot.MinimumLiquidMl - 0.5»',
     'r.Pot.MinimumLiquidMl / 2',
   ),
-  b('half mark not counted', 'Filling/LiquidBudget.cs', 'Math.Round(«swells» ? filled.Pot.HalfLitres', 'false'),
+  b('half mark not counted', 'Loads/FilledPot.cs', 'MarkLitres => «Swells» ? Pot.HalfLitres', 'false'),
   b(
     'bowl counts as in the liquid',
-    'Filling/LiquidBudget.cs',
-    '«filled.Companions.Where(c => !c.InBowl)».Sum(c => c.Grams) / 1000',
-    'filled.Companions',
+    'Loads/FilledPot.cs',
+    '«Companions.Where(c => !c.InBowl)».Sum(c => c.Grams) / 1000',
+    'Companions',
   ),
   b('grain drinks nothing', 'Filling/LiquidBudget.cs', 'var wanted = «drunkMl(minutes)»', '0.0'),
   b('steam lost is nothing', 'Filling/LiquidBudget.cs', 'Math.Max(0, filled.Liquid + given - «steamMl»)', '0'),
@@ -597,7 +592,7 @@ export const breaks = [
   b(
     'a reading beside the middle of several is enough',
     'Running/Rescue/RescuePlanner.cs',
-    '«request is { Plan.Load.Pieces: 1, Later.Count: 0, CoveredMinutes: 0 }» && newest',
+    '«request is { Plan.Load.Pieces: 1, Later.Count: 0, CoveredMinutes: 0 }»\n        && newest',
     'request.Plan.Load.Pieces > 0',
   ),
   b('rice is vented at once', 'Planning/ReleaseChoice.cs', ': «spurts» ? PotContents.Starchy', 'false'),

@@ -152,17 +152,8 @@ public static class LiquidBudget
     /// <param name="givenOffMl">Given off by meat and vegetables, ml.</param>
     public static FillOutcome FillOf(FilledPot filled, double givenOffMl)
     {
-        var swells = filled.Companions.Any(c => c.Spurts);
-        var before =
-            filled.Liquid / 1000
-            + filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg
-            + (filled.IsUnderLiquid ? filled.Load.TotalKg * Bulk.LitresPerKg : 0);
-        return new(
-            Math.Round(before, 2),
-            Math.Round(before + givenOffMl / 1000, 2),
-            Math.Round(swells ? filled.Pot.HalfLitres : filled.Pot.FillLitres, 2),
-            swells
-        );
+        var before = filled.Liquid / 1000 + filled.BesideLitres + (filled.IsUnderLiquid ? filled.Load.TotalKg * Bulk.LitresPerKg : 0);
+        return new(Math.Round(before, 2), Math.Round(before + givenOffMl / 1000, 2), Math.Round(filled.MarkLitres, 2), filled.Swells);
     }
 
     private static double FromBeside(FilledPot filled, double minutes) =>

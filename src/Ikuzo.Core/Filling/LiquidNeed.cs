@@ -57,9 +57,8 @@ public static class LiquidNeed
     public static double ToCover(FilledPot filled)
     {
         var solid = filled.Load.TotalKg * Bulk.LitresPerKg;
-        var beside = filled.Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg;
         var covers = filled.Load.TotalKg * filled.Load.Cut.HeapLitresPerKg.Value - solid + filled.Pot.FloorSquareMetres * OverMetres * 1000;
-        var mark = (filled.Companions.Any(c => c.Spurts) ? filled.Pot.HalfLitres : filled.Pot.FillLitres) - solid - beside;
+        var mark = filled.MarkLitres - solid - filled.BesideLitres;
         var poured = Math.Min(Math.Ceiling(covers * 20 - 1e-9), Math.Floor(mark * 20 + 1e-9)) * 50;
         return Math.Max(filled.Pot.MinimumLiquidMl, poured);
     }

@@ -23,6 +23,15 @@ public record FilledPot
     /// <summary>Liquid in the pot, ml.</summary>
     public virtual double Liquid => LiquidMl ?? Pot.MinimumLiquidMl;
 
+    /// <summary>Room that what lies beside the meat takes under a liquid line, l; what stands in a bowl takes none of it.</summary>
+    public double BesideLitres => Companions.Where(c => !c.InBowl).Sum(c => c.Grams) / 1000 * Bulk.LitresPerKg;
+
+    /// <summary>True where something foams or swells.</summary>
+    public bool Swells => Companions.Any(c => c.Spurts);
+
+    /// <summary>Mark that liquid and what swells stay under, l.</summary>
+    public double MarkLitres => Swells ? Pot.HalfLitres : Pot.FillLitres;
+
     /// <summary>Where the meat lies.</summary>
     public virtual Placement Placement => Load.Placement;
 

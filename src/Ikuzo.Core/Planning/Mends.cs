@@ -16,26 +16,28 @@ internal static class Mends
     /// <param name="request">The question.</param>
     /// <param name="warnings">What is said of it.</param>
     /// <param name="least">Least minutes that keep the promise; null when none do.</param>
-    public static IEnumerable<Warning> Added(PlanRequest request, IEnumerable<Warning> warnings, double? least) =>
-        warnings.Select(w =>
+    public static IEnumerable<Warning> Added(PlanRequest request, IEnumerable<Warning> warnings, double? least)
+    {
+        var stopped = new Lazy<HashSet<string>>(() =>
+            [.. Warnings.Of(request).Where(w => w.Level == WarningLevel.Stop).Select(w => w.Code)]
+        );
+        return warnings.Select(w =>
             w.Level == WarningLevel.Note
                 ? w
                 : w with
                 {
-                    Mends = [.. Tried(request, w.Code, least).Where(m => Goes(m, request, w)).Take(Most)],
+                    Mends = [.. Tried(request, w.Code, least).Where(m => Goes(m.To(request), w, stopped)).Take(Most)],
                 }
         );
-
-    // A button that leads to the same stop, or to one that nothing mends, is none. What only a computation says is not asked here.
-    private static bool Goes(Mend mend, PlanRequest request, Warning warning)
-    {
-        var then = Warnings.Of(mend.To(request));
-        return !then.Any(w => w.Code == warning.Code && w.Level <= warning.Level)
-            && !then.Any(w => w is { Level: WarningLevel.Stop, CanBeSeenTo: false } && !Stopped(request).Contains(w.Code));
     }
 
-    private static IEnumerable<string> Stopped(PlanRequest request) =>
-        Warnings.Of(request).Where(w => w.Level == WarningLevel.Stop).Select(w => w.Code);
+    // A button that leads to the same stop, or to one that nothing mends, is none. What only a computation says is not asked here.
+    private static bool Goes(PlanRequest mended, Warning warning, Lazy<HashSet<string>> stopped)
+    {
+        var then = Warnings.Of(mended);
+        return !then.Any(w => w.Code == warning.Code && w.Level <= warning.Level)
+            && !then.Any(w => w is { Level: WarningLevel.Stop, CanBeSeenTo: false } && !stopped.Value.Contains(w.Code));
+    }
 
     private static IEnumerable<Mend> Tried(PlanRequest request, string code, double? least)
     {

@@ -41,7 +41,7 @@ public static class ReleaseChoice
     public const double SoupShare = 0.3;
 
     /// <summary>True when the contents foam, are starchy or fill the pot with liquid, so that venting at once would spurt.</summary>
-    public static bool Spurts(PlanRequest request) => request.Companions.Any(c => c.Spurts) || IsSoup(request.Liquid, request.Pot);
+    public static bool Spurts(PlanRequest request) => request.Swells || IsSoup(request.Liquid, request.Pot);
 
     /// <summary>True when there is so much liquid that it spurts when vented at once.</summary>
     internal static bool IsSoup(double liquidMl, Pots.PotModel pot) => liquidMl > SoupShare * pot.CapacityLitres * 1000;
@@ -55,7 +55,7 @@ public static class ReleaseChoice
 
     /// <summary>Ways open to a load.</summary>
     public static IReadOnlyList<Release> Open(PlanRequest request) =>
-        ContentsOf(request.Liquid, request.Pot, request.Companions.Any(c => c.Spurts), request.IsForStock) switch
+        ContentsOf(request.Liquid, request.Pot, request.Swells, request.IsForStock) switch
         {
             PotContents.Stock => Stock,
             PotContents.Soup => Soup,

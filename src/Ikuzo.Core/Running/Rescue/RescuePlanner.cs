@@ -85,7 +85,8 @@ public static class RescuePlanner
             : Judge(asked, pot, beliefs, cancellation);
     }
 
-    // What reads so much at once is enough even beside the middle of a single piece, where as much was to be expected.
+    // What reads so much at once is enough even beside the middle of a single piece, where as much was to be expected; at the boil
+    // everything is.
     private static double IsEnoughFrom(RescueRequest request, IReadOnlyList<Compared> newest, Belief before) =>
         request is { Plan.Load.Pieces: 1, Later.Count: 0, CoveredMinutes: 0 }
         && newest.All(r => before.Quantile(r.At.Thickest, 0.5) >= Enough)
@@ -100,17 +101,25 @@ public static class RescuePlanner
     private static Belief NoHotterThanCanBe(RescueRequest request, OpenedPot pot, ProbeReading[] all)
     {
         var (belief, first) = (Believe(pot, all), all.Length - request.NewestReadings.Count);
+        var earlier = LogLikelihoods(pot, all[..first]);
         for (
             var most = Math.Ceiling(all[first..].Max(r => r.Celsius)) - 1;
             most >= SafetyRule.CoreCelsius && belief.EffectiveCount < LeastEffectiveCount;
             most--
         )
         {
-            belief = Believe(pot, [.. all.Select((r, i) => i < first ? r : r with { Celsius = Math.Min(r.Celsius, most) })]);
+            belief = HadTheyRead(c => Math.Min(c, most), pot, all, first, earlier);
         }
 
         return belief;
     }
+
+    // What would be believed, had the newest readings, from the first of them on, been others.
+    private static Belief HadTheyRead(Func<double, double> celsius, OpenedPot pot, ProbeReading[] all, int first, double[] earlier) =>
+        Belief.From([
+            .. LogLikelihoods(pot, [.. all[first..].Select(r => r with { Celsius = celsius(r.Celsius) })], first)
+                .Zip(earlier, (newest, before) => newest + before),
+        ]);
 
     // What would be believed, had the newest readings been hotter: what is done as it reads must be done as well had it read more, since a
     // hotter reading never gets the harder answer. A reading far above what was expected is likely of another piece.
@@ -122,13 +131,11 @@ public static class RescuePlanner
             yield break;
         }
 
-        var before = LogLikelihoods(pot, all[..first]);
+        var earlier = LogLikelihoods(pot, all[..first]);
         for (var least = Math.Floor(lowest.Celsius / HotterStep + 1) * HotterStep; least < enough; least += HotterStep)
         {
-            var belief = Belief.From([
-                .. LogLikelihoods(pot, [.. all[first..].Select(r => r with { Celsius = Math.Max(r.Celsius, least) })], first)
-                    .Zip(before, (newest, earlier) => newest + earlier),
-            ]);
+            var to = least;
+            var belief = HadTheyRead(c => Math.Max(c, to), pot, all, first, earlier);
             if (belief.EffectiveCount >= LeastEffectiveCount)
             {
                 yield return belief;
@@ -209,7 +216,6 @@ public static class RescuePlanner
             return Separate(request, lowest.Celsius, cancellation);
         }
 
-        var likely = belief.Lowest(pot.Coldest);
         if (isRead && CanBeReadAgain(request, lowest.SpotId))
         {
             return ReadAgain(request, pot, belief, lowest);
@@ -219,7 +225,7 @@ public static class RescuePlanner
         var left = Math.Max(0, CoveredRest.MostMinutes - (int)Math.Round(request.CoveredMinutes));
         return Best(belief, stood.Skip(1).Take(left), cooked) is { } stand
             ? LeaveCovered(request, belief, stand, lowest)
-            : Short(request, cooked, belief, RescueWords.Short(request, cooked, likely, lowest));
+            : Short(request, cooked, belief, RescueWords.Short(request, cooked, belief.Lowest(pot.Coldest), lowest));
     }
 
     // None of the possible cooks is so cold, so that they say nothing of what is safe: a valve that stood open, a piece far thicker.
