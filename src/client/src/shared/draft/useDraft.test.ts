@@ -1,6 +1,6 @@
 import { beforeEach, expect, test, vi } from 'vitest'
 import { nextTick } from 'vue'
-import type { AskView, Cut, Mend, Request } from '@/api/types'
+import type { AskView, Cut } from '@/api/types'
 import { useDraft } from './useDraft'
 
 const { post } = vi.hoisted(() => ({ post: vi.fn() }))
@@ -36,12 +36,12 @@ test('a change of the meat drops the minutes that were tried for the old one', (
 test('a button of a stop changes what it says and nothing else', () => {
   const { draft, change, changeLoad, mend } = useDraft()
   changeLoad({ cut: 'chicken-thigh-bone-in', pieces: 40, totalKg: 7, heaviestKg: 0.2 })
-  change({ minutes: 5, liquidMl: 50, companions: [{ id: 'cream', grams: 100 }] } as Partial<Request>)
-  mend({ text: 'Pour in 200 ml more', liquidMl: 250, byItself: false, leaveOut: [] } as Mend)
+  change({ minutes: 5, liquidMl: 50, companions: [{ id: 'cream', grams: 100 }] })
+  mend({ text: 'Pour in 200 ml more', liquidMl: 250, byItself: false, leaveOut: [] })
   expect(draft.value.request).toMatchObject({ liquidMl: 250, minutes: 5, load: { pieces: 40 } })
-  mend({ text: 'Cook 20 of them now', pieces: 20, totalKg: 3.5, byItself: false, leaveOut: [] } as unknown as Mend)
+  mend({ text: 'Cook 20 of them now', pieces: 20, totalKg: 3.5, byItself: false, leaveOut: [] })
   expect(draft.value.request.load).toMatchObject({ pieces: 20, totalKg: 3.5, heaviestKg: null })
-  mend({ text: 'Leave the cream out now', byItself: true, leaveOut: ['cream'] } as unknown as Mend)
+  mend({ text: 'Leave the cream out now', byItself: true, leaveOut: ['cream'] })
   expect(draft.value.request).toMatchObject({ minutes: null, companions: [], liquidMl: 250 })
 })
 
