@@ -8,7 +8,7 @@ export const statics = [
   ['Cooking/ProbeError.cs', 'ShareTooHot'],
   ['Cooking/ProbeError.cs', 'LikelyTooHotKelvin'],
   ['Cooking/ProbeError.cs', 'MostTooColdKelvin'],
-  ['Running/Rescue/RescuePlanner.cs', 'LeftOut'],
+  ['Safety/SafetyRule.cs', 'ShareBelowAtCheck'],
   ['Running/Rescue/RescuePlanner.cs', 'Enough'],
 ]
 
@@ -142,7 +142,7 @@ export const breaks = [
   b(
     'done though the belief is short',
     'Running/Rescue/RescuePlanner.cs',
-    '«SafetyRule.IsReached(belief.Low(stood.Coldest, LeftOut), lowest.Scale)»',
+    '«SafetyRule.IsReached(belief.Low(stood.Coldest, SafetyRule.ShareBelowAtCheck), lowest.Scale)»',
     'true',
   ),
   b('belief never widened', 'Running/Rescue/RescuePlanner.cs', 'LeastEffectiveCount = «24»', '0'),
@@ -362,7 +362,8 @@ export const breaks = [
   // Two promises, and the check
   b('ready in three of five', 'Planning/Readiness.cs', 'atFirst >= 1 - «mostReturns»', 'mostReturns * 2'),
   b('nineteen of twenty forgotten', 'Planning/Readiness.cs', '&& «afterRest >= LeastAfterRest»', 'true'),
-  b('belief of a reading forgotten', 'Planning/Readiness.cs', '«SafetyRule.Holds(there / all)»', 'true'),
+  b('colder reading, shorter way', 'Running/Rescue/RescuePlanner.cs', '«believed.Minutes > way.Minutes» ? believed', 'false'),
+  b('belief of a reading forgotten', 'Planning/Readiness.cs', '«SafetyRule.HoldsAtCheck(there / all)»', 'true'),
   b('second reading twice', 'Planning/Readiness.cs', '«left.Sum() > 1e-9» ?', 'false'),
   b(
     'measured minutes unconfirmed',

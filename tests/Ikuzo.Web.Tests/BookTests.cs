@@ -5,33 +5,6 @@ namespace Ikuzo.Web.Tests;
 
 public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFixture<IkuzoServer>
 {
-    private async Task<string> CookAsync(double celsius = 89)
-    {
-        var id = await StartAsync();
-        (string Kind, double Ago)[] entries = [("lid-on", 58), ("pressure-reached", 46), ("vented", 34), ("pin-down", 32), ("opened", 31)];
-        foreach (var (kind, ago) in entries)
-        {
-            Assert.Equal(200, (await DoAsync(id, kind, Ago(ago))).Status);
-        }
-
-        // Two of the three breasts.
-        foreach (var ago in new[] { 30.0, 29 })
-        {
-            object reading = new
-            {
-                clientId = $"{Guid.NewGuid()}",
-                spot = "centre",
-                celsius,
-                at = Ago(ago),
-            };
-            Assert.Equal(200, (await Server.PostAsync($"/api/cooks/{id}/readings", reading)).Status);
-        }
-
-        var (status, cook) = await DoAsync(id, "finished");
-        Assert.True(status == 200, $"{cook}");
-        return id;
-    }
-
     private async Task<(int Status, JsonNode? Body)> ImportAsync(string file, string type, string query = "", string step = "")
     {
         using var content = new StringContent(file, Encoding.UTF8, type);

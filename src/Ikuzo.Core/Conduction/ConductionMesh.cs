@@ -37,6 +37,12 @@ public static class ConductionMesh
     public static double SettledStepSeconds(double halfThicknessMetres, double diffusivity) =>
         Longest(SettledSteps, SettledFourier, halfThicknessMetres, diffusivity);
 
+    /// <summary>Twice as long where that divides a minute, up to 30 s: once heat has been on its way to the middle for a while.</summary>
+    /// <param name="settledSeconds">Settled step, s.</param>
+    public static double LateStepSeconds(double settledSeconds) => LateSteps.Last(s => s <= 2 * settledSeconds);
+
+    private static readonly double[] LateSteps = [.. SettledSteps, 30];
+
     private static double Longest(double[] steps, double fourier, double halfThicknessMetres, double diffusivity)
     {
         var limit = fourier * halfThicknessMetres * halfThicknessMetres / diffusivity;

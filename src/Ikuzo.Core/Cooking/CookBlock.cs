@@ -18,12 +18,16 @@ internal sealed class CookBlock
 {
     private const double SlowTickSeconds = 60;
     private const float RestGrowth = 2; // nothing jumps while the pot cools by itself: steps grow by this factor
-    private const float RestStepFactor = 4; // up to this many ordinary ones
-    private const double StandStepFactor = 2; // standing in the open or covered: steps are this much longer than settled ones
+    private const float RestStepFactor = 8; // up to this many ordinary ones
+    private const double LongestRestStepSeconds = 60;
+    private const double StandStepFactor = 4; // standing in the open or covered: steps are this much longer than settled ones,
+    private const double LongestStandStepSeconds = 40; // up to this
 
     /// <summary>Liquid that stood open for some minutes is so far below the boil, K. Estimate.</summary>
     internal const double OpenCooledKelvin = 6;
 
+    private const float LateAfterSteps = 50; // of settled steps: half of the time that heat takes to the middle
+    private const float VentGrowth = 1.1f; // the fall slows down as it goes: each step is so much longer
     private const float PileSpread = 0.3f; // how much one pile differs from another, of its logarithm. Estimate
     private const double PinTolerance = 0.02; // K, a second of the fall
     private const double ComeUpLimitSeconds = 3 * 3600;
@@ -49,8 +53,10 @@ internal sealed class CookBlock
         _perPileLag,
         _tau;
     private double _stepSeconds,
-        _settledStepSeconds;
+        _settledStepSeconds,
+        _lateStepSeconds;
     private PotProgress _now;
+    private bool _onlyWarms; // while it stands: see Open
 
     public int Spots { get; private set; }
 
@@ -98,6 +104,7 @@ internal sealed class CookBlock
 
         _stepSeconds = model.StepSeconds;
         _settledStepSeconds = model.SettledStepSeconds;
+        _lateStepSeconds = ConductionMesh.LateStepSeconds(_settledStepSeconds);
         _power = particles.Factor(Uncertain.HeaterPower, first) * (float)(model.Pot.HeaterWatts * model.Pot.Efficiency);
         _fullPower = _power;
         _loss = particles.LogFactor(Uncertain.HeatLoss, first) * (float)model.Pot.LossWattPerKelvin;
@@ -186,20 +193,25 @@ internal sealed class CookBlock
     }
 
     /// <summary>Leaves the meat standing with the lid off, and raises each spot's highest temperature where it gets warmer.</summary>
-    public void Open(double seconds, Span<Lane> peaks) => Stand(Surroundings.Open, seconds, peaks);
+    /// <param name="seconds">How long, s.</param>
+    /// <param name="peaks">Highest temperature of each spot, °C.</param>
+    /// <param name="onlyWarms">True where nobody asks what else the heat does to the meat meanwhile.</param>
+    public void Open(double seconds, Span<Lane> peaks, bool onlyWarms = false) => Stand(Surroundings.Open, seconds, peaks, onlyWarms);
 
     /// <summary>The same with the lid laid on and the heater off.</summary>
-    public void Cover(double seconds, Span<Lane> peaks)
+    public void Cover(double seconds, Span<Lane> peaks, bool onlyWarms = false)
     {
         _now.Pot = CooledInTheOpen;
-        Stand(Surroundings.Covered, seconds, peaks);
+        Stand(Surroundings.Covered, seconds, peaks, onlyWarms);
     }
 
     // Little heat passes through the surface, so that long steps are enough.
-    private void Stand(Surroundings around, double seconds, Span<Lane> peaks)
+    private void Stand(Surroundings around, double seconds, Span<Lane> peaks, bool onlyWarms)
     {
+        _onlyWarms = onlyWarms;
         _now.Previous = Lane.Zero;
-        for (double t = 0, step = _settledStepSeconds * StandStepFactor; t < seconds; t += step)
+        var step = Math.Min(_settledStepSeconds * StandStepFactor, LongestStandStepSeconds);
+        for (var t = 0.0; t < seconds; t += step)
         {
             Advance(Lanes.All(Math.Min(step, seconds - t)), around);
             for (var i = 0; i < Spots; i++)
@@ -209,6 +221,7 @@ internal sealed class CookBlock
         }
 
         Tick();
+        _onlyWarms = false;
     }
 
     /// <summary>Puts the lid back on and turns the heater on: to pressure again, or to a simmer.</summary>
@@ -344,10 +357,14 @@ internal sealed class CookBlock
     private Lane AlignedStep()
     {
         Lane step = Lanes.All(_stepSeconds),
-            settled = Lanes.All(_settledStepSeconds);
+            settled = Lanes.All(_settledStepSeconds),
+            late = Lanes.All(_lateStepSeconds);
         var first = step - _now.Held;
         first = Lanes.Pick(Vector512.LessThan(first, step * 0.4f), first + step, first);
-        var later = Lanes.Pick(IsMultiple(_now.Held, settled) & Thawed(), settled, step);
+        var thawed = Thawed();
+        var later = Lanes.Pick(IsMultiple(_now.Held, settled) & thawed, settled, step);
+        var isLate = Vector512.GreaterThan(_now.Held, settled * LateAfterSteps) & IsMultiple(_now.Held, late);
+        later = Lanes.Pick(isLate & thawed, late, later);
         return Lanes.Pick(Vector512.LessThan(_now.Held, step), first, later);
     }
 
@@ -374,7 +391,10 @@ internal sealed class CookBlock
         while (resting != Lane.Zero)
         {
             // Steps grow, and the last one ends where the pin drops: the meat would go on heating in what is beyond.
-            var longest = Vector512.Min(Vector512.Max(_now.Previous, step) * RestGrowth, step * RestStepFactor);
+            var longest = Vector512.Min(
+                Vector512.Max(_now.Previous, step) * RestGrowth,
+                Vector512.Min(step * RestStepFactor, Lanes.All(LongestRestStepSeconds))
+            );
             var falling = (_loss * (_now.Pot - _room) + _now.MeatWatts) / PotCapacity;
             var untilPin = Vector512.Max(
                 Lane.One,
@@ -407,6 +427,7 @@ internal sealed class CookBlock
             BoilMeat(Vector512.GreaterThan(seconds, Lane.Zero));
             _now.Release += seconds;
             left -= seconds;
+            step *= VentGrowth;
         }
     }
 
@@ -502,13 +523,17 @@ internal sealed class CookBlock
 
     private void Tick()
     {
-        for (var i = 0; i < _bodies.Count; i++)
+        if (!_onlyWarms)
         {
-            _bodies[i].Changes.Update(_bodies[i].Batch, _sinceTick, _waterFactor, _collagenFactor);
+            for (var i = 0; i < _bodies.Count; i++)
+            {
+                _bodies[i].Changes.Update(_bodies[i].Batch, _sinceTick, _waterFactor, _collagenFactor);
+            }
+
+            RunOut();
         }
 
         _sinceTick = Lane.Zero;
-        RunOut();
         Trace.Add(this);
     }
 

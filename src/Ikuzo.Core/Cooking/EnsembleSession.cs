@@ -14,6 +14,7 @@ public sealed class EnsembleSession : IDisposable
     private readonly CookBlock[] _blocks;
     private readonly double[] _minutes;
     private readonly int _particles;
+    private readonly Dictionary<Branch, TriedEnding> _ended; // in full, each once
 
     private EnsembleSession(CookModel model, ParticleSource particles, Release release, double[] minutes, Func<double, bool>? stands)
     {
@@ -25,6 +26,7 @@ public sealed class EnsembleSession : IDisposable
         ToPressureMinutes = new float[particles.Count];
         Nodes = [.. minutes.Select(m => new BranchOutcome(new Branch(m, release), particles.Count, model))];
         Measured = [.. minutes.Select(m => stands?.Invoke(m) == true ? Measures() : null)];
+        _ended = Nodes.Zip(Measured, (node, measured) => new TriedEnding(node, measured)).ToDictionary(e => e.Outcome.Branch);
     }
 
     /// <summary>From lid-on until pressure, min, per particle.</summary>
@@ -90,31 +92,43 @@ public sealed class EnsembleSession : IDisposable
         return run;
     }
 
-    /// <summary>Ends the cook in other ways, without curves.</summary>
+    /// <summary>Ends the cook in other ways, without curves; what was ended so before is not computed again.</summary>
     /// <param name="branches">Minutes and releases.</param>
     /// <param name="withThermometer">True to open, measure and let stand after each as well.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
     internal IReadOnlyList<TriedEnding> Try(IReadOnlyList<Branch> branches, bool withThermometer, CancellationToken cancellation = default)
     {
-        var tried = branches
-            .Distinct()
-            .ToDictionary(b => b, b => new TriedEnding(new BranchOutcome(b, _particles, _model), withThermometer ? Measures() : null));
-        ForEach(
-            (block, first) =>
-            {
-                Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
-                foreach (var (outcome, measured) in tried.Values)
-                {
-                    block.GoBack(Nearest(outcome.Branch.HoldMinutes));
-                    block.Hold(outcome.Branch.HoldMinutes * 60);
-                    block.Let(outcome.Branch.Release);
-                    outcome.Record(block, first);
-                    measured?.Record(block, first, peaks);
-                }
-            },
-            cancellation
-        );
-        return [.. branches.Select(b => tried[b])];
+        TriedEnding[] fresh =
+        [
+            .. branches
+                .Distinct()
+                .Where(b => !_ended.TryGetValue(b, out var known) || (withThermometer && known.Measured is null))
+                .Select(b => new TriedEnding(new BranchOutcome(b, _particles, _model), withThermometer ? Measures() : null)),
+        ];
+        if (fresh.Length > 0)
+        {
+            ForEach((block, first) => End(block, first, fresh), cancellation);
+        }
+
+        foreach (var ending in fresh)
+        {
+            _ended[ending.Outcome.Branch] = ending;
+        }
+
+        return [.. branches.Select(b => _ended[b])];
+    }
+
+    private void End(CookBlock block, int first, TriedEnding[] endings)
+    {
+        Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
+        foreach (var (outcome, measured) in endings)
+        {
+            block.GoBack(Nearest(outcome.Branch.HoldMinutes));
+            block.Hold(outcome.Branch.HoldMinutes * 60);
+            block.Let(outcome.Branch.Release);
+            outcome.Record(block, first);
+            measured?.Record(block, first, peaks);
+        }
     }
 
     /// <summary>Gives the memory back.</summary>

@@ -38,15 +38,15 @@ internal sealed class MeasuredOutcome
     public void Record(CookBlock block, int first, Span<Lane> peaks)
     {
         block.Centres(peaks);
-        block.Open(CoveredRest.ReadMinutes * 60, peaks);
+        block.Open(CoveredRest.ReadMinutes * 60, peaks, onlyWarms: true);
         for (var spot = 0; spot < block.Spots; spot++)
         {
             First[spot].Record(block, spot, first);
         }
 
-        block.Cover(CoveredRest.MostRestMinutes * 60, peaks);
+        block.Cover(CoveredRest.MostRestMinutes * 60, peaks, onlyWarms: true);
         Keep(peaks, Rested, first);
-        block.Cover((CoveredRest.MostMinutes - CoveredRest.MostRestMinutes) * 60, peaks);
+        block.Cover((CoveredRest.MostMinutes - CoveredRest.MostRestMinutes) * 60, peaks, onlyWarms: true);
         for (var spot = 0; spot < block.Spots; spot++)
         {
             Again[spot].Record(block, spot, first);

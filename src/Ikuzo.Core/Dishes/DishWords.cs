@@ -105,7 +105,7 @@ internal static class DishWords
         IReadOnlyDictionary<string, double> distances
     ) =>
         item is MeatItem meat
-            ? search.Meats.Of(meat, draft.Release) is { IsPast: false } window && window.Distance(minutes) > 1
+            ? search.Meats.Of(meat, draft.Release) is var window && window.Distance(minutes) > (window.IsPast ? 2 : 1) // it has to be safe
                 ? $"{Name(item)} past its best"
                 : null
             : distances.TryGetValue(item.Key, out var distance) && Math.Abs(distance) > 1

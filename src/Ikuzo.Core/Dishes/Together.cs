@@ -34,6 +34,25 @@ public static class Together
             : WithWarning(Planner.Compute(Under(request, dish, plan.StirIn, null), cancellation), CannotBeArranged(plan.Impossible!));
     }
 
+    /// <summary>
+    /// Minutes of the same question in a household that has learned nothing, with a release; null where none keep the promise. Costs as
+    /// much as a plan, and the answer does not wait for it: it is asked for once that is there.
+    /// </summary>
+    /// <param name="request">The question, within the limits of its types.</param>
+    /// <param name="release">The release of the household's own plan.</param>
+    /// <param name="cancellation">Stops the computation.</param>
+    public static double? UnlearnedMinutes(PlanRequest request, Release release, CancellationToken cancellation = default) =>
+        Compute(
+            request with
+            {
+                Learned = LearnedDraws.Nothing,
+                Release = release,
+                Minutes = null,
+                School = Schools.None,
+            },
+            cancellation
+        ).RecommendedMinutes;
+
     /// <summary>The question as a dish: the meat, and each thing beside it; null for meat alone, or for more than a dish takes.</summary>
     /// <param name="request">The question.</param>
     public static DishRequest? AsDish(PlanRequest request)

@@ -17,8 +17,7 @@ public static class LiquidNeed
         MostCountedOn = 1.0 / 3;
 
     /// <summary>
-    /// Liquid to put in, ml, rounded up to 10: what cooks pour, more where there is less meat to give juice; never under the least of the
-    /// pot.
+    /// Liquid to put in, ml: the least of the pot, or what cooks pour, more where there is less meat to give juice, rounded up to 10.
     /// </summary>
     /// <param name="pot">The pot.</param>
     /// <param name="meats">Meat in it.</param>
@@ -32,7 +31,8 @@ public static class LiquidNeed
         var lacks = meats.Count > 0 ? CountedOn(UsualJuiceMl, poured) - counted : 0; // of the juice beside which so much is poured
         var least = drunk > 0 ? drunk + LeastLeftMl + PurgeMl(pot) - counted : 0;
         var wanted = Math.Max(poured + lacks, least);
-        return Math.Ceiling((Math.Max(pot.MinimumLiquidMl, wanted) + brothMl) / 10 - 1e-9) * 10;
+        var more = Math.Max(0, wanted - pot.MinimumLiquidMl) + brothMl;
+        return more > 0 ? Math.Ceiling((pot.MinimumLiquidMl + more) / 10 - 1e-9) * 10 : pot.MinimumLiquidMl;
     }
 
     /// <summary>Liquid that is to be left around what drinks, ml: what is left where cooks pour what they pour.</summary>

@@ -113,12 +113,11 @@ internal sealed class MinuteBand
         MonotoneCurve afterRest
     )
     {
-        coldest.Sort();
         return new BandPoint(
             minutes,
             SafetyRule.ShareAtCore(coldest),
-            Quantiles.Of(coldest, SafetyRule.ShareBelow),
-            Quantiles.Of(coldest, 0.5),
+            Quantiles.Among(coldest, SafetyRule.ShareBelow),
+            Quantiles.Among(coldest, 0.5),
             loss.At(minutes),
             tenderness.At(minutes),
             Share(atFirst, minutes),

@@ -131,9 +131,6 @@ public sealed record Plan
     /// <summary>Minutes that Ikuzo would set; differs from <see cref="Minutes"/> when the cook tries others.</summary>
     public required double? RecommendedMinutes { get; init; }
 
-    /// <summary>Minutes of who has learned nothing; null where nothing was learned.</summary>
-    public double? UnlearnedMinutes { get; init; }
-
     /// <summary>What was learned in this household; null where nothing was.</summary>
     public LearnedWord? Learned { get; init; }
 

@@ -197,10 +197,9 @@ internal static class PlanReport
                 pot[i] = Round(SparseMedian(run.PotAt(i)));
                 surface[i] = Round(SparseMedian(run.SurfaceAt(i)));
                 var coldest = run.ColdestAt(i);
-                coldest.Sort();
-                p01[i] = Round(Quantiles.Of(coldest, SafetyRule.ShareBelow));
-                p50[i] = Round(Quantiles.Of(coldest, 0.5));
-                p99[i] = Round(Quantiles.Of(coldest, 0.99));
+                p01[i] = Round(Quantiles.Among(coldest, SafetyRule.ShareBelow));
+                p50[i] = Round(Quantiles.Among(coldest, 0.5));
+                p99[i] = Round(Quantiles.Among(coldest, 0.99));
             }
         );
         return new HeatCurve(minutes, pot, new CurveBand(p01, p50, p99), surface);
@@ -216,8 +215,7 @@ internal static class PlanReport
             some[i] = values[i * Every];
         }
 
-        some.Sort();
-        return Quantiles.Of(some, 0.5);
+        return Quantiles.Among(some, 0.5);
     }
 
     internal static Spread90 Ninety(float[] values)

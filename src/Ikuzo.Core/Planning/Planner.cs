@@ -85,7 +85,7 @@ public static class Planner
 
         using var session = Start(request, model, best, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
-        if (Promised(request, session, band, best, cancellation).Now.Of(request.Promise) is not { } minutes)
+        if (Promised(request, session, band, best, cancellation).Of(request.Promise) is not { } minutes)
         {
             return null;
         }
@@ -99,7 +99,7 @@ public static class Planner
     private static PlanRequest Licensed(PlanRequest request) =>
         request.Learned.MayShorten ? request : request with { Learned = LearnedDraws.Nothing };
 
-    private static (PromisedMinutes Now, PromisedMinutes? Unlearned) Promised(
+    private static PromisedMinutes Promised(
         PlanRequest request,
         EnsembleSession session,
         MinuteBand band,
@@ -108,15 +108,14 @@ public static class Planner
     )
     {
         var promised = PromisedMinutes.Find(request, session, band, best.Release, cancellation);
-        if (request.Learned.TeachesNothing())
+        if (request.Learned.MayShorten || request.Learned.TeachesNothing())
         {
-            return (promised, null);
+            return promised;
         }
 
         var plain = request with { Learned = LearnedDraws.Nothing };
         using var without = Start(plain, ModelBuilder.Build(plain), best, cancellation);
-        var unlearned = PromisedMinutes.Find(plain, without, new(without.Nodes, without.Measured), best.Release, cancellation);
-        return (request.Learned.MayShorten ? promised : promised.NotBelow(unlearned), unlearned);
+        return promised.NotBelow(PromisedMinutes.Find(plain, without, new(without.Nodes, without.Measured), best.Release, cancellation));
     }
 
     private static IReadOnlyList<ScoutedRelease>? Scouted(PlanRequest request)
@@ -154,7 +153,7 @@ public static class Planner
         var sayings = Schools.Of(request);
         using var session = Start(request, model, best, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
-        var (minutes, unlearned) = Promised(request, session, band, best, cancellation);
+        var minutes = Promised(request, session, band, best, cancellation);
         if ((request.Minutes ?? minutes.Of(request.Promise)) is not { } held)
         {
             return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);
@@ -172,7 +171,6 @@ public static class Planner
             Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
             WaysAlike = ReleaseChoice.Alike(scouted, best),
             WorthKnowing = WorthKnowing.Of(request, model, best.Release, band),
-            UnlearnedMinutes = unlearned?.Of(request.Promise),
         };
     }
 

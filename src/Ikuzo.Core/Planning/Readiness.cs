@@ -5,7 +5,7 @@ namespace Ikuzo.Core.Planning;
 
 /// <summary>How often a cook who measures is done, by the verdict that the check would give.</summary>
 /// <remarks>
-/// The check says done when the lowest reading at every spot is at 74 °C and 99 of 100 of what is then believed are there by the end of a
+/// The check says done when the lowest reading at every spot is at 74 °C and 399 of 400 of what is then believed are there by the end of a
 /// covered rest. The least reading for which that belief holds is found once for each spot, for one reading and for as many as are
 /// asked for; the chance of reading that much follows for each particle from the error of probes.
 /// </remarks>
@@ -104,6 +104,6 @@ public sealed class Readiness
             there += SafetyRule.IsReached(later[p]) ? weight : 0;
         }
 
-        return all > 0 && SafetyRule.Holds(there / all);
+        return all > 0 && SafetyRule.HoldsAtCheck(there / all);
     }
 }

@@ -97,9 +97,9 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
 
             Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
             block.Centres(peaks);
-            block.Open(CoveredRest.ReadMinutes * 60, peaks);
+            block.Open(CoveredRest.ReadMinutes * 60, peaks, onlyWarms: true);
             var first = MeasuredOutcome.Lowest(peaks, block.Spots);
-            block.Cover(CoveredRest.MostMinutes * 60, peaks);
+            block.Cover(CoveredRest.MostMinutes * 60, peaks, onlyWarms: true);
             return new(
                 minutes,
                 [

@@ -9,11 +9,20 @@ public class ConductionBatchTests
     private static readonly Lane Film = Lanes.All(600);
     private static readonly Lane Steam = Lanes.All(115);
 
-    private static ConductionBatch Frozen(double halfThicknessMetres, double e, double bone = 0, int shells = ConductionMesh.Shells)
+    private static ConductionBatch Frozen(double halfThicknessMetres, double e, double bone = 0, int shells = ConductionMesh.Shells) =>
+        At(-18, halfThicknessMetres, e, bone, shells);
+
+    private static ConductionBatch At(
+        double celsius,
+        double halfThicknessMetres,
+        double e,
+        double bone = 0,
+        int shells = ConductionMesh.Shells
+    )
     {
         var body = new ConductionBatch(shells);
         body.Shape(Lanes.All(halfThicknessMetres), Lanes.All(e), Tissue.ChickenLegSkin.Material, Lane.One, bone);
-        body.Reset(Lanes.All(-18));
+        body.Reset(Lanes.All(celsius));
         return body;
     }
 
@@ -95,6 +104,57 @@ public class ConductionBatchTests
         var until = Math.Round(half * half / 1.4e-7 * 0.8 / 60) * 60;
         Assert.Equal(Core(step / 2, until), Core(step, until), 0.3);
         Assert.Equal(Core(step / 2, until, 2 * ConductionMesh.Shells), Core(step, until), 0.3);
+    }
+
+    // Held for as long as heat takes to the middle, then left alone while the pot falls by two degrees a minute.
+    [Theory]
+    [InlineData(0.006)]
+    [InlineData(0.012)]
+    [InlineData(0.018)]
+    [InlineData(0.03)]
+    public void LongStepsOfAHoldAndARest_MoveTheCoreByLessThanThreeTenths(double half)
+    {
+        double step = ConductionMesh.StepSeconds(half, 1.4e-7),
+            settled = ConductionMesh.SettledStepSeconds(half, 1.4e-7),
+            late = ConductionMesh.LateStepSeconds(settled);
+        Assert.Equal(0, 60 % late, 1e-9);
+        var hold = Math.Ceiling(half * half / 1.4e-7 / 60) * 60;
+        double Core(Func<double, double> held, double rest)
+        {
+            var body = At(4, half, 1.6);
+            double previous = 0,
+                t = 0;
+            void Step(double seconds, Lane around)
+            {
+                body.Step(Lanes.All(seconds), Lanes.All(previous), Film, around);
+                (previous, t) = (seconds, t + seconds);
+            }
+
+            while (t < hold)
+            {
+                Step(held(t), Steam);
+            }
+
+            for (var until = t + 600; t < until; )
+            {
+                Step(rest, Steam - Lanes.All((t + rest - hold) / 30));
+            }
+
+            return body.CentreCelsius()[0];
+        }
+
+        var fine = Core(_ => step / 4, step / 4);
+        Assert.Equal(
+            fine,
+            Core(
+                t =>
+                    t < 60 ? step
+                    : t < 50 * settled || t % late > 1e-9 ? settled
+                    : late,
+                Math.Min(8 * step, 60)
+            ),
+            0.3
+        );
     }
 
     [Theory]

@@ -31,6 +31,18 @@ public class QuantilesTests
             );
 
     [Fact]
+    public void Among_AnyValues_IsThatOfTheSorted() =>
+        Gen.Select(Gen.OneOf(Gen.Float[-50, 150], Gen.Int[0, 3].Select(i => (float)i)).Array[1, 300], Gen.Double[0, 1])
+            .Sample(
+                (values, share) =>
+                {
+                    var sorted = Quantiles.Sorted(values);
+                    Assert.Equal(Quantiles.Of(sorted, share), Quantiles.Among(values, share), 1e-4);
+                    Assert.Equal(sorted, Quantiles.Sorted(values));
+                }
+            );
+
+    [Fact]
     public void Sorted_LeavesItsInputAlone()
     {
         float[] values = [3, 1, 2];

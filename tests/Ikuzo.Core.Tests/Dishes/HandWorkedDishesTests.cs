@@ -27,7 +27,10 @@ public class HandWorkedDishesTests
         var stage = best.Stages.Single(s => s.Items.Contains("bird"));
         Assert.True(stage.Minutes >= Number(cells[4]) && stage.Minutes <= Number(cells[5]), said);
         Assert.InRange(stage.LiquidMl, Number(cells[6]), Number(cells[7]));
-        Assert.All(best.Stages.SelectMany(s => s.Outcomes), o => Assert.True(o.Verdict == ItemVerdict.InWindow, $"{o.Key}: {said}"));
+        Assert.All(
+            best.Stages.SelectMany(s => s.Outcomes),
+            o => Assert.True(o.Verdict == ItemVerdict.InWindow || MeltsIntoTheSauce(o), $"{o.Key}: {said}")
+        );
         Assert.All(best.Stages, s => Assert.True(s.Outcomes.All(o => o.ColdestP01 is not < 74), said));
 
         // Nothing is left dry, and no grain is drowned: what the dish wants is left, over what the meat gives more or less.
@@ -41,6 +44,9 @@ public class HandWorkedDishesTests
             "drowned"
         );
     }
+
+    private static bool MeltsIntoTheSauce(ItemOutcome outcome) =>
+        outcome.Verdict == ItemVerdict.Over && CompanionCatalogue.Find(outcome.Key) is { Kind: CompanionKind.Aromatic };
 
     private static DishRequest Request(string[] meat, string[] beside, double litres) =>
         new()

@@ -7,7 +7,7 @@ namespace Ikuzo.Core.Running.Rescue;
 
 /// <summary>
 /// "It is open and reads 72 °C: what now?" The readings weigh the possible cooks (Bayes). It is done when the lowest reading at every spot
-/// is at 74 °C and 99 of 100 of what is then believed are there by the end of a short covered rest. If not, the cheapest way on that
+/// is at 74 °C and 399 of 400 of what is then believed are there by the end of a short covered rest. If not, the cheapest way on that
 /// is likely to end there: read again, leave it covered, simmer or go back under pressure, take it apart. What is colder than any of the
 /// possible cooks can be is believed rather than they: the meat is then taken as cold throughout as it reads.
 /// </summary>
@@ -57,7 +57,19 @@ public static class RescuePlanner
         var newest = Newest(asked, usual, all);
         if (newest.FirstOrDefault(r => r.At.IsColderThanAll(r.Celsius)) is { } cold)
         {
-            return TooCold(asked, cold.At.Thickest.Min(), cancellation);
+            var expected = cold.At.Thickest.Min();
+            return TooCold(asked, expected, () => HadItRead(expected - ProbeError.MostTooColdKelvin), cancellation);
+        }
+
+        // The way on, had nothing read less than a temperature.
+        WayOn HadItRead(double least)
+        {
+            Belief Of(OpenedPot pot) =>
+                HadTheyRead(c => Math.Max(c, least), pot, all, all.Length - newest.Count, LogLikelihoods(pot, all[..^newest.Count]));
+            var likely = Of(usual);
+            using var wider = likely.EffectiveCount < LeastEffectiveCount ? Cook(ParticleSource.Wide) : null;
+            Belief[] believed = [wider is null ? likely : Of(wider), .. Hotter(asked, wider ?? usual, all, SafetyRule.CoreCelsius, least)];
+            return CookOn(asked, wider ?? usual, believed, cancellation);
         }
 
         var before = Believe(usual, all[..^newest.Count]);
@@ -79,7 +91,7 @@ public static class RescuePlanner
         var belief = IsRead(asked) ? NoHotterThanCanBe(asked, usual, all) : Believe(usual, all);
         using var wide = belief.EffectiveCount < LeastEffectiveCount ? Cook(ParticleSource.Wide) : null;
         var pot = wide ?? usual;
-        Belief[] beliefs = [wide is null ? belief : Believe(wide, all), .. Hotter(asked, pot, all, enough)];
+        Belief[] beliefs = [wide is null ? belief : Believe(wide, all), .. Hotter(asked, pot, all, enough, Lowest(asked).Celsius)];
         return WantsAnother(asked, pot, beliefs)
             ? ReadAgain(asked, pot, beliefs[0], Lowest(asked))
             : Judge(asked, pot, beliefs, cancellation);
@@ -121,18 +133,21 @@ public static class RescuePlanner
                 .Zip(earlier, (newest, before) => newest + before),
         ]);
 
-    // What would be believed, had the newest readings been hotter: what is done as it reads must be done as well had it read more, since a
-    // hotter reading never gets the harder answer. A reading far above what was expected is likely of another piece.
-    private static IEnumerable<Belief> Hotter(RescueRequest request, OpenedPot pot, ProbeReading[] all, double enough)
+    // What would be believed, had the newest readings been hotter: what is done as it reads must be done as well had it read more, and what
+    // goes back must be done by as many minutes, since a hotter reading never gets the harder answer. A reading far above what was expected
+    // is likely of another piece.
+    private static IEnumerable<Belief> Hotter(RescueRequest request, OpenedPot pot, ProbeReading[] all, double enough, double lowest)
     {
-        var (lowest, first) = (Lowest(request), all.Length - request.NewestReadings.Count);
-        if (!IsRead(request) || !CanBeReadAgain(request, lowest.SpotId))
+        var first = all.Length - request.NewestReadings.Count;
+        var isRead = IsRead(request);
+        if (isRead && !CanBeReadAgain(request, Lowest(request).SpotId))
         {
             yield break;
         }
 
         var earlier = LogLikelihoods(pot, all[..first]);
-        for (var least = Math.Floor(lowest.Celsius / HotterStep + 1) * HotterStep; least < enough; least += HotterStep)
+        var until = isRead ? enough : SafetyRule.CoreCelsius;
+        for (var least = Math.Floor(lowest / HotterStep + 1) * HotterStep; least < until; least += HotterStep)
         {
             var to = least;
             var belief = HadTheyRead(c => Math.Max(c, to), pot, all, first, earlier);
@@ -159,16 +174,12 @@ public static class RescuePlanner
     private static bool CanBeReadAgain(RescueRequest request, string spotId) =>
         request.Counting.Count(r => r.SpotId == spotId) < CoveredRest.MostReadings;
 
-    // Of cooks that came out short one in a hundred of those that were then called done is too many: here a quarter of it is left out. It
-    // costs readings rather than rounds. Choice, after 2,000 of them (docs/performance.md).
-    private const double LeftOut = SafetyRule.ShareBelow / 4;
-
     // One reading of several pieces is of the thickest or not, and one of what was short before may be beside the middle: another piece or
     // place is read before it is called done, unless hardly any doubt is left.
     private static bool WantsAnother(RescueRequest request, OpenedPot pot, IReadOnlyList<Belief> beliefs) =>
         IsRead(request)
         && IsOneOfSeveral(request, Lowest(request).SpotId)
-        && !beliefs.All(b => SafetyRule.IsReached(b.Low(pot.Coldest, 2 * LeftOut)));
+        && !beliefs.All(b => SafetyRule.IsReached(b.Low(pot.Coldest, 2 * SafetyRule.ShareBelowAtCheck)));
 
     private static bool IsOneOfSeveral(RescueRequest request, string spotId) =>
         (request.Plan.Load.Pieces > 1 || request.Later.Count > 0) && request.Counting.Count(r => r.SpotId == spotId) == 1;
@@ -221,7 +232,7 @@ public static class RescuePlanner
             return ReadAgain(request, pot, belief, lowest);
         }
 
-        var cooked = CookOn(request, pot, belief, cancellation);
+        var cooked = CookOn(request, pot, beliefs, cancellation);
         var left = Math.Max(0, CoveredRest.MostMinutes - (int)Math.Round(request.CoveredMinutes));
         return Best(belief, stood.Skip(1).Take(left), cooked) is { } stand
             ? LeaveCovered(request, belief, stand, lowest)
@@ -229,7 +240,8 @@ public static class RescuePlanner
     }
 
     // None of the possible cooks is so cold, so that they say nothing of what is safe: a valve that stood open, a piece far thicker.
-    private static RescueAdvice TooCold(RescueRequest request, double expected, CancellationToken cancellation)
+    // No shorter than the way on of the coldest reading that they can explain: a colder one never gets the easier answer.
+    private static RescueAdvice TooCold(RescueRequest request, double expected, Func<WayOn> ofTheColdest, CancellationToken cancellation)
     {
         var lowest = Lowest(request);
         if (IsLump(request))
@@ -241,6 +253,8 @@ public static class RescuePlanner
         {
             var method = request.LiquidIsThick ? RescueMethod.SimmerCovered : RescueMethod.BackUnderPressure;
             var way = AsNew(request, method, ColdThroughout(request, request.Plan.Load.Arrangement, lowest.Celsius), cancellation);
+            var believed = ofTheColdest();
+            way = believed.Minutes > way.Minutes ? believed : way;
             return Short(request, way, way.Belief, RescueWords.TooCold(request, way, expected, lowest));
         }
 
@@ -259,7 +273,7 @@ public static class RescuePlanner
     private static RescueAdvice Again(IReadOnlyList<string> why) => new(CheckVerdict.Short, RescueMethod.ReadAgain, 0, why, []);
 
     private static bool IsThere(Belief belief, Stood stood, ProbeReading lowest) =>
-        SafetyRule.IsReached(belief.Low(stood.Coldest, LeftOut), lowest.Scale);
+        SafetyRule.IsReached(belief.Low(stood.Coldest, SafetyRule.ShareBelowAtCheck), lowest.Scale);
 
     // Standing is worth it where what it saves when it is enough outweighs the time that is lost when it is not.
     private static Stood? Best(Belief belief, IEnumerable<Stood> stood, WayOn cooked)
@@ -309,7 +323,7 @@ public static class RescuePlanner
     }
 
     // Thick liquid scorches under pressure; thin liquid has the choice, and the quicker one is taken.
-    private static WayOn CookOn(RescueRequest request, OpenedPot pot, Belief belief, CancellationToken cancellation)
+    private static WayOn CookOn(RescueRequest request, OpenedPot pot, Belief[] beliefs, CancellationToken cancellation)
     {
         WayOn Way(RescueMethod method, Release release) =>
             new(
@@ -319,10 +333,10 @@ public static class RescuePlanner
                     Candidates,
                     release,
                     CoveredRest.MostRestMinutes,
-                    c => SafetyRule.IsReached(belief.Low(c.ColdestAfterStanding, LeftOut)),
+                    c => beliefs.All(b => SafetyRule.IsReached(b.Low(c.ColdestAfterStanding, SafetyRule.ShareBelowAtCheck))),
                     cancellation
                 ),
-                belief
+                beliefs[0]
             );
         var simmer = Way(RescueMethod.SimmerCovered, Release.Vent);
         if (request.LiquidIsThick)

@@ -300,6 +300,16 @@ public sealed record AdaptBody(
     [property: Limits(1, MeatLoad.MostPieces)] int? Pieces
 );
 
+/// <summary>A plan of which it is asked what the household's cooks have changed in it.</summary>
+/// <param name="Request">The question.</param>
+/// <param name="Minutes">The minutes that Ikuzo would set, 0 to 240.</param>
+/// <param name="Release">The release that goes with them.</param>
+public sealed record LearnedBody(
+    [property: Needed] PreviewBody? Request,
+    [property: Needed, Limits(0, 240, "min")] double? Minutes,
+    [property: Needed] ReleaseBody? Release
+);
+
 /// <summary>A plan to keep.</summary>
 /// <param name="Name">What the household calls it; at most 80 characters.</param>
 /// <param name="Request">The question.</param>

@@ -19,6 +19,7 @@ internal static class PlanEndpoints
         var plans = routes.MapGroup("/api/plans").WithTags("Plans");
         plans.MapPost("/preview", PreviewAsync).WithName("previewPlan").Computes(Work.Plan);
         plans.MapPost("/late", LateAsync).WithName("lateAtTheTable").Computes(Work.Plan);
+        plans.MapPost("/learned", LearnedAsync).WithName("learnedInPlan").Computes(Work.Plan);
         plans.MapPost("/load", Adapt).WithName("adaptLoad");
         plans.MapPost("/rescue", RescueAsync).WithName("rescuePlan").Computes(Work.Plan);
         plans.MapPost("", SaveAsync).WithName("savePlan").Computes(Work.Keep);
@@ -42,6 +43,21 @@ internal static class PlanEndpoints
         await PlannedEnding.OfAsync(body, kitchen, cancellation) is var (request, branch)
             ? TypedResults.Ok(LateAtTheTable.Of(request, branch))
             : TypedResults.Conflict(PlannedEnding.Stopped);
+
+    // What was learned, and first what it changed: asked for when the plan is there, since it takes as long as that again.
+    private static async Task<Results<Ok<LearnedWord>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> LearnedAsync(
+        LearnedBody body,
+        KitchenStore kitchen,
+        CancellationToken cancellation
+    )
+    {
+        var usual = await kitchen.UsualAsync(cancellation);
+        var request = body.Request!.ToRequest(usual);
+        var before = Together.UnlearnedMinutes(request, body.Release!.ToRelease()!.Value, cancellation);
+        return LearnedSaying.Of(usual.Learned, usual.Own(body.Request.Pot), request, body.Minutes - before) is { } word
+            ? TypedResults.Ok(word)
+            : Problems.Missing("What was learned of this");
+    }
 
     private static Results<Ok<LoadBody>, BadRequest<HttpValidationProblemDetails>> Adapt(AdaptBody body)
     {
@@ -98,6 +114,6 @@ internal static class PlanEndpoints
         var usual = await kitchen.UsualAsync(cancellation);
         var request = body.ToRequest(usual);
         var plan = Together.Compute(request, cancellation);
-        return plan with { Learned = LearnedSaying.Of(usual.Learned, usual.Own(body.Pot), request, plan) };
+        return plan with { Learned = LearnedSaying.Of(usual.Learned, usual.Own(body.Pot), request) };
     }
 }

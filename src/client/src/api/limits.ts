@@ -90,6 +90,9 @@ export const limits = {
     rawDays: { least: 0.5, most: 2 },
     cookedDays: { least: 1, most: 4 },
   },
+  LearnedBody: {
+    minutes: { least: 0, most: 240 },
+  },
   LetInBody: {
     code: { longest: 20 },
     name: { longest: 40 },

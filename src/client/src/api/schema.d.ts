@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/learned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["learnedInPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/load": {
         parameters: {
             query?: never;
@@ -2993,6 +3009,16 @@ export interface components {
             /** @description How it is then, in kitchen words. */
             label: string;
         };
+        /** @description A plan of which it is asked what the household's cooks have changed in it. */
+        LearnedBody: {
+            request: null | components["schemas"]["PreviewBody"];
+            /**
+             * Format: double
+             * @description The minutes that Ikuzo would set, 0 to 240.
+             */
+            minutes: null | number;
+            release: null | components["schemas"]["ReleaseBody"];
+        };
         /** @description What was learned of a cut. */
         LearnedCut: {
             cut: string;
@@ -3523,11 +3549,6 @@ export interface components {
              * @description Minutes that Ikuzo would set; differs from double? Plan.Minutes when the cook tries others.
              */
             recommendedMinutes: null | number;
-            /**
-             * Format: double
-             * @description Minutes of who has learned nothing; null where nothing was learned.
-             */
-            unlearnedMinutes?: null | number;
             learned?: null | components["schemas"]["LearnedWord"];
             /**
              * Format: double
@@ -5094,6 +5115,48 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    learnedInPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LearnedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnedWord"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -6,7 +6,7 @@ using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Tests.Running.Rescue;
 
-/// <summary>A hotter reading never gets the harder answer, from the degree before the rule on.</summary>
+/// <summary>A hotter reading never gets the harder answer.</summary>
 public class MonotoneCheckTests
 {
     public static TheoryData<string> Cuts => [.. Often.Some(CutCatalogue.All.Select(c => c.Id))];
@@ -38,12 +38,14 @@ public class MonotoneCheckTests
             RescuePlanner.Advise(
                 new(plan, minutes, own.Release!.Value, [.. cut.Spots.Select((s, i) => new ProbeReading(s.Id, celsius, 1 + i))], false)
             );
+        // Below the rule the quickest of three ways is advised; minutes of one do not compare with those of another.
         var before = (Effort: double.MaxValue, Celsius: 0.0, Advice: (RescueAdvice?)null);
-        for (var celsius = 73.0; celsius <= 90; celsius++)
+        for (var celsius = 58.0; celsius <= 90; celsius += celsius < 73 ? 1.5 : 1)
         {
             var advice = At(celsius);
             var effort = Effort(advice);
-            Assert.True(effort <= before.Effort, $"{before.Celsius}: {Said(before.Advice)}; {celsius}: {Said(advice)}");
+            var isOtherWay = celsius < 73 && advice.Method != before.Advice?.Method;
+            Assert.True(effort <= before.Effort || isOtherWay, $"{before.Celsius}: {Said(before.Advice)}; {celsius}: {Said(advice)}");
             before = (effort, celsius, advice);
         }
     }

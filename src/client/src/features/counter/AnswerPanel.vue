@@ -12,7 +12,15 @@ import type { Plan, Promise as Promised, Safety } from '@/api/types'
 import { clockTime, type Units } from '@/shared/units/format'
 import { releaseWords, safetyWords } from '@/shared/words/words'
 
-const props = defineProps<{ plan: Plan; minutes: number | null; units: Units; trying: boolean; safety: Safety }>()
+const props = defineProps<{
+  plan: Plan
+  minutes: number | null
+  units: Units
+  trying: boolean
+  safety: Safety
+  /** What the household's cooks say of it. */
+  learned?: string
+}>()
 const emit = defineEmits<{ reset: []; promise: [Promised] }>()
 const point = computed(() => props.plan.band.find((b) => b.minutes === props.minutes))
 const settled = computed(() => props.minutes === props.plan.minutes)
@@ -76,8 +84,8 @@ const clock = computed(() =>
       <p v-if="worth" class="worth" data-testid="worth">
         <v-icon :icon="mdiRuler" aria-hidden="true" /><span>{{ worth.text }}</span>
       </p>
-      <p v-if="plan.learned?.text.length" class="worth" data-testid="learned">
-        <v-icon :icon="mdiBookOpenVariant" aria-hidden="true" /><span>{{ plan.learned.text[0] }}</span>
+      <p v-if="learned" class="worth" data-testid="learned">
+        <v-icon :icon="mdiBookOpenVariant" aria-hidden="true" /><span>{{ learned }}</span>
       </p>
       <ol class="clock" aria-label="On the clock">
         <li v-for="moment in clock" :key="moment.what">

@@ -20,6 +20,7 @@ import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
 import UrgentLine from './UrgentLine.vue'
 import { useDraft } from '@/shared/draft/useDraft'
+import { useLearned } from './useLearned'
 import { usePreview } from './usePreview'
 import WarningList from './WarningList.vue'
 
@@ -54,6 +55,7 @@ const asked = computed<Request | null>(() =>
     : null,
 )
 const { plan, refusal, busy, stale } = usePreview(asked)
+const learned = useLearned(asked, plan, busy)
 const minutes = computed(() => draft.value.request.minutes ?? plan.value?.minutes ?? null)
 const release = computed<Release | null>(() => {
   const tried = draft.value.request.release
@@ -130,6 +132,7 @@ useShortcuts({
           :minutes="plan.minutes === null ? null : minutes"
           :units="units"
           :safety="safety"
+          :learned="learned"
           :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
           @promise="change({ promise: $event, minutes: null })"
