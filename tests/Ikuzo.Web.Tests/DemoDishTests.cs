@@ -46,11 +46,11 @@ public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
     [InlineData("Frost thighs under marsh rice", "bird+wild-rice-blend")]
     [InlineData("Hill bean drumsticks", "bird+dry-navy-beans+onions+prunes")]
     [InlineData("Two-act breasts and quills", "bird,penne-pasta")]
-    [InlineData("Turkey pillows with green crowns", "broccoli,bird")]
+    [InlineData("Turkey pillows with green crowns", "bird")]
     [InlineData("Upstairs grain, downstairs thighs", "bird+mushrooms+farro")]
     [InlineData("Flat bird with a lid of bark", "bird+potatoes-whole-small")]
     [InlineData("Rain soup", "bird+pearl-barley+onions")]
-    [InlineData("Duck legs, quince mood", "bird+beetroot-whole,apples")]
+    [InlineData("Duck legs, quince mood", "bird+beetroot-whole")]
     [InlineData("Crown of the hill", "bird")]
     public async Task DemoDish_TakesItsRoute(string name, string stages)
     {

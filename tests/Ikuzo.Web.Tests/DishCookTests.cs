@@ -201,7 +201,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
 
     [Theory]
     [InlineData("penne-pasta", 320, false)]
-    [InlineData("corn-cobs", 600, true)]
+    [InlineData("dry-chickpeas", 300, true)]
     public async Task WhatIsCookedOnItsOwn_IsFollowedStepByStep(string beside, double grams, bool first)
     {
         var dish = await KeepAsync(Meat("bird", "chicken-breast-bone-in", 1.3, "slice"), Beside(beside, grams));

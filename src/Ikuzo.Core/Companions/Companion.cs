@@ -139,6 +139,26 @@ public sealed record Companion(
             _ => null,
         };
 
+    /// <summary>
+    /// True for what is done in a moment: in the heat or at a simmer of the open pot it comes out better than under the lid. Greens, and what
+    /// bears only minutes. Choice.
+    /// </summary>
+    public bool IsQuick => Kind == CompanionKind.Green || (IsVegetable && Minutes is { BestFrom: <= QuickBest, TooFar: <= QuickTooFar });
+
+    /// <summary>True for what is paste or mush in minutes under the lid: fine noodles, peas, soft greens and fruit, peppers.</summary>
+    public bool IsNeverUnderPressure =>
+        Kind == CompanionKind.Dough
+        || (Kind == CompanionKind.Pasta && Minutes is { TooFar: <= FinePastaTooFar })
+        || (IsQuick && (Kind == CompanionKind.Aromatic || Minutes is { TooFar: <= SoftTooFar }));
+
+    private const double FinePastaTooFar = 6,
+        SoftTooFar = 5,
+        QuickBest = 1,
+        QuickTooFar = 12;
+
+    /// <summary>True for vegetables and fruit that keep their shape.</summary>
+    public bool IsVegetable => Kind is CompanionKind.Root or CompanionKind.Flesh or CompanionKind.Green or CompanionKind.Aromatic;
+
     /// <summary>True when it drinks: its texture is that of the liquid that it had.</summary>
     public bool Drinks => AbsorbsMlPerGram >= LeastDrink;
 

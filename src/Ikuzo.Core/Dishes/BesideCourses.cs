@@ -4,6 +4,7 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -30,7 +31,7 @@ internal sealed class BesideCourses
     private static readonly double[] Looked = [0, 1, 2, 3, 4, 6, 8, 10, 13, 16, 20, 25, 31, 38, 46, 55, 66, 80, 98, MostMinutes];
 
     // Work that a change makes, in the unit of the score: a bowl is one more thing to wash, cutting takes a minute. Choices.
-    private const double BowlCost = 0.3,
+    private const double BowlCost = 0.8,
         CutCost = 0.1;
 
     private readonly Course?[] _courses; // of each item, in the order of the dish; null for what does not soften
@@ -118,22 +119,31 @@ internal sealed class BesideCourses
         return (below, at - below);
     }
 
-    /// <summary>What a distance from the best costs: a thousand and more where it is not done.</summary>
-    public static double Cost(double distance) =>
+    /// <summary>What a distance from the best costs something: a thousand and more where it is not done.</summary>
+    public static double Cost(Companion companion, double distance) =>
         distance < -1 ? NotDone + StageJudge.Off(distance)
         : distance <= 0 ? StageJudge.Off(distance)
-        : StageJudge.Off(distance) * Math.Min(1, Accepted + Math.Max(0, distance - 1) * (1 - Accepted) / Shrugged);
+        : StageJudge.Off(distance) * Math.Min(1, Accepted(companion) + Math.Max(0, distance - 1) * (1 - Accepted(companion)) / Shrugged);
 
     // What is softer than its best cooks accept beside meat, up to where it is too far; as far again beyond, they do not. Choices, after
     // what good cooks let go in one pot.
-    private const double Accepted = 0.25,
-        Shrugged = 1;
+    private static double Accepted(Companion companion) =>
+        companion.Kind switch
+        {
+            CompanionKind.Aromatic => companion.IsQuick ? 0.5 : 0.05,
+            CompanionKind.Root or CompanionKind.Pulse => 0.15,
+            CompanionKind.Flesh => 0.25,
+            CompanionKind.Grain or CompanionKind.Pasta => 0.5,
+            _ => 1,
+        };
+
+    private const double Shrugged = 1;
 
     /// <summary>What it costs that something is not done: more than all else together.</summary>
     public const double NotDone = 1e3;
 
     private static double Cost(BesideItem item, Place place, double distance) =>
-        Cost(distance) + (place.InBowl && !item.InBowl ? BowlCost : 0) + (place.Size != item.Size ? CutCost : 0);
+        Cost(item.Companion, distance) + (place.InBowl && !item.InBowl ? BowlCost : 0) + (place.Size != item.Size ? CutCost : 0);
 
     private static int Lane(Release release, int load) => StageReleases.IndexOf(release) * Loads + load;
 
@@ -254,6 +264,22 @@ internal static class StageReleases
         Starchy = [All[1], All[3], All[4]],
         Soup = [All[1], All[4]],
         Stock = [All[4]];
+
+    /// <summary>True for the way in which kitchens let the steam out of such a pot: what all directions say, not what physics asks.</summary>
+    /// <param name="release">The way.</param>
+    /// <param name="items">What is in the pot.</param>
+    public static bool IsCustomary(Release release, IReadOnlyList<DishItem> items)
+    {
+        bool Has(CompanionKind kind) => items.Any(i => i is BesideItem b && b.Companion.Kind == kind && b.Companion.Foams);
+        var meat = items.OfType<MeatItem>().FirstOrDefault();
+        return release.Kind switch
+        {
+            ReleaseKind.Natural => Has(CompanionKind.Pulse) || meat is { WantedAim: not Aim.Slice } or { Load.Cut.Part: Part.Whole },
+            ReleaseKind.Pulsed => Has(CompanionKind.Pasta),
+            ReleaseKind.RestThenVent => Has(CompanionKind.Grain) ? release.RestMinutes == 10 : meat is { WantedAim: Aim.Slice },
+            _ => meat is null || meat.Load.Cut.IsTooSmallToMeasure,
+        };
+    }
 
     /// <summary>Ways for what a pot holds.</summary>
     public static IReadOnlyList<Release> For(PotContents contents) =>

@@ -19,8 +19,8 @@ public abstract record DishItem(string Key);
 /// <param name="Aim">How it should end; null for what is usual for the cut.</param>
 public sealed record MeatItem(string Key, MeatLoad Load, Aim? Aim) : DishItem(Key)
 {
-    /// <summary>The aim asked for or usual.</summary>
-    public Aim WantedAim => Aim ?? Load.Cut.UsualAim;
+    /// <summary>The aim asked for or usual; of a carcass nothing but stock is made.</summary>
+    public Aim WantedAim => Load.Cut.Part == Part.Carcass ? Poultry.Aim.Stock : Aim ?? Load.Cut.UsualAim;
 }
 
 /// <summary>Something beside it.</summary>
@@ -118,6 +118,9 @@ public sealed record DishRequest
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double BrothMl { get; init; }
 
+    /// <summary>Liquid in which something is simmered once the lid is off, ml; it is there from the start.</summary>
+    public double OpenMl { get; init; }
+
     /// <summary>True when the meat is browned in the pot first.</summary>
     public bool Browned { get; init; }
 
@@ -153,6 +156,9 @@ public sealed record DishRequest
     /// <summary>True for a stop that no arrangement gets around: one that waits for a word is asked about when the cook begins.</summary>
     public static bool Hinders(Warning warning) =>
         warning.Level == WarningLevel.Stop && (!warning.CanBeSeenTo || warning.Code == Fit.TryTheLidCode);
+
+    /// <summary>Which of the two ways the cook wants; null for the one that is proposed.</summary>
+    public WayId? Way { get; init; }
 
     /// <summary>Meat and what stands beside it: one to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }
@@ -291,4 +297,35 @@ public sealed record DishPlan(StageOrder? Best, StageOrder? RunnerUp, Blame? Imp
 
     /// <summary>True when <see cref="Best"/> is what the cook wanted, and <see cref="RunnerUp"/> what would be best.</summary>
     public bool IsWanted { get; init; }
+
+    /// <summary>
+    /// In one go and at its best, the one that stands in <see cref="Best"/> first; one where they are the same, or there is no other; none for
+    /// stages laid by hand.
+    /// </summary>
+    public IReadOnlyList<DishWay> Ways { get; init; } = [];
+}
+
+/// <summary>The two ways to cook a dish.</summary>
+public enum WayId
+{
+    /// <summary>Everything that may share the pot in one time under the lid.</summary>
+    OneGo,
+
+    /// <summary>As many times under the lid as it takes for everything to be right.</summary>
+    Best,
+}
+
+/// <summary>A way to cook a dish, and what it costs.</summary>
+/// <param name="Id">Which.</param>
+/// <param name="Order">Its stages.</param>
+/// <param name="StirredIn">What finishes in the open pot.</param>
+/// <param name="Words">What comes of it, in words.</param>
+/// <param name="IsTolerable">True when everything stays within what a cook lets go; see <see cref="Tolerance"/>.</param>
+public sealed record DishWay(WayId Id, StageOrder Order, IReadOnlyList<StirredIn> StirredIn, string Words, bool IsTolerable)
+{
+    /// <summary>Minutes in the open pot at the end: what takes longest of what finishes there.</summary>
+    public double OpenMinutes => StirredIn.Select(s => s.Minutes).DefaultIfEmpty(0).Max();
+
+    /// <summary>From lid-on to the table, min.</summary>
+    public LikelyAndLate TotalMinutes => new(Order.TotalMinutes.P50 + OpenMinutes, Order.TotalMinutes.P95 + OpenMinutes);
 }

@@ -24,7 +24,8 @@ public static class DishSolver
     // Arrangements that are computed in full at most, the best first: so many that one that cannot be made safe does not decide.
     private const int MostInFull = 4;
 
-    private const double StirCost = 0.1; // to stand there and stir
+    private const double StirCost = 0.1, // to stand there and stir
+        SimmerCost = 0.35; // to watch it simmer. Choice
 
     /// <summary>Finds the best arrangement and the runner-up, or says which item is to blame.</summary>
     /// <param name="dish">One to eight items with different keys.</param>
@@ -89,7 +90,14 @@ public static class DishSolver
         {
             _whole = whole;
             (_meats, Ended) = (meats, ended);
-            _always = [.. whole.Items.OfType<BesideItem>().Where(b => b.IsStirredIn).Select(b => StirringHeat.Of(whole, b)!)];
+            _always =
+            [
+                .. whole
+                    .Items.OfType<BesideItem>()
+                    .Where(b => b.IsStirredIn || (b.MayChange && b.Companion.IsNeverUnderPressure))
+                    .Select(b => StirringHeat.Of(whole, b))
+                    .OfType<StirredIn>(),
+            ];
             _dish = whole with { Items = [.. whole.Items.Where(i => _always.All(s => s.Key != i.Key))] };
             _beside = ScoutedBeside(_dish, meats);
             _judge = new StageJudge(_dish, _meats, _beside);
@@ -138,7 +146,7 @@ public static class DishSolver
         public BesideCourses Beside => _beside;
 
         /// <summary>The best way before anything is computed in full; null when none works.</summary>
-        public Draft? Quick => Drafts().FirstOrDefault();
+        public Draft? Quick => Drafts(MostStages).FirstOrDefault();
 
         /// <summary>Minutes that suit some items, as they are placed, with a release; null when none do.</summary>
         public int? Minutes(IReadOnlyList<DishItem> placed, Cooking.Release release) => _judge.Minutes(placed, release);
@@ -150,26 +158,43 @@ public static class DishSolver
                 return new(null, null, DishWords.BlameOnlyStirredIn(_whole), []);
             }
 
-            var byHand = ByHand() is { } stages ? Full(stages, cancellation) : null;
-            var found = Drafts()
-                .Take(MostInFull)
-                .Select(d => Full(d, cancellation))
-                .OfType<DishPlan>()
-                .Where(p => byHand is null || !IsSame(p.Best!, byHand.Best!))
-                .Take((int)wanted - (byHand is null ? 0 : 1))
-                .ToList();
-            List<DishPlan> plans = [.. byHand is null ? [] : new[] { byHand }, .. found];
-            return plans.Count == 0
-                ? new(null, null, Blame(cancellation), [])
-                : plans[0] with
-                {
-                    RunnerUp = plans.Skip(1).FirstOrDefault()?.Best,
-                    IsWanted = byHand is not null,
-                };
+            if (ByHand() is { } laid && Full(laid, cancellation) is { } byHand)
+            {
+                var other = wanted == Orders.Best ? null : Proposed(cancellation);
+                return byHand with { RunnerUp = other is null || IsSame(other.Best!, byHand.Best!) ? null : other.Best, IsWanted = true };
+            }
+
+            return Proposed(cancellation) ?? new(null, null, Blame(cancellation), []);
         }
 
+        // In one go where that is tolerable or wanted, else at its best; the other beside it.
+        private DishPlan? Proposed(CancellationToken cancellation)
+        {
+            if (InFull(MostStages, cancellation) is not { } best)
+            {
+                return null;
+            }
+
+            var inOne = best.Best!.Stages.Count == 1 ? best : InFull(1, cancellation);
+            if (inOne is null || inOne == best)
+            {
+                return best with { Ways = [Way(inOne is null ? WayId.Best : WayId.OneGo, best)] };
+            }
+
+            List<(DishPlan Plan, DishWay Way)> ways = [(inOne, Way(WayId.OneGo, inOne)), (best, Way(WayId.Best, best))];
+            var chosen = _whole.Way ?? (ways[0].Way.IsTolerable ? WayId.OneGo : WayId.Best);
+            ways = [.. ways.OrderBy(w => w.Way.Id != chosen)];
+            return ways[0].Plan with { RunnerUp = ways[1].Plan.Best, Ways = [.. ways.Select(w => w.Way)] };
+        }
+
+        private DishPlan? InFull(int mostStages, CancellationToken cancellation) =>
+            Drafts(mostStages).Take(MostInFull).Select(d => Full(d, cancellation)).FirstOrDefault(p => p is not null);
+
+        private static DishWay Way(WayId id, DishPlan plan) =>
+            new(id, plan.Best!, plan.StirredIn, Tolerance.Words(plan), Tolerance.Bears(plan));
+
         // The best ways, the best first; a stage that does not go into the pot takes its way with it.
-        private IEnumerable<Draft> Drafts()
+        private IEnumerable<Draft> Drafts(int mostStages)
         {
             var stirrable = _dish
                 .Items.Select((item, i) => (Bit: 1 << i, Stirred: _stirrable.GetValueOrDefault(item.Key)))
@@ -184,7 +209,7 @@ public static class DishSolver
                 var under = all & ~stirred.Sum(s => s.Bit);
                 if (under != 0)
                 {
-                    Divide(under, new int[MostStages], 0, said.Sum(Cost), (sets, cost) => ways.Enqueue((sets, said), cost));
+                    Divide(under, new int[mostStages], 0, said.Sum(Cost), (sets, cost) => ways.Enqueue((sets, said), cost));
                 }
             }
 
@@ -198,7 +223,11 @@ public static class DishSolver
             }
         }
 
-        private static double Cost(StirredIn stirred) => stirred.Minutes > 0 ? StirCost + StageJudge.Hours(stirred.Minutes) : 0;
+        private double Cost(StirredIn stirred) =>
+            stirred.Minutes == 0
+                ? 0
+                : StageJudge.Hours(stirred.Minutes)
+                    + (_whole.Items.Any(i => i.Key == stirred.Key && i is BesideItem { Companion.IsQuick: true }) ? StirCost : SimmerCost);
 
         // Every way to divide some items into one to three sets: the set with the first of them, then one with the first of the rest.
         private void Divide(int left, int[] sets, int count, double cost, Action<int[], double> found)
@@ -209,14 +238,14 @@ public static class DishSolver
                 return;
             }
 
-            if (count == MostStages)
+            if (count == sets.Length)
             {
                 return;
             }
 
             var first = left & -left;
             var rest = left & ~first;
-            for (var some = count == MostStages - 1 ? rest : 0; ; some = (some - rest) & rest)
+            for (var some = count == sets.Length - 1 ? rest : 0; ; some = (some - rest) & rest)
             {
                 if (_judge.Of(first | some) is { } stage)
                 {
@@ -232,7 +261,7 @@ public static class DishSolver
         }
 
         private static StageDraft[] InOrder(StageDraft[] stages) =>
-            [.. stages.OrderByDescending(s => s.IsQuickVegetable).ThenByDescending(s => s.HasMeat).ThenByDescending(s => s.Minutes)];
+            [.. stages.OrderByDescending(s => s.Minutes).ThenByDescending(s => s.HasMeat)];
 
         // What the cook wants stands while it is every item once, it goes into the pot, and the meat can be made safe. What else it does
         // to each is said, not forbidden.
@@ -270,6 +299,7 @@ public static class DishSolver
                         stirred.Contains(i.Key) ? i : draft.Stages.SelectMany(s => s.Items).Single(placed => placed.Key == i.Key)
                     ),
                 ],
+                OpenMl = OpenPot.Ml(_whole, stirred),
             };
             return Finishing.Order(arranged, this, draft.Stages, cancellation) is { } order
                 ? new(order with { Cost = Math.Round(draft.Cost, 2) }, null, null, []) { Arranged = arranged, StirredIn = draft.StirIn }

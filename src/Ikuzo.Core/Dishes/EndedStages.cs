@@ -25,15 +25,17 @@ internal sealed class EndedStages
     /// <summary>How a stage ends; null when it cannot be made safe.</summary>
     /// <param name="draft">The stage.</param>
     /// <param name="isFirst">True in a pot that is cold.</param>
+    /// <param name="openMl">Liquid for what is simmered with the lid off, ml.</param>
     /// <param name="compute">Computes it where it is not known.</param>
-    public Ended? Of(StageDraft draft, bool isFirst, Func<Ended?> compute) => _known.GetOrAdd(new(draft, isFirst), _ => compute());
+    public Ended? Of(StageDraft draft, bool isFirst, double openMl, Func<Ended?> compute) =>
+        _known.GetOrAdd(new(draft, isFirst, openMl), _ => compute());
 
     // The same things at the same draft are the same stage, whatever else is in the dish.
-    private sealed record Key(StageDraft Draft, bool IsFirst)
+    private sealed record Key(StageDraft Draft, bool IsFirst, double OpenMl)
     {
         public bool Equals(Key? other) =>
             other is not null
-            && IsFirst == other.IsFirst
+            && (IsFirst, OpenMl) == (other.IsFirst, other.OpenMl)
             && (Draft.Minutes, Draft.Least) == (other.Draft.Minutes, other.Draft.Least)
             && Draft.Release == other.Draft.Release
             && Draft.Items.SequenceEqual(other.Draft.Items);

@@ -59,6 +59,7 @@ internal static class Finishing
         var ended = search.Ended.Of(
             draft,
             isFirst,
+            dish.OpenMl,
             () => meats.Count == 0 ? Alone(dish, draft, isFirst, cancellation) : WithMeat(draft, meats, search, cancellation)
         );
         if (ended is null)
@@ -81,15 +82,25 @@ internal static class Finishing
         };
     }
 
+    // What the draft found a shade short as it really heats gets some minutes more.
     private static Ended? Alone(DishRequest dish, StageDraft draft, bool isFirst, CancellationToken cancellation)
     {
+        const int MostMore = 4;
+        int[] minutes = [.. Enumerable.Range(draft.Minutes, MostMore)];
         var run = Ensemble.Run(
             StageRequest.WithoutMeat(dish, draft.Items, isFirst),
             ParticleSource.Ensemble,
-            [new(draft.Minutes, draft.Release)],
+            [.. minutes.Select(m => new Branch(m, draft.Release))],
             cancellation: cancellation
         );
-        return run.ReachesPressure ? new(draft.Minutes, draft.Release, [run], 0) : null;
+        if (!run.ReachesPressure)
+        {
+            return null;
+        }
+
+        Ended At(int branch) => new(minutes[branch], draft.Release, [run], branch);
+        return Enumerable.Range(0, MostMore).Select(At).FirstOrDefault(e => Distances(draft, e).Values.All(d => d >= -1))
+            ?? At(MostMore - 1);
     }
 
     // First where the promise of every meat is kept, then, from there, where everything is nearest to its best as it really heats.
@@ -146,7 +157,7 @@ internal static class Finishing
         double Cost(int m) =>
             StageJudge.Hours(m)
             + draft.Items.OfType<MeatItem>().Sum(meat => search.Meats.Of(meat, draft.Release).Cost(m, search.Meats.LeastLoss(meat)))
-            + beside.Select((b, i) => BesideCourses.Cost(b.Companion.Levels().DistanceOfLog(heat[i].At(m)) - Shade)).Sum();
+            + beside.Select((b, i) => BesideCourses.Cost(b.Companion, b.Companion.Levels().DistanceOfLog(heat[i].At(m)) - Shade)).Sum();
         return Enumerable.Range(from, (int)minutes[^1] - from + 1).Select(m => (m, Cost(m))).MinBy(m => m.Item2);
     }
 

@@ -34,6 +34,7 @@ internal sealed class StageJudge
     public const double StageCost = 0.7;
 
     private const double AtTheValveCost = 0.12; // somebody stands at the valve at once, while the meat would rather rest. Choice
+    private const double UnusualCost = 0.6; // not how kitchens let the steam out of such a pot. Choice
     private const double AwayCost = 0.15; // what makes the sauce belongs with the meat. Choice
     private const double HourMinutes = 60; // an hour costs as much as one thing at its edge. Choice
     private const double OverheadMinutes = 12; // come-up and handling, to choose by
@@ -168,6 +169,7 @@ internal sealed class StageJudge
         var least = windows.Length == 0 ? 0 : windows.Max(w => w.Window.Least!.Value);
         var fixedCost =
             Hours(OverheadMinutes + release.UsualMinutes)
+            + (StageReleases.IsCustomary(release, placed) ? 0 : UnusualCost)
             + (
                 windows.Length == 0 ? AwayCost * placed.Count(IsForTheSauce)
                 : release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed ? AtTheValveCost

@@ -62,10 +62,12 @@ internal static class StageRequest
             [.. items.OfType<BesideItem>().Select(b => b.Load)],
             dish.BrothMl
         );
-        return items.Any(i => i is MeatItem) ? Math.Max(needed, Math.Max(dish.Liquids.Sum(l => l.ThinMl), ToCover(dish, items))) : needed;
+        return items.Any(i => i is MeatItem)
+            ? new[] { needed, dish.Liquids.Sum(l => l.ThinMl), ToCover(dish, items), dish.OpenMl, OpenPot.ThickenedMl(dish) }.Max()
+            : needed;
     }
 
-    // Bones for stock are covered, unless the cook says what is poured in.
+    // Bones are covered, unless the cook says what is poured in.
     private static double ToCover(DishRequest dish, IReadOnlyList<DishItem> items)
     {
         var beside = items.OfType<BesideItem>().Select(b => b.Load).ToList();
@@ -73,7 +75,7 @@ internal static class StageRequest
             ? 0
             : items
                 .OfType<MeatItem>()
-                .Where(m => m.WantedAim == Aim.Stock)
+                .Where(m => m.WantedAim == Aim.Stock || m.Load.Cut.UsualAim == Aim.Stock)
                 .Select(m =>
                     LiquidNeed.ToCover(
                         new FilledPot

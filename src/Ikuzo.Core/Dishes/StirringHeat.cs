@@ -9,7 +9,21 @@ namespace Ikuzo.Core.Dishes;
 /// <param name="Key">The item.</param>
 /// <param name="Minutes">How long it is left, min; 0 for what is only stirred.</param>
 /// <param name="Simmers">True when the heat that is left is not enough, so that it simmers meanwhile.</param>
-public sealed record StirredIn(string Key, double Minutes, bool Simmers);
+public sealed record StirredIn(string Key, double Minutes, bool Simmers)
+{
+    /// <summary>The same in a word.</summary>
+    public OpenHeat How => Simmers ? OpenHeat.Simmer : OpenHeat.Heat;
+}
+
+/// <summary>What finishes something in the open pot.</summary>
+public enum OpenHeat
+{
+    /// <summary>The heat that is left.</summary>
+    Heat,
+
+    /// <summary>A simmer, the lid laid on loosely.</summary>
+    Simmer,
+}
 
 /// <summary>
 /// What the heat that is left in an opened pot does to something that is stirred in, and how long it takes at a simmer.
@@ -17,7 +31,8 @@ public sealed record StirredIn(string Key, double Minutes, bool Simmers);
 internal static class StirringHeat
 {
     // Nobody waits longer for it. Choice.
-    private const int MostMinutes = 10;
+    private const int MostMinutes = 15,
+        MostMinutesLeft = 5;
     private const double StepSeconds = 5;
 
     /// <summary>Minutes until it is at its best; null for what would take too long, or is not stirred in.</summary>
@@ -30,7 +45,7 @@ internal static class StirringHeat
             return new(item.Key, 0, false);
         }
 
-        if (!item.MayChange || !item.Companion.Softens || !IsStirredInBySome(dish, item))
+        if (!item.MayChange || !item.Companion.Softens || !MayFinishOpen(dish, item))
         {
             return null;
         }
@@ -41,16 +56,24 @@ internal static class StirringHeat
         var start = pot.BoilingCelsius - CookBlock.OpenCooledKelvin;
         var mixed = start - taken / (taken + pot.PotJoulePerKelvin) * (start - dish.RoomCelsius);
         var cooling = dish.Pot.LossWattPerKelvin / (taken + pot.PotJoulePerKelvin);
-        return Minutes(dish, item, levels, t => dish.RoomCelsius + (mixed - dish.RoomCelsius) * Math.Exp(-cooling * t)) is { } left
+        return Minutes(dish, item, levels, t => dish.RoomCelsius + (mixed - dish.RoomCelsius) * Math.Exp(-cooling * t))
+                is { } left
+                    and <= MostMinutesLeft
                 ? new(item.Key, left, false)
             : Minutes(dish, item, levels, _ => pot.BoilingCelsius) is { } simmered ? new(item.Key, simmered, true)
             : null;
     }
 
-    // Greens; and pasta where there is broth for it.
-    private static bool IsStirredInBySome(DishRequest dish, BesideItem item) =>
-        item.Companion.Kind == CompanionKind.Green
-        || (item.Companion.Kind == CompanionKind.Pasta && dish.BrothMl + dish.Pot.MinimumLiquidMl >= 2 * item.Load.AbsorbsMl);
+    // What is done in a moment steams under the loose lid; noodles and dough get the liquid that they simmer in (see OpenPot), other pasta and
+    // vegetables swim where there is broth or sauce.
+    private static bool MayFinishOpen(DishRequest dish, BesideItem item) =>
+        item.Companion.Kind == CompanionKind.Dough
+        || (
+            item.Companion.Kind == CompanionKind.Pasta
+            && (item.Companion.IsNeverUnderPressure || OpenPot.IsSauce(dish) || OpenPot.IsBroth(dish))
+        )
+        || item.Companion.IsQuick
+        || (item.Companion.IsVegetable && !item.Companion.IsWhole && OpenPot.IsBroth(dish));
 
     private static int? Minutes(DishRequest dish, BesideItem item, SoftnessLevels levels, Func<double, double> celsius)
     {

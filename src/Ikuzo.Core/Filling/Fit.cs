@@ -176,6 +176,7 @@ internal readonly record struct Give(double EasilyAcross, double MostAcross, dou
             Part.Whole => new(1.06, cut.Species == Species.Duck ? 1.2 : 1.15, 0.15),
             Part.Spatchcocked => new(1.06, 1.21, 0.15),
             Part.Half => new(1, 1.15, 0.15, Settles: true),
-            _ => new(0.95, 1.05, 0.05), // a crown keeps its bone, and a drumstick is one
+            Part.Drumstick => new(1, 1.2, 0.05), // leans against the wall
+            _ => new(0.95, 1.05, 0.05), // a crown keeps its bone
         };
 }

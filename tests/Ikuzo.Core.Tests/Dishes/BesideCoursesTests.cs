@@ -55,13 +55,18 @@ public class BesideCoursesTests
     [Fact]
     public void Costs_AreTheSquareOfTheDistance_MoreWhereItIsNoticed_AndForbiddenWhereItIsNotDone()
     {
-        Assert.Equal(0, BesideCourses.Cost(0));
-        Assert.Equal(0.16, BesideCourses.Cost(-0.4), 1e-9);
-        Assert.Equal(0.04, BesideCourses.Cost(0.4), 1e-9); // softer than its best is accepted
-        Assert.Equal(0.64 * 1.45, BesideCourses.Cost(-0.8), 1e-9);
-        Assert.Equal(1.75 / 4, BesideCourses.Cost(1), 1e-9);
-        Assert.Equal(4 * 3.25, BesideCourses.Cost(2), 1e-9); // as far again beyond, it is not
-        Assert.True(BesideCourses.Cost(-1.01) > 1000);
+        var (squash, rice, peas) = (Cost("squash-chunks"), Cost("basmati-rice"), Cost("peas"));
+        Assert.Equal(0, squash(0));
+        Assert.Equal(0.16, squash(-0.4), 1e-9);
+        Assert.Equal(0.04, squash(0.4), 1e-9); // softer than its best is accepted of a root,
+        Assert.Equal(0.08, rice(0.4), 1e-9); // less of grain,
+        Assert.Equal(0.16, peas(0.4), 1e-9); // not of greens
+        Assert.Equal(0.64 * 1.45, squash(-0.8), 1e-9);
+        Assert.Equal(1.75 / 4, squash(1), 1e-9);
+        Assert.Equal(4 * 3.25, squash(2), 1e-9); // as far again beyond, it is not
+        Assert.True(squash(-1.01) > 1000);
+
+        static Func<double, double> Cost(string id) => distance => BesideCourses.Cost(CompanionCatalogue.Find(id)!, distance);
     }
 
     [Fact]

@@ -245,6 +245,9 @@ public record DishBody : IValidatableObject
     [Entries(0, DishRequest.MostItems)]
     public IReadOnlyList<IReadOnlyList<string>>? Stages { get; init; }
 
+    /// <summary>In one go, or at its best; the one that is proposed unless given.</summary>
+    public WayId? Way { get; init; }
+
     /// <summary>A bird too large by its weight over which the lid was tried and closes.</summary>
     public TriedLidBody? LidTried { get; init; }
 
@@ -294,6 +297,7 @@ public record DishBody : IValidatableObject
                 .ToDictionary(cut => cut, cut => kitchen.LearnedOf(Pot, cut)),
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,
+            Way = Way,
             OtherPots = kitchen.Others(Pot),
             Items = [.. all.Where(i => i is MeatItem or BesideItem)],
             Liquids = [.. all.OfType<LiquidItem>()],
@@ -318,12 +322,13 @@ public sealed record TriedLidBody(
 /// <summary>An arrangement as clients see it.</summary>
 /// <param name="Stages">In order; empty when nothing works.</param>
 /// <param name="TotalMinutes">All of it, min.</param>
-/// <param name="RunnerUp">The next best.</param>
+/// <param name="RunnerUp">The other way; the best where the stages are the cook's.</param>
 /// <param name="Impossible">The item to blame when nothing works.</param>
 /// <param name="Suggestions">Changes that would take fewer stages.</param>
 /// <param name="StirIn">Keys of what is stirred in after the last opening.</param>
 /// <param name="StirredIn">The same, and for how long.</param>
-/// <param name="IsWanted">True when the stages are those that were asked for; the next best is then the best.</param>
+/// <param name="IsWanted">True when the stages are those that were asked for; the other way is then the best.</param>
+/// <param name="Ways">In one go and at its best, the one of the stages first; one where they are the same.</param>
 public sealed record DishView(
     IReadOnlyList<DishStage> Stages,
     LikelyAndLate? TotalMinutes,
@@ -332,7 +337,8 @@ public sealed record DishView(
     IReadOnlyList<Suggestion> Suggestions,
     IReadOnlyList<string> StirIn,
     IReadOnlyList<StirredIn> StirredIn,
-    bool IsWanted
+    bool IsWanted,
+    IReadOnlyList<DishWayView> Ways
 )
 {
     internal static DishView Of(DishPlan plan) =>
@@ -344,6 +350,31 @@ public sealed record DishView(
             plan.Suggestions,
             plan.StirIn,
             plan.StirredIn,
-            plan.IsWanted
+            plan.IsWanted,
+            [.. plan.Ways.Select(DishWayView.Of)]
         );
+}
+
+/// <summary>One of the two ways to cook a dish.</summary>
+/// <param name="Id">Which.</param>
+/// <param name="Stages">In order.</param>
+/// <param name="TotalMinutes">From lid-on to the table, min.</param>
+/// <param name="OpenMinutes">Of them in the open pot at the end, min.</param>
+/// <param name="StirredIn">What finishes in the open pot.</param>
+/// <param name="Words">What comes of it.</param>
+/// <param name="Cost">What it costs, in the score of the search.</param>
+/// <param name="IsTolerable">True when everything stays within what a cook lets go.</param>
+public sealed record DishWayView(
+    WayId Id,
+    IReadOnlyList<DishStage> Stages,
+    LikelyAndLate TotalMinutes,
+    double OpenMinutes,
+    IReadOnlyList<StirredIn> StirredIn,
+    string Words,
+    double Cost,
+    bool IsTolerable
+)
+{
+    internal static DishWayView Of(DishWay way) =>
+        new(way.Id, way.Order.Stages, way.TotalMinutes, way.OpenMinutes, way.StirredIn, way.Words, way.Order.Cost, way.IsTolerable);
 }

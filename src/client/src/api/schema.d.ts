@@ -2393,6 +2393,7 @@ export interface components {
              *     safe.
              */
             stages?: null | string[][];
+            way?: null | components["schemas"]["WayId"];
             lidTried?: null | components["schemas"]["TriedLidBody"];
             /** @description One to eight items of meat and what stands beside it, and up to 30 with liquids and lines. */
             items: null | components["schemas"]["DishItemBody"][];
@@ -2464,6 +2465,7 @@ export interface components {
              *     safe.
              */
             stages?: null | string[][];
+            way?: null | components["schemas"]["WayId"];
             lidTried?: null | components["schemas"]["TriedLidBody"];
             /** @description One to eight items of meat and what stands beside it, and up to 30 with liquids and lines. */
             items: null | components["schemas"]["DishItemBody"][];
@@ -2557,8 +2559,35 @@ export interface components {
             stirIn: string[];
             /** @description The same, and for how long. */
             stirredIn: components["schemas"]["StirredIn"][];
-            /** @description True when the stages are those that were asked for; the next best is then the best. */
+            /** @description True when the stages are those that were asked for; the other way is then the best. */
             isWanted: boolean;
+            /** @description In one go and at its best, the one of the stages first; one where they are the same. */
+            ways: components["schemas"]["DishWayView"][];
+        };
+        /** @description One of the two ways to cook a dish. */
+        DishWayView: {
+            /** @description Which. */
+            id: components["schemas"]["WayId"];
+            /** @description In order. */
+            stages: components["schemas"]["DishStage"][];
+            /** @description From lid-on to the table, min. */
+            totalMinutes: components["schemas"]["LikelyAndLate"];
+            /**
+             * Format: double
+             * @description Of them in the open pot at the end, min.
+             */
+            openMinutes: number;
+            /** @description What finishes in the open pot. */
+            stirredIn: components["schemas"]["StirredIn"][];
+            /** @description What comes of it. */
+            words: string;
+            /**
+             * Format: double
+             * @description What it costs, in the score of the search.
+             */
+            cost: number;
+            /** @description True when everything stays within what a cook lets go. */
+            isTolerable: boolean;
         };
         /** @description Something that could be read otherwise. */
         DoubtView: {
@@ -3316,6 +3345,7 @@ export interface components {
              *     safe.
              */
             stages?: null | string[][];
+            way?: null | components["schemas"]["WayId"];
             lidTried?: null | components["schemas"]["TriedLidBody"];
             /** @description One to eight items of meat and what stands beside it, and up to 30 with liquids and lines. */
             items: null | components["schemas"]["DishItemBody"][];
@@ -3439,6 +3469,11 @@ export interface components {
             question: string;
             leftOut: boolean;
         };
+        /**
+         * @description What finishes something in the open pot.
+         * @enum {unknown}
+         */
+        OpenHeat: "heat" | "simmer";
         /** @description More meat in the same pot, as it is kept with a cook. */
         OtherMeatBody: {
             /** @description Its name within the dish. */
@@ -4325,6 +4360,8 @@ export interface components {
             minutes: number;
             /** @description True when the heat that is left is not enough, so that it simmers meanwhile. */
             simmers: boolean;
+            /** @description The same in a word. */
+            how?: components["schemas"]["OpenHeat"];
         };
         /** @description Something for the cold: as typed, or field by field. */
         StoreBody: {
@@ -4815,6 +4852,11 @@ export interface components {
          * @enum {unknown}
          */
         WarningLevel: "stop" | "caution" | "note";
+        /**
+         * @description The two ways to cook a dish.
+         * @enum {unknown}
+         */
+        WayId: "one-go" | "best";
         /** @description How much of the width of the band comes from one thing that nobody knows exactly. */
         WidthShare: {
             /** @description What it is, in kitchen words. */

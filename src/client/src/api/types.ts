@@ -22,6 +22,7 @@ export type DishItemBody = Schemas['DishItemBody']
 export type DishDocument = Schemas['DishDocument']
 export type KeptDish = Schemas['KeptDish']
 export type DishView = Schemas['DishView']
+export type WayId = Schemas['WayId']
 export type TriedLid = Schemas['TriedLid']
 export type CookView = Schemas['CookView']
 export type CookEventKind = NonNullable<Schemas['CookEventKind']>

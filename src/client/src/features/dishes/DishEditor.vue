@@ -299,6 +299,7 @@ watchDebounced(
         :units="units"
         @arrange="change({ stages: $event })"
         @lid-tried="change({ lidTried: $event })"
+        @way="change({ way: $event, stages: null })"
       />
       <div class="ways">
         <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { DishItemBody, DishView, TriedLid } from '@/api/types'
+import type { DishItemBody, DishView, TriedLid, WayId } from '@/api/types'
 import { releaseWords } from '@/shared/words/words'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { text, type Units } from '@/shared/units/format'
+import WayList from './WayList.vue'
 
 /** What goes into the pot together, one after the other, as strips under the lid. */
 const props = defineProps<{ solved: DishView; items: readonly DishItemBody[]; units: Units }>()
-const emit = defineEmits<{ lidTried: [TriedLid]; arrange: [string[][] | null] }>()
+const emit = defineEmits<{ lidTried: [TriedLid]; arrange: [string[][] | null]; way: [WayId] }>()
 const { findCut, companions } = useCatalogue()
 
 function nameOf(key: string) {
@@ -42,10 +43,13 @@ const moveRow = (row: number, by: number) => {
   settle(rows)
 }
 const mostStages = 3
-const arrange = (order: NonNullable<DishView['runnerUp']>) =>
-  emit('arrange', props.solved.isWanted ? null : order.stages.map((s) => [...s.items]))
+const total = computed(() => props.solved.ways[0]?.totalMinutes ?? props.solved.totalMinutes)
 const stirred = ({ minutes, simmers }: DishView['stirredIn'][number]) =>
-  minutes === 0 ? '' : simmers ? `, ${minutes} min at a simmer` : `, ${minutes} min in the heat that is left`
+  minutes === 0
+    ? ''
+    : simmers
+      ? `, ${minutes} min at a simmer, the lid loosely on`
+      : `, ${minutes} min in the heat that is left`
 const times = ['Never', 'Once', 'Twice', 'Three times']
 const words: Record<string, string> = { 'in-window': 'just right', over: 'past its best', under: 'short' }
 </script>
@@ -63,10 +67,11 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
         I tried it: the lid closes
       </v-btn>
     </p>
-    <p v-else-if="solved.totalMinutes" class="total">
-      <b>{{ times[solved.stages.length] }} under the lid</b>, {{ Math.round(solved.totalMinutes.p50) }} min, at most
-      {{ Math.ceil(solved.totalMinutes.p95) }} in 19 of 20.
+    <p v-else-if="total" class="total">
+      <b>{{ times[solved.stages.length] }} under the lid</b>, {{ Math.round(total.p50) }} min, at most
+      {{ Math.ceil(total.p95) }} in 19 of 20.
     </p>
+    <WayList v-if="solved.ways.length > 1" :ways="solved.ways" :name-of="nameOf" @way="emit('way', $event)" />
     <p v-if="held" role="status" class="holding">
       <b>{{ nameOf(held) }}</b>: where does it go?
       <v-btn v-if="solved.stages.length < mostStages" class="tried" variant="outlined" @click="putAlone(0)"
@@ -137,7 +142,7 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
       </li>
     </ol>
     <p v-if="solved.stirredIn.length > 0">
-      <b>Stir in at the end:</b> {{ solved.stirredIn.map((s) => `${nameOf(s.key)}${stirred(s)}`).join(', ') }}.
+      <b>In the open pot at the end:</b> {{ solved.stirredIn.map((s) => `${nameOf(s.key)}${stirred(s)}`).join(', ') }}.
     </p>
     <section v-if="solved.suggestions.length > 0" class="fewer">
       <h3>What would help most</h3>
@@ -148,11 +153,11 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
         </li>
       </ul>
     </section>
-    <p v-if="solved.runnerUp" class="next">
-      {{ solved.isWanted ? 'Ikuzo would:' : 'Next best:' }}
+    <p v-if="solved.isWanted && solved.runnerUp" class="next">
+      Ikuzo would:
       {{ solved.runnerUp.stages.map((s) => `${s.items.map(nameOf).join(' with ')} ${s.minutes} min`).join(', then ') }},
       {{ Math.round(solved.runnerUp.totalMinutes.p50) }} min in all.
-      <v-btn class="tried" variant="outlined" @click="arrange(solved.runnerUp)">Do it like that</v-btn>
+      <v-btn class="tried" variant="outlined" @click="emit('arrange', null)">Do it like that</v-btn>
     </p>
   </div>
 </template>

@@ -84,6 +84,7 @@ describe('the stages of a dish', () => {
       impossible: null,
       suggestions: [],
       stirredIn: [],
+      ways: [],
       ...more,
     }) as unknown as DishView
   const list = (view: DishView) =>
@@ -115,10 +116,36 @@ describe('the stages of a dish', () => {
     expect(list(solved({ stages: [cut] })).text()).toContain('penne, in a bowl on the rack: firm')
   })
 
-  test('offer the next best, and changes that fill the pot less often', () => {
+  test('offer both ways, the chosen one pressed, and a touch changes over', async () => {
+    const way = (id: string, stages: object[], words: string) => ({
+      id,
+      stages: stages.map((s) => ({ ...s, toPressureMinutes: { p50: 10 }, releaseMinutes: { p50: 8 } })),
+      totalMinutes: { p50: 20 * stages.length, p95: 50 },
+      openMinutes: 4,
+      stirredIn: [{ key: 'penne-pasta', minutes: 4, simmers: true }],
+      words,
+    })
+    const one = way('one-go', [stage(['bird'], 15)], 'penne soft')
+    const two = way('best', [stage(['bird'], 15), stage(['penne-pasta'], 3)], 'everything right')
+    const wrapper = list(solved({ stages: one.stages, ways: [one, two] }))
+    expect(wrapper.find('[data-testid=way-one-go]').attributes('aria-pressed')).toBe('true')
+    expect(wrapper.find('[data-testid=way-one-go]').text()).toContain('20 min, once under the lid')
+    expect(wrapper.find('[data-testid=way-one-go]').text()).toContain('in the open pot: penne 4 min')
+    expect(wrapper.find('[data-testid=way-best]').text()).toContain('everything right')
+    await wrapper.find('[data-testid=way-best]').trigger('click')
+    expect(wrapper.emitted('way')).toEqual([['best']])
+    expect(
+      list(solved({ stages: one.stages, ways: [one] }))
+        .find('[data-testid=way-one-go]')
+        .exists(),
+    ).toBe(false)
+  })
+
+  test('say what would be better than stages laid by hand, and changes that fill the pot less often', () => {
     const wrapper = list(
       solved({
         stages: [stage(['bird'], 15)],
+        isWanted: true,
         runnerUp: { stages: [stage(['bird', 'penne-pasta'], 9)], totalMinutes: { p50: 50, p95: 60 } },
         suggestions: [{ change: 'Take legs instead.', stages: 1, totalMinutes: { p50: 33.4, p95: 40 } }],
         stirredIn: [{ key: 'penne-pasta', minutes: 4, simmers: true }],
@@ -126,7 +153,7 @@ describe('the stages of a dish', () => {
     )
     expect(wrapper.text()).toContain('chicken thighs with penne 9 min')
     expect(wrapper.text()).toContain('Take legs instead. once, 33 min')
-    expect(wrapper.text()).toContain('Stir in at the end: penne, 4 min at a simmer')
+    expect(wrapper.text()).toContain('In the open pot at the end: penne, 4 min at a simmer')
   })
 })
 

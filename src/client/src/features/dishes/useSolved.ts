@@ -13,6 +13,7 @@ export function useSolved(dish: Ref<DishDocument>) {
     brothMl: dish.value.brothMl,
     lidTried: dish.value.lidTried,
     stages: dish.value.stages,
+    way: dish.value.way,
     items: dish.value.items,
   }))
   return useQuery({

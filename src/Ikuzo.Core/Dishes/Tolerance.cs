@@ -1,0 +1,67 @@
+using Ikuzo.Core.Companions;
+
+namespace Ikuzo.Core.Dishes;
+
+/// <summary>
+/// What a cook lets go so that a dish goes in one go: the table that decides which of the two ways is proposed. Held against seventy dishes
+/// of general kitchen practice (<c>JudgedDishesTests</c>).
+/// </summary>
+public static class Tolerance
+{
+    /// <summary>How far from its best something may come: 0 at its best, 1 where it is too far on its own.</summary>
+    /// <param name="item">What, and how much of it.</param>
+    public static double MostOff(BesideItem item) =>
+        item.Companion.Kind switch
+        {
+            CompanionKind.Aromatic => double.PositiveInfinity, // melts into the sauce
+            CompanionKind.Root or CompanionKind.Flesh when item.Grams <= ForTheSauceGrams => double.PositiveInfinity,
+            CompanionKind.Pulse => 1.3, // breaks and thickens
+            CompanionKind.Root or CompanionKind.Flesh => 1.3, // very soft in a stew
+            CompanionKind.Grain => 1,
+            _ => 1, // pasta, greens and dough turn to paste
+        };
+
+    private const double ForTheSauceGrams = 200; // so little of a root is there for its taste
+
+    /// <summary>The same of meat: 1 where it is past what is wanted.</summary>
+    public const double MostOffMeat = 1;
+
+    /// <summary>True when nothing of a dish comes farther from its best than a cook lets go.</summary>
+    /// <param name="plan">A way that works.</param>
+    public static bool Bears(DishPlan plan) =>
+        plan.Best!.Stages.All(s =>
+        {
+            var items = s.Items.Select(key => plan.Arranged!.Items.First(i => i.Key == key)).ToList();
+            var isSour = items.Any(i => i is BesideItem b && b.Companion.Is(CompanionTraits.Acid));
+            return items.Zip(s.Outcomes).All(o => Bears(o.First, o.Second, isSour));
+        });
+
+    private static bool Bears(DishItem item, ItemOutcome outcome, bool isSour) =>
+        item switch
+        {
+            BesideItem beside => outcome.Distance is not { } off || (off >= LeastOff(beside, isSour) && off <= MostOff(beside)),
+            _ => 2 * (1 - outcome.Score) <= MostOffMeat,
+        };
+
+    // Beside something sour beans from dry take longer than is computed.
+    private static double LeastOff(BesideItem item, bool isSour) =>
+        isSour && item.Companion is { Drinks: true, Kind: CompanionKind.Pulse, Minutes.Just: >= BeansJustMinutes } ? HalfWayToTooFar : -1;
+
+    private const double BeansJustMinutes = 20,
+        HalfWayToTooFar = 0.5;
+
+    /// <summary>What comes of a way: what is off its best, in words.</summary>
+    /// <param name="plan">A way that works.</param>
+    public static string Words(DishPlan plan)
+    {
+        string[] off =
+        [
+            .. plan.Best!.Stages.SelectMany(s => s.Outcomes)
+                .Where(o => o.Distance is { } distance && Math.Abs(distance) > Noticed)
+                .Select(o => $"{DishWords.Name(plan.Arranged!.Items.First(i => i.Key == o.Key))} {o.Word}"),
+        ];
+        return off.Length == 0 ? "everything right" : string.Join(", ", off);
+    }
+
+    private const double Noticed = 0.5;
+}
