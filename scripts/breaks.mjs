@@ -62,7 +62,7 @@ export const breaks = [
   b('bones give juice', 'Filling/LiquidBudget.cs', '«filled.Load.MuscleKg» * 1000', 'filled.Load.TotalKg'),
   // Plan
   b('correction loop of the plan off', 'Planning/PromisedMinutes.cs', 'MostCorrections = «6»', '-1'),
-  b('band shows another quantile', 'Planning/MinuteBand.cs', 'Quantiles.Of(coldest, «SafetyRule.ShareBelow»)', '0.05'),
+  b('band shows another quantile', 'Planning/MinuteBand.cs', 'Quantiles.Among(coldest, «SafetyRule.ShareBelow»)', '0.05'),
   b(
     'plan shows another quantile',
     'Planning/PlanReport.cs',
@@ -448,6 +448,16 @@ export const breaks = [
     'var least = windows.Length == 0 ? 0 : «windows.Max(w => w.Window.Least!.Value)»',
     '0',
   ),
+  b('anything goes in one go', 'Dishes/Tolerance.cs', 'off <= «MostOff(beside)»', '99'),
+  b('dry meat goes in one go', 'Dishes/Tolerance.cs', 'MostOffMeat = «1»', '9'),
+  b('sour beans are done as computed', 'Dishes/Tolerance.cs', '? «HalfWayToTooFar» : -1', '-1'),
+  b('two turns unasked', 'Dishes/DishSolver.cs', '«ways[0].Way.IsTolerable» ?', 'false'),
+  b('the wanted way is not taken', 'Dishes/DishSolver.cs', '«_whole.Way» ??', '(WayId?)null'),
+  b('noodles under pressure', 'Companions/Companion.cs', 'FinePastaTooFar = «6»', '0'),
+  b('peas under pressure', 'Companions/Companion.cs', 'SoftTooFar = «5»', '0'),
+  b('no broth for noodles', 'Dishes/OpenPot.cs', 'NoodlesInBroth = «8.5»', '0.5'),
+  b('broth over the mark', 'Dishes/OpenPot.cs', 'dish.Pot.HalfLitres * «1000»', '9000'),
+  b('learned minutes asked of who learned', 'Dishes/Together.cs', 'Learned = «LearnedDraws.Nothing»,', 'request.Learned'),
   b('a second lid costs nothing', 'Dishes/StageJudge.cs', 'StageCost = «0.7»', '0.0'),
   b(
     'a dish opens before its promise',
@@ -504,7 +514,7 @@ export const breaks = [
   b(
     'learned minutes fall at once',
     'Planning/Planner.cs',
-    'request.Learned.MayShorten ? promised : «promised.NotBelow(unlearned)»',
+    'return «promised.NotBelow(PromisedMinutes.Find(plain, without, new(without.Nodes, without.Measured), best.Release, cancellation))»',
     'promised',
   ),
   b('probes read right', 'Book/Teaching.cs', 'reading.Celsius - «ProbeBias»', '0'),
@@ -575,7 +585,7 @@ export const breaks = [
   b(
     'hotter readings are not asked of',
     'Running/Rescue/RescuePlanner.cs',
-    'Math.Floor(lowest.Celsius / HotterStep + 1) * HotterStep; «least < enough»',
+    'Math.Floor(lowest / HotterStep + 1) * HotterStep; «least < until»',
     'least < 0',
   ),
   b(

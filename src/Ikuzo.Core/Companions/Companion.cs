@@ -140,8 +140,8 @@ public sealed record Companion(
         };
 
     /// <summary>
-    /// True for what is done in a moment: in the heat or at a simmer of the open pot it comes out better than under the lid. Greens, and what
-    /// bears only minutes. Choice.
+    /// True for what is done in a moment: in the heat or at a simmer of the open pot it comes out better than under the lid. Greens, and
+    /// what bears only minutes. Choice.
     /// </summary>
     public bool IsQuick => Kind == CompanionKind.Green || (IsVegetable && Minutes is { BestFrom: <= QuickBest, TooFar: <= QuickTooFar });
 

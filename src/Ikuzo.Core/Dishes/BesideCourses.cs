@@ -265,7 +265,7 @@ internal static class StageReleases
         Soup = [All[1], All[4]],
         Stock = [All[4]];
 
-    /// <summary>True for the way in which kitchens let the steam out of such a pot: what all directions say, not what physics asks.</summary>
+    /// <summary>True for the way in which kitchens let the steam out of such a pot: what directions say, not what physics asks.</summary>
     /// <param name="release">The way.</param>
     /// <param name="items">What is in the pot.</param>
     public static bool IsCustomary(Release release, IReadOnlyList<DishItem> items)

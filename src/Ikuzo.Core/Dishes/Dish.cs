@@ -299,8 +299,8 @@ public sealed record DishPlan(StageOrder? Best, StageOrder? RunnerUp, Blame? Imp
     public bool IsWanted { get; init; }
 
     /// <summary>
-    /// In one go and at its best, the one that stands in <see cref="Best"/> first; one where they are the same, or there is no other; none for
-    /// stages laid by hand.
+    /// In one go and at its best, the one that stands in <see cref="Best"/> first; one where they are the same, or there is no other; none
+    /// for stages laid by hand.
     /// </summary>
     public IReadOnlyList<DishWay> Ways { get; init; } = [];
 }

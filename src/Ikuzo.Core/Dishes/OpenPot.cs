@@ -28,7 +28,7 @@ internal static class OpenPot
         var beside = dish.Items.OfType<BesideItem>().ToList();
         var wanted = beside.Where(b => open.Contains(b.Key)).Select(b => b.Grams * PerGram(dish, b)).DefaultIfEmpty(0).Max();
         var room = dish.Pot.HalfLitres * 1000 - beside.Sum(b => b.Grams);
-        return Math.Clamp(wanted, 0, Math.Max(0, Math.Floor(room / 10) * 10));
+        return Math.Clamp(Math.Ceiling(wanted / 10) * 10, 0, Math.Max(0, Math.Floor(room / 10) * 10));
     }
 
     /// <summary>Liquid for a sauce that is thickened at the end, ml; 0 without.</summary>

@@ -64,8 +64,8 @@ internal static class StirringHeat
             : null;
     }
 
-    // What is done in a moment steams under the loose lid; noodles and dough get the liquid that they simmer in (see OpenPot), other pasta and
-    // vegetables swim where there is broth or sauce.
+    // What is done in a moment steams under the loose lid; noodles and dough get the liquid that they simmer in (see OpenPot), other
+    // pasta and vegetables swim where there is broth or sauce.
     private static bool MayFinishOpen(DishRequest dish, BesideItem item) =>
         item.Companion.Kind == CompanionKind.Dough
         || (

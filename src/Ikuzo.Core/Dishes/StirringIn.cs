@@ -19,22 +19,35 @@ public static class StirringIn
                 .Select(b => (Item: b, Stirred: stirred.FirstOrDefault(s => s.Key == b.Key)))
                 .Where(b => b.Stirred is not null)
                 .OrderBy(b => Turn(b.Item))
-                .Select(b => $"Stir in {DishWords.Amount(b.Item, say)}{How(b.Item, b.Stirred!)}. No more pressure from now on."),
+                .Select(b => $"{Line(dish, b.Item, b.Stirred!, DishWords.Amount(b.Item, say))} No more pressure from now on."),
         ];
     }
 
     private static int Turn(BesideItem item) =>
         !item.Companion.Is(CompanionTraits.AfterPressure) ? 0
-        : item.Companion.Is(CompanionTraits.Thick) ? 1
+        : item.Companion.Is(CompanionTraits.Thick) || item.Companion.Is(CompanionTraits.Sweet) ? 1
         : 2;
 
-    private static string How(BesideItem item, StirredIn stirred) =>
-        (Turn(item), stirred) switch
+    private static string Line(DishRequest dish, BesideItem item, StirredIn stirred, string amount)
+    {
+        var minutes = FormattableString.Invariant($"{stirred.Minutes:0} min");
+        return (Turn(item), item.Companion.Kind, stirred) switch
         {
-            (1, _) => ", the meat lifted out, and let it bubble for a minute",
-            (2, _) => ", the heat off",
-            (_, { Simmers: true }) => FormattableString.Invariant($", simmer for {stirred.Minutes:0} min, the lid off"),
-            (_, { Minutes: > 0 }) => FormattableString.Invariant($" and leave for {stirred.Minutes:0} min in the heat that is left"),
-            _ => "",
+            (1, _, _) when item.Companion.Is(CompanionTraits.Sweet) =>
+                $"Boil {amount} down with some of the juices, and turn the meat in it.",
+            (1, _, _) => $"Stir in {amount}, the meat lifted out, and let it bubble for a minute.",
+            (2, _, _) => $"Stir in {amount}, the heat off.",
+            (_, CompanionKind.Dough, _) => Beside($"Drop in {amount} by the spoon, and simmer for {minutes}, the lid laid on loosely."),
+            (_, CompanionKind.Pasta, { Simmers: true }) => Beside($"Simmer {amount} for {minutes}, the lid off; stir now and then."),
+            (_, _, { Simmers: true }) => $"Put in {amount}, lay the lid on loosely and simmer for {minutes}.",
+            (_, _, { Minutes: > 0 }) => $"Stir in {amount} and leave for {minutes} in the heat that is left.",
+            _ => $"Stir in {amount}.",
         };
+
+        // Whole pieces would boil on with it; dice and balls are in the sauce.
+        string Beside(string line) =>
+            dish.Items.OfType<MeatItem>().All(m => m.Load.Cut.IsTooSmallToMeasure)
+                ? line
+                : $"Lift the meat out and keep it covered. {line} Then the meat goes back in.";
+    }
 }

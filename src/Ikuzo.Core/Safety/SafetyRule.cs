@@ -15,9 +15,9 @@ public static class SafetyRule
     public const double ShareBelow = 1 - ShareSafe;
 
     /// <summary>
-    /// What is left out when meat that was read is called done: a quarter of <see cref="ShareBelow"/>, since of cooks that came out short one
-    /// in a hundred of those that were then called done is too many. Our rule, after 2,000 of them (docs/performance.md); it costs readings
-    /// rather than rounds.
+    /// What is left out when meat that was read is called done: a quarter of <see cref="ShareBelow"/>, since of cooks that came out short
+    /// one in a hundred of those that were then called done is too many. Our rule, after 2,000 of them (docs/performance.md); it costs
+    /// readings rather than rounds.
     /// </summary>
     public const double ShareBelowAtCheck = ShareBelow / 4;
 
@@ -81,7 +81,7 @@ public static class SafetyRule
     /// <param name="shareAtCore">Their share, 0 to 1.</param>
     public static bool Holds(double shareAtCore) => shareAtCore >= ShareSafe;
 
-    /// <summary>True when enough of what is believed after a reading is at the temperature of the rule, or will be by the end of a rest.</summary>
+    /// <summary>True when enough of what is believed after a reading is at the temperature of the rule, then or after a rest.</summary>
     /// <param name="shareAtCore">Its share, 0 to 1.</param>
     public static bool HoldsAtCheck(double shareAtCore) => shareAtCore >= 1 - ShareBelowAtCheck;
 }

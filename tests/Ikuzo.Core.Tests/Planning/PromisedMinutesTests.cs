@@ -201,7 +201,7 @@ public class PromisedMinutesTests
         Assert.DoesNotContain(ruler.WorthKnowing, w => w.What == "thickness");
     }
 
-    // What a measurement is said to save is what it saves when it finds what was most likely: within two minutes, two fifths of what is long.
+    // What a measurement is said to save is what it saves when it finds what was most likely: within two minutes or two fifths.
     [Theory]
     [InlineData("chicken-whole", 1)]
     [InlineData("chicken-breast-boneless", 6)]
