@@ -105,7 +105,7 @@ public static class Together
         var dish = dishPlan.Arranged!;
         var stage = order.Stages.First(s => s.Items.Contains(Bird));
         var tried = IsFixed(request);
-        var apart = tried ? [] : Elsewhere(dish, stage).ToList();
+        var apart = tried ? [] : Elsewhere(order, stage).ToList();
         var stirred = tried ? [.. dishPlan.StirredIn.Where(s => IsForAfter(dish, s.Key))] : dishPlan.StirredIn;
         List<string> without = [.. stirred.Select(s => s.Key), .. apart];
         var liquidMl = tried ? StageRequest.LiquidMl(dish, [.. dish.Items.Where(i => !without.Contains(i.Key))]) : stage.LiquidMl;
@@ -164,8 +164,8 @@ public static class Together
             LiquidMl = request.LiquidMl ?? liquidMl,
         };
 
-    private static IEnumerable<string> Elsewhere(DishRequest dish, DishStage stage) =>
-        dish.Items.Select(i => i.Key).Where(k => !stage.Items.Contains(k));
+    private static IEnumerable<string> Elsewhere(StageOrder order, DishStage stage) =>
+        order.Stages.Where(s => s != stage).SelectMany(s => s.Items);
 
     // Another release than the dish would take: what suits all that is under the lid with it, and is safe.
     private static double? MinutesFor(

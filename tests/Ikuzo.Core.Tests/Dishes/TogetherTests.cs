@@ -79,6 +79,19 @@ public class TogetherTests
         Assert.InRange(Together.Compute(vented).Minutes!.Value, 4, 11);
     }
 
+    // What finishes in the open pot is said with its minutes, and is no turn of its own.
+    [Theory]
+    [InlineData("egg-noodles", 220, "Simmer 220 g egg noodles for 8 min, the lid off")]
+    [InlineData("spinach", 200, "Put in 200 g spinach, lay the lid on loosely and simmer for ")]
+    public void Plan_SaysWhatFinishesInTheOpenPot(string id, double grams, string says)
+    {
+        var asked = Ask("chicken-breast-boneless", 4, 0.9, (id, grams));
+        var plan = Together.Compute(asked with { Companions = [.. asked.Companions.Select(c => c with { MayChange = true })] });
+        Assert.Contains(says, plan.Warnings.Single(w => w.Code == "stir-in").Text);
+        Assert.DoesNotContain(plan.Warnings, w => w.Code == "in-turns");
+        Assert.Empty(plan.Beside);
+    }
+
     [Fact]
     public void Plan_WithLessLiquidThanIsDrunk_SaysSo() =>
         Assert.Contains(
