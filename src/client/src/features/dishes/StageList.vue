@@ -97,7 +97,13 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
       >
         <p class="minutes">
           <b>{{ stage.minutes }}</b> <small>min</small>
-          <span>{{ releaseWords(stage.release) }} · {{ text(units.volume(stage.liquidMl)) }} thin liquid</span>
+          <span
+            >{{ releaseWords(stage.release) }} · {{ text(units.volume(stage.liquidMl)) }} thin liquid<template
+              v-if="stage.readyAtFirst != null"
+            >
+              · then measure</template
+            ></span
+          >
         </p>
         <ul>
           <li v-for="outcome in stage.outcomes" :key="outcome.key" :class="['outcome', outcome.verdict]">

@@ -97,6 +97,12 @@ describe('the stages of a dish', () => {
     expect(wrapper.findAll('[data-testid=stage]')).toHaveLength(2)
   })
 
+  test('say where minutes are those of who measures', () => {
+    const measured = { ...stage(['bird'], 15), readyAtFirst: 0.9 }
+    expect(list(solved({ stages: [measured] })).text()).toContain('thin liquid · then measure')
+    expect(list(solved({ stages: [stage(['bird'], 15)] })).text()).not.toContain('then measure')
+  })
+
   test('round what is safe down', () => {
     expect(list(solved({ stages: [stage(['bird'], 15)] })).text()).toContain('at least 88 °C')
   })
