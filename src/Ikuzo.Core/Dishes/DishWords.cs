@@ -61,12 +61,9 @@ internal static class DishWords
         var past = draft.Items.OfType<MeatItem>().Any(m => search.Meats.Of(m, draft.Release).IsPast)
             ? " Being safe takes longer than its aim allows; thinner pieces would hold together better."
             : "";
-        var first = draft.IsQuickVegetable
-            ? " First and alone, then out of the pot and back in at the end, so that the meat does not wait."
-            : "";
         string[] off = [.. draft.Items.Select(i => Off(i, draft, minutes, search, distances)).OfType<string>()];
         var comes = off.Length == 0 ? "" : $" They do not all meet: {string.Join(", ", off)}.";
-        return Inv($"{string.Join("; ", wants)}: {minutes} min, {ending}.{comes}{first}{past}");
+        return Inv($"{string.Join("; ", wants)}: {minutes} min, {ending}.{comes}{past}");
     }
 
     private static string Wants(DishItem item, StageDraft draft, int minutes, DishSolver.Search search, double load)

@@ -13,15 +13,7 @@ namespace Ikuzo.Core.Dishes;
 /// <param name="Cost">What it costs, in the unit of the score.</param>
 internal sealed record StageDraft(IReadOnlyList<DishItem> Items, Release Release, int Minutes, int Least, double Cost)
 {
-    private const int MostQuickMinutes = 1;
-
     public bool HasMeat => Items.Any(i => i is MeatItem);
-
-    /// <summary>
-    /// True for vegetables of a moment: they go first, come out, and go back at the end, so that the bird does not wait for them.
-    /// </summary>
-    public bool IsQuickVegetable =>
-        Minutes <= MostQuickMinutes && Items.All(i => i is BesideItem { Companion.Kind: CompanionKind.Green or CompanionKind.Flesh });
 }
 
 /// <summary>

@@ -219,6 +219,9 @@ public sealed class Backups(Database database, TimeProvider clock)
             }.ToString()
         );
         connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "PRAGMA busy_timeout = 5000"; // a running server may be writing just now
+        command.ExecuteNonQuery();
         return connection;
     }
 
