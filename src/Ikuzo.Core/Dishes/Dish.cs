@@ -324,7 +324,7 @@ public enum WayId
 public sealed record DishWay(WayId Id, StageOrder Order, IReadOnlyList<StirredIn> StirredIn, string Words, bool IsTolerable)
 {
     /// <summary>Minutes in the open pot at the end: what takes longest of what finishes there.</summary>
-    public double OpenMinutes => StirredIn.Select(s => s.Minutes).DefaultIfEmpty(0).Max();
+    public double OpenMinutes => Dishes.StirredIn.Longest(StirredIn);
 
     /// <summary>From lid-on to the table, min.</summary>
     public LikelyAndLate TotalMinutes => new(Order.TotalMinutes.P50 + OpenMinutes, Order.TotalMinutes.P95 + OpenMinutes);

@@ -13,6 +13,9 @@ public sealed record StirredIn(string Key, double Minutes, bool Simmers)
 {
     /// <summary>The same in a word.</summary>
     public OpenHeat How => Simmers ? OpenHeat.Simmer : OpenHeat.Heat;
+
+    /// <summary>Minutes of what takes longest, all of it at once; 0 for nothing.</summary>
+    public static double Longest(IEnumerable<StirredIn> stirred) => stirred.Select(s => s.Minutes).DefaultIfEmpty(0).Max();
 }
 
 /// <summary>What finishes something in the open pot.</summary>

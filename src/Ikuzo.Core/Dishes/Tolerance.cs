@@ -15,10 +15,8 @@ public static class Tolerance
         {
             CompanionKind.Aromatic => double.PositiveInfinity, // melts into the sauce
             CompanionKind.Root or CompanionKind.Flesh when item.Grams <= ForTheSauceGrams => double.PositiveInfinity,
-            CompanionKind.Pulse => 1.3, // breaks and thickens
-            CompanionKind.Root or CompanionKind.Flesh => 1.3, // very soft in a stew
-            CompanionKind.Grain => 1,
-            _ => 1, // pasta, greens and dough turn to paste
+            CompanionKind.Pulse or CompanionKind.Root or CompanionKind.Flesh => 1.3, // breaks and thickens, is very soft in a stew
+            _ => 1, // grain, pasta, greens and dough turn to paste
         };
 
     private const double ForTheSauceGrams = 200; // so little of a root is there for its taste

@@ -95,7 +95,7 @@ public static class BackSchedule
             : board.Hands(
                 "finish",
                 at,
-                KitchenTimes.StirInMinutes + plan.StirredIn.Select(s => s.Minutes).DefaultIfEmpty(0).Max() + quick.Finish.Count,
+                KitchenTimes.StirInMinutes + StirredIn.Longest(plan.StirredIn) + quick.Finish.Count,
                 FinishWords(quick, plan)
             );
     }
