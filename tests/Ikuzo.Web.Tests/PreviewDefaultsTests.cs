@@ -72,7 +72,7 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
         JsonNode alone = await PlanAsync(""","liquidMl":600"""),
             withGrain = await PlanAsync(""","liquidMl":600,"companions":[{"id":"brown-rice","grams":300}]""");
         Assert.True((double)withGrain["toPressureMinutes"]!["p50"]! > (double)alone["toPressureMinutes"]!["p50"]!);
-        Assert.InRange((double)withGrain["liquid"]!["absorbedMl"]!, 455, 500); // 1.6 ml/g, nearly all of it
+        Assert.InRange((double)withGrain["liquid"]!["absorbedMl"]!, 440, 480); // 1.6 ml/g, nearly all of it
         Assert.True((double)withGrain["liquid"]!["atEndMl"]!["p50"]! < (double)alone["liquid"]!["atEndMl"]!["p50"]!);
     }
 

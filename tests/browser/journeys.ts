@@ -10,6 +10,8 @@ export interface Journey {
   /** Taken up and put down on its own, before everything else. */
   first?: string
   says?: string[]
+  /** Times under the lid. */
+  goes?: number
 }
 
 export const journeys: Journey[] = [
@@ -24,6 +26,31 @@ export const journeys: Journey[] = [
     name: 'Dice under dumplings',
     lines: ['diced chicken 600 g', '300 g potatoes', '2 carrots', '150 g dumplings', '100 ml cream', '80 g peas'],
     says: ['2 carrots', 'Stir in', 'cream, the heat off'],
+  },
+  {
+    name: 'Bird, then dumplings in its broth',
+    lines: ['chicken 1.4 kg', '900 ml stock', '2 carrots', '300 g dumplings'],
+    goes: 1,
+    says: ['900 ml stock', 'Drop in 300 g dumpling dough', 'the lid laid on loosely'],
+  },
+  {
+    name: 'Strips with cheese and cream',
+    lines: ['600 g chicken strips', '1 onion', '150 ml cream', '150 g soft cheese'],
+    goes: 1,
+    says: ['Stir in', 'cream', 'soft cheese', 'the heat off'],
+  },
+  {
+    name: 'Thighs over rice, greens at the end',
+    lines: ['6 boneless thighs 700 g to slice', '300 g rice', '200 g spinach'],
+    goes: 1,
+    says: ['300 g long-grain white rice, under the liquid', '200 g spinach', 'min'],
+  },
+  {
+    name: 'Roast bird over roots',
+    lines: ['chicken 1.6 kg', '700 g small potatoes', '4 carrots', '1 onion'],
+    fields: { 'Crisp after, minutes': '8' },
+    goes: 1,
+    says: ['breast up', 'small whole potatoes', 'Crisp the skin'],
   },
   {
     name: 'Glazed drumsticks',

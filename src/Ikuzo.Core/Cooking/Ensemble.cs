@@ -92,6 +92,11 @@ public sealed class BranchOutcome
 /// <param name="Outcomes">One per branch, in the order asked for.</param>
 public sealed record EnsembleResult(float[] ToPressureMinutes, bool ReachesPressure, IReadOnlyList<BranchOutcome> Outcomes)
 {
+    /// <summary>What a session found of some endings.</summary>
+    internal EnsembleResult(EnsembleSession session, IReadOnlyList<TriedEnding> endings)
+        : this(session.ToPressureMinutes, session.ReachesPressure, [.. endings.Select(e => e.Outcome)]) =>
+        Measured = [.. endings.Select(e => e.Measured)];
+
     /// <summary>What a thermometer would find after each; null where nobody asked.</summary>
     internal IReadOnlyList<MeasuredOutcome?> Measured { get; init; } = [];
 }

@@ -32,6 +32,9 @@ public sealed class EnsembleSession : IDisposable
     /// <summary>From lid-on until pressure, min, per particle.</summary>
     public float[] ToPressureMinutes { get; }
 
+    /// <summary>False when a particle never gets there: nothing is computed of it.</summary>
+    public bool ReachesPressure { get; private set; } = true;
+
     /// <summary>What the release gives at each of the minutes asked for.</summary>
     public IReadOnlyList<BranchOutcome> Nodes { get; }
 
@@ -39,10 +42,10 @@ public sealed class EnsembleSession : IDisposable
     internal IReadOnlyList<MeasuredOutcome?> Measured { get; }
 
     /// <summary>Computes an ensemble at some minutes.</summary>
-    /// <param name="model">A cook that reaches pressure.</param>
+    /// <param name="model">The cook.</param>
     /// <param name="particles">Which possible cooks.</param>
     /// <param name="release">How the pressure is let go.</param>
-    /// <param name="minutes">Minutes held, rising, the first 0.</param>
+    /// <param name="minutes">Minutes held, rising; none before the first can be asked for later.</param>
     /// <param name="stands">Minutes after which it is opened, measured and left to stand as well; null for none.</param>
     /// <param name="cancellation">Stops between blocks of particles.</param>
     public static EnsembleSession Start(
@@ -150,7 +153,12 @@ public sealed class EnsembleSession : IDisposable
     private void RunNodes(CookBlock block, ParticleSource particles, int first)
     {
         block.Load(_model, particles, first);
-        block.ComeUp();
+        if (!block.ComeUp())
+        {
+            ReachesPressure = false;
+            return;
+        }
+
         Lanes.Store(block.PressureAtSeconds / Lanes.All(60), ToPressureMinutes, first);
         Span<Lane> peaks = stackalloc Lane[SpotStates.MostSpots];
         for (var i = 0; i < _minutes.Length; i++)

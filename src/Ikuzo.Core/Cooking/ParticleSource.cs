@@ -23,6 +23,9 @@ public sealed class ParticleSource
     /// <summary>The ensemble of a plan.</summary>
     public static ParticleSource Ensemble { get; } = new(ParticleDraws.Count, (q, i) => ParticleDraws.Of(q)[i]);
 
+    /// <summary>A small ensemble, for who asks about how long.</summary>
+    public static ParticleSource Few { get; } = new(ParticleDraws.FewCount, (q, i) => ParticleDraws.OfFew(q)[i]);
+
     /// <summary>The ensemble of a check.</summary>
     public static ParticleSource Check { get; } = new(ParticleDraws.CheckCount, (q, i) => ParticleDraws.OfCheck(q)[i]);
 

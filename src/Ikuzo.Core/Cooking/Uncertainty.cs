@@ -102,15 +102,22 @@ public static class ParticleDraws
     /// <summary>Particles of the ensemble of a check: readings leave only those that agree, and a hundred of them must be left.</summary>
     public const int CheckCount = 1024;
 
+    /// <summary>Particles of a small ensemble.</summary>
+    public const int FewCount = 64;
+
     private const ulong Seed = 0x1AB5_2C90_77D3_E46B;
     private static readonly double[][] Rows = Draw(Count);
     private static readonly double[][] CheckRows = Draw(CheckCount);
+    private static readonly double[][] FewRows = Draw(FewCount);
 
     /// <summary>Standard normal draws of one quantity for all particles.</summary>
     public static ReadOnlySpan<double> Of(Uncertain quantity) => Rows[(int)quantity];
 
     /// <summary>The same for the ensemble of a check.</summary>
     public static ReadOnlySpan<double> OfCheck(Uncertain quantity) => CheckRows[(int)quantity];
+
+    /// <summary>The same for a small ensemble.</summary>
+    public static ReadOnlySpan<double> OfFew(Uncertain quantity) => FewRows[(int)quantity];
 
     private static double[][] Draw(int count)
     {

@@ -118,6 +118,9 @@ public sealed record DishRequest
     /// <summary>Thin liquid wanted as broth beyond what the pot asks for, ml, 0 to 10,000.</summary>
     public double BrothMl { get; init; }
 
+    /// <summary>How it is served, as its name says.</summary>
+    public Serving Served { get; init; }
+
     /// <summary>Liquid in which something is simmered once the lid is off, ml; it is there from the start.</summary>
     public double OpenMl { get; init; }
 

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
@@ -84,7 +85,7 @@ public static class DishSolver
 
         /// <param name="whole">The dish.</param>
         public Search(DishRequest whole)
-            : this(whole, new MeatWindows(whole), new EndedStages()) { }
+            : this(whole, new MeatWindows(whole), new EndedStages(ParticleSource.Ensemble)) { }
 
         private Search(DishRequest whole, MeatWindows meats, EndedStages ended)
         {
@@ -121,12 +122,20 @@ public static class DishSolver
         private Search(Search like, MeatItem meat)
         {
             (_whole, _dish) = (Changed(like._whole, meat), Changed(like._dish, meat));
-            (_meats, _always, _beside, _stirrable, Ended) = (like._meats, like._always, like._beside, like._stirrable, like.Ended);
+            (_meats, _always, _beside, _stirrable, Ended) = (
+                like._meats,
+                like._always,
+                like._beside,
+                like._stirrable,
+                like.Ended.Roughly()
+            );
             _judge = new StageJudge(_dish, _meats, _beside, like._judge, _dish.Items.ToList().FindIndex(i => i.Key == meat.Key));
         }
 
-        /// <summary>The search for the same dish with another item in the place of one of the same key.</summary>
-        public Search With(DishItem item) => item is MeatItem meat ? new(this, meat) : new(Changed(_whole, item), _meats, Ended);
+        /// <summary>
+        /// The search for the same dish with another item in the place of one of the same key, which knows about how long that takes.
+        /// </summary>
+        public Search With(DishItem item) => item is MeatItem meat ? new(this, meat) : new(Changed(_whole, item), _meats, Ended.Roughly());
 
         // Stages laid by hand were laid for the dish as it was.
         private static DishRequest Changed(DishRequest dish, DishItem item) =>
@@ -149,7 +158,7 @@ public static class DishSolver
         public Draft? Quick => Drafts(MostStages).FirstOrDefault();
 
         /// <summary>Minutes that suit some items, as they are placed, with a release; null when none do.</summary>
-        public int? Minutes(IReadOnlyList<DishItem> placed, Cooking.Release release) => _judge.Minutes(placed, release);
+        public int? Minutes(IReadOnlyList<DishItem> placed, Release release) => _judge.Minutes(placed, release);
 
         public DishPlan Solve(Orders wanted, CancellationToken cancellation)
         {
@@ -160,31 +169,32 @@ public static class DishSolver
 
             if (ByHand() is { } laid && Full(laid, cancellation) is { } byHand)
             {
-                var other = wanted == Orders.Best ? null : Proposed(cancellation);
+                var other = wanted == Orders.Best ? null : Proposed(wanted, cancellation);
                 return byHand with { RunnerUp = other is null || IsSame(other.Best!, byHand.Best!) ? null : other.Best, IsWanted = true };
             }
 
-            return Proposed(cancellation) ?? new(null, null, Blame(cancellation), []);
+            return Proposed(wanted, cancellation) ?? new(null, null, Blame(cancellation), []);
         }
 
-        // In one go where that is tolerable or wanted, else at its best; the other beside it.
-        private DishPlan? Proposed(CancellationToken cancellation)
+        // In one go where that is tolerable or wanted, else at its best; the other beside it, for who wants to see it.
+        private DishPlan? Proposed(Orders wanted, CancellationToken cancellation)
         {
-            if (InFull(MostStages, cancellation) is not { } best)
-            {
-                return null;
-            }
-
-            var inOne = best.Best!.Stages.Count == 1 ? best : InFull(1, cancellation);
-            if (inOne is null || inOne == best)
-            {
-                return best with { Ways = [Way(inOne is null ? WayId.Best : WayId.OneGo, best)] };
-            }
-
-            List<(DishPlan Plan, DishWay Way)> ways = [(inOne, Way(WayId.OneGo, inOne)), (best, Way(WayId.Best, best))];
-            var chosen = _whole.Way ?? (ways[0].Way.IsTolerable ? WayId.OneGo : WayId.Best);
-            ways = [.. ways.OrderBy(w => w.Way.Id != chosen)];
-            return ways[0].Plan with { RunnerUp = ways[1].Plan.Best, Ways = [.. ways.Select(w => w.Way)] };
+            var inOne = InFull(1, cancellation);
+            var isInOne = inOne is not null && (_whole.Way ?? (Tolerance.Bears(inOne) ? WayId.OneGo : WayId.Best)) == WayId.OneGo;
+            var best = isInOne && wanted == Orders.Best ? null : InFull(MostStages, cancellation);
+            (DishPlan Plan, DishWay Way)[] ways =
+            [
+                .. inOne is null ? [] : new[] { (inOne, Way(WayId.OneGo, inOne)) },
+                .. best is null or { Best.Stages.Count: 1 } ? [] : new[] { (best, Way(WayId.Best, best)) },
+            ];
+            ways = [.. ways.OrderBy(w => w.Way.Id == WayId.OneGo != isInOne)];
+            return ways.Length == 0
+                ? null
+                : ways[0].Plan with
+                {
+                    RunnerUp = ways.Length == 1 ? null : ways[1].Plan.Best,
+                    Ways = [.. ways.Select(w => w.Way)],
+                };
         }
 
         private DishPlan? InFull(int mostStages, CancellationToken cancellation) =>

@@ -20,7 +20,19 @@ internal sealed record Ended(int Minutes, Release Release, IReadOnlyList<Ensembl
 /// </summary>
 internal sealed class EndedStages
 {
-    private readonly ConcurrentDictionary<Key, Ended?> _known = [];
+    private readonly ConcurrentDictionary<Key, Ended?> _known;
+
+    /// <param name="particles">Which possible cooks.</param>
+    public EndedStages(ParticleSource particles)
+        : this(particles, []) { }
+
+    private EndedStages(ParticleSource particles, ConcurrentDictionary<Key, Ended?> known) => (Particles, _known) = (particles, known);
+
+    /// <summary>Which possible cooks a stage is computed for.</summary>
+    public ParticleSource Particles { get; }
+
+    /// <summary>What is known, and from now on computed for a few cooks only: about how long something takes.</summary>
+    public EndedStages Roughly() => new(ParticleSource.Few, new(_known));
 
     /// <summary>How a stage ends; null when it cannot be made safe.</summary>
     /// <param name="draft">The stage.</param>

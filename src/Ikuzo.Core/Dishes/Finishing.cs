@@ -60,7 +60,10 @@ internal static class Finishing
             draft,
             isFirst,
             dish.OpenMl,
-            () => meats.Count == 0 ? Alone(dish, draft, isFirst, cancellation) : WithMeat(draft, meats, search, cancellation)
+            () =>
+                meats.Count == 0 ? Alone(StageRequest.WithoutMeat(dish, draft.Items, isFirst), draft, search.Ended.Particles, cancellation)
+                : draft.Items is [MeatItem] ? AsPlanned(meats[0], search.Ended.Particles, cancellation)
+                : WithMeat(draft, meats, search, cancellation)
         );
         if (ended is null)
         {
@@ -83,40 +86,36 @@ internal static class Finishing
     }
 
     // What the draft found a shade short as it really heats gets some minutes more.
-    private static Ended? Alone(DishRequest dish, StageDraft draft, bool isFirst, CancellationToken cancellation)
+    private static Ended? Alone(CookModel pot, StageDraft draft, ParticleSource particles, CancellationToken cancellation)
     {
         const int MostMore = 4;
-        int[] minutes = [.. Enumerable.Range(draft.Minutes, MostMore)];
-        var run = Ensemble.Run(
-            StageRequest.WithoutMeat(dish, draft.Items, isFirst),
-            ParticleSource.Ensemble,
-            [.. minutes.Select(m => new Branch(m, draft.Release))],
-            cancellation: cancellation
-        );
-        if (!run.ReachesPressure)
-        {
-            return null;
-        }
-
-        Ended At(int branch) => new(minutes[branch], draft.Release, [run], branch);
-        return Enumerable.Range(0, MostMore).Select(At).FirstOrDefault(e => Distances(draft, e).Values.All(d => d >= -1))
-            ?? At(MostMore - 1);
+        using var session = EnsembleSession.Start(pot, particles, draft.Release, [draft.Minutes], cancellation: cancellation);
+        Ended At(int minutes) =>
+            new(
+                minutes,
+                draft.Release,
+                [new(session, session.Try([new(minutes, draft.Release)], withThermometer: false, cancellation))],
+                0
+            );
+        return session.ReachesPressure
+            ? Enumerable
+                .Range(draft.Minutes, MostMore)
+                .Select(At)
+                .First(e => e.Minutes == draft.Minutes + MostMore - 1 || Distances(draft, e).Values.All(d => d >= -1))
+            : null;
     }
 
     // First where the promise of every meat is kept, then, from there, where everything is nearest to its best as it really heats.
     private static Ended? WithMeat(StageDraft draft, List<PlanRequest> meats, DishSolver.Search search, CancellationToken cancellation)
     {
         var isAlone = draft.Items.All(i => i is MeatItem);
-        if (draft.Items is [MeatItem])
-        {
-            return AsPlanned(meats[0], cancellation);
-        }
-
-        var from = draft.Minutes + (isAlone && draft.Minutes == draft.Least ? Fewer : 0);
+        var from = Math.Max(0, draft.Minutes + (isAlone && draft.Minutes == draft.Least ? Fewer : 0));
+        int[] Tried(int[] more) => [.. more.Select(m => draft.Minutes + m).Prepend(from).Distinct().Order()];
+        using var pots = new MeatsInPot(draft, meats, Tried(More[0]), search.Ended.Particles, cancellation);
         foreach (var more in More)
         {
-            int[] tried = [.. more.Select(m => draft.Minutes + m).Prepend(Math.Max(0, from)).Distinct().Order()];
-            if (Try(draft, meats, tried, cancellation) is not { } first)
+            var tried = Tried(more);
+            if (pots.First(tried) is not { } first)
             {
                 continue;
             }
@@ -127,7 +126,7 @@ internal static class Finishing
             {
                 int[] wanted =
                     best.Minutes >= first.Minutes ? [best.Minutes] : [.. Enumerable.Range(best.Minutes, first.Minutes - best.Minutes)];
-                return best.Minutes == first.Minutes ? first : Try(draft, meats, wanted, cancellation) ?? first;
+                return best.Minutes == first.Minutes ? first : pots.First(wanted) ?? first;
             }
         }
 
@@ -135,8 +134,8 @@ internal static class Finishing
     }
 
     // One meat alone is a plan, and has its minutes and its release.
-    private static Ended? AsPlanned(PlanRequest request, CancellationToken cancellation) =>
-        Planner.Ending(request, cancellation) is { } run
+    private static Ended? AsPlanned(PlanRequest request, ParticleSource particles, CancellationToken cancellation) =>
+        Planner.Ending(request, particles, cancellation) is { } run
             ? new((int)run.Outcomes[0].Branch.HoldMinutes, run.Outcomes[0].Branch.Release, [run], 0)
             : null;
 
@@ -160,45 +159,6 @@ internal static class Finishing
             + beside.Select((b, i) => BesideCourses.Cost(b.Companion, b.Companion.Levels().DistanceOfLog(heat[i].At(m)) - Shade)).Sum();
         return Enumerable.Range(from, (int)minutes[^1] - from + 1).Select(m => (m, Cost(m))).MinBy(m => m.Item2);
     }
-
-    // The first of some rising minutes at which every meat keeps its promise.
-    private static Ended? Try(StageDraft draft, List<PlanRequest> meats, int[] minutes, CancellationToken cancellation)
-    {
-        Branch[] endings = [.. minutes.Select(m => new Branch(m, draft.Release))];
-        var runs = meats
-            .Select(m => m with { Learned = m.Learned.Cautiously() })
-            .Select(m => Ensemble.Run(ModelBuilder.Build(m), ParticleSource.Ensemble, endings, m.IsForThermometer, cancellation))
-            .ToList();
-        if (!runs.All(r => r.ReachesPressure))
-        {
-            return null;
-        }
-
-        for (var branch = 0; branch < minutes.Length; branch++)
-        {
-            if (meats.Zip(runs).All(r => IsKept(r.First, r.Second, branch)))
-            {
-                return new(minutes[branch], draft.Release, runs, branch);
-            }
-        }
-
-        return null;
-    }
-
-    private static bool IsKept(PlanRequest request, EnsembleResult run, int branch)
-    {
-        var outcome = run.Outcomes[branch];
-        if (PlanReport.Median(outcome.Tenderness) < request.LeastTenderness - AboutAsTender)
-        {
-            return false;
-        }
-
-        var ready = run.Measured[branch] is { } measured ? new Readiness(measured) : null;
-        return request.IsKept(outcome.IsSafe, ready?.AtFirst ?? 0, ready?.AfterRest ?? 0);
-    }
-
-    // The scout's nominal cook finds when it is tender; the ensemble's median may lie a shade beside it.
-    private const double AboutAsTender = 0.02;
 
     private static DishStage Report(
         DishRequest dish,

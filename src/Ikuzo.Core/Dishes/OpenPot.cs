@@ -15,7 +15,8 @@ internal static class OpenPot
 
     /// <summary>True for a soup: pasta in broth, bones in water, or so much liquid that the cook asked for.</summary>
     public static bool IsBroth(DishRequest dish) =>
-        dish.BrothMl >= BrothMl
+        dish.Served is Serving.Soup or Serving.Broth
+        || dish.BrothMl >= BrothMl
         || dish.Liquids.Sum(l => l.ThinMl) >= BrothMl
         || dish.Items.OfType<MeatItem>().Any(m => m.Load.Cut.UsualAim == Poultry.Aim.Stock)
         || (!IsSauce(dish) && dish.Items.OfType<BesideItem>().Any(IsNoodles));
@@ -27,8 +28,16 @@ internal static class OpenPot
     {
         var beside = dish.Items.OfType<BesideItem>().ToList();
         var wanted = beside.Where(b => open.Contains(b.Key)).Select(b => b.Grams * PerGram(dish, b)).DefaultIfEmpty(0).Max();
-        var room = dish.Pot.HalfLitres * 1000 - beside.Sum(b => b.Grams);
-        return Math.Clamp(Math.Ceiling(wanted / 10) * 10, 0, Math.Max(0, Math.Floor(room / 10) * 10));
+        var sauce = beside.Where(b => b.Companion.Is(CompanionTraits.Acid | CompanionTraits.Thick)).Sum(b => b.Load.GivesOffMl);
+        return Math.Clamp(Math.Ceiling((wanted - sauce) / 10) * 10, 0, RoomMl(dish));
+    }
+
+    /// <summary>Liquid beside all that is not meat up to half of the pot, ml.</summary>
+    /// <param name="dish">The dish.</param>
+    public static double RoomMl(DishRequest dish)
+    {
+        var room = dish.Pot.HalfLitres * 1000 - dish.Items.OfType<BesideItem>().Sum(b => b.Grams);
+        return Math.Max(0, Math.Floor(room / 10) * 10);
     }
 
     /// <summary>Liquid for a sauce that is thickened at the end, ml; 0 without.</summary>

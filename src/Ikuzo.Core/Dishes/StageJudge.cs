@@ -27,6 +27,7 @@ internal sealed class StageJudge
 
     private const double AtTheValveCost = 0.12; // somebody stands at the valve at once, while the meat would rather rest. Choice
     private const double UnusualCost = 0.6; // not how kitchens let the steam out of such a pot. Choice
+    private const double ShortCost = 0.15; // for each minute below those that kitchens name with this release. Choice
     private const double AwayCost = 0.15; // what makes the sauce belongs with the meat. Choice
     private const double HourMinutes = 60; // an hour costs as much as one thing at its edge. Choice
     private const double OverheadMinutes = 12; // come-up and handling, to choose by
@@ -36,6 +37,7 @@ internal sealed class StageJudge
     private readonly BesideCourses _beside;
     private readonly MeatWindow[]?[] _windows; // of each item by release; null for what is not meat
     private readonly double[] _leastLoss;
+    private readonly double _pouredMl;
     private readonly Dictionary<int, StageDraft?> _known;
     private readonly Dictionary<StageDraft, bool> _holds = new(ReferenceEqualityComparer.Instance);
 
@@ -47,7 +49,7 @@ internal sealed class StageJudge
     public StageJudge(DishRequest dish, MeatWindows meats, BesideCourses beside, StageJudge? like = null, int changed = 0)
     {
         _known = like is null ? [] : new(like._known.Where(k => (k.Key & (1 << changed)) == 0));
-        (_dish, _beside) = (dish, beside);
+        (_dish, _beside, _pouredMl) = (dish, beside, StageRequest.PouredMl(dish));
         _windows = [.. dish.Items.Select(i => i is MeatItem meat ? meats.All(meat) : null)];
         _leastLoss = [.. dish.Items.Select(i => i is MeatItem meat ? meats.LeastLoss(meat) : 0)];
     }
@@ -108,26 +110,40 @@ internal sealed class StageJudge
             best = Best(members, [.. asked.Select(i => i == bowl ? bowl! with { InBowl = true } : i)], mayFail, best);
         }
 
-        return best is null ? null : best with { Items = [.. best.Items.Select((placed, i) => Cut(asked[i], placed, best))] };
+        if (best is null)
+        {
+            return null;
+        }
+
+        var pot = StageRequest.JoulePerKelvin(_dish, best.Items, LiquidMl(best.Items));
+        return best with { Items = [.. best.Items.Select((placed, i) => Cut(asked[i], placed, best, pot))] };
     }
 
     // What is not meat, cut as suits the minutes that were found.
-    private DishItem Cut(DishItem asked, DishItem placed, StageDraft stage) =>
+    private DishItem Cut(DishItem asked, DishItem placed, StageDraft stage, double joulePerKelvin) =>
         asked is BesideItem item && placed is BesideItem { InBowl: var inBowl }
-            ? _beside.Best(item, inBowl, stage.Release, stage.Minutes, StageRequest.JoulePerKelvin(_dish, stage.Items))
+            ? _beside.Best(item, inBowl, stage.Release, stage.Minutes, joulePerKelvin)
             : asked;
 
     /// <summary>Minutes that suit some items with a release, whatever else may be tried; null when their meat has none.</summary>
     public int? Minutes(IReadOnlyList<DishItem> placed, Release release)
     {
         int[] members = [.. placed.Select(p => _dish.Items.ToList().FindIndex(i => i.Key == p.Key))];
-        return Best(members, placed, release, _beside.Between(StageRequest.JoulePerKelvin(_dish, placed)), mayFail: true, null)?.Minutes;
+        return Best(
+            members,
+            placed,
+            release,
+            _beside.Between(StageRequest.JoulePerKelvin(_dish, placed, LiquidMl(placed))),
+            mayFail: true,
+            null
+        )?.Minutes;
     }
 
     private StageDraft? Best(int[] members, IReadOnlyList<DishItem> placed, bool mayFail, StageDraft? best)
     {
-        var pot = _beside.Between(StageRequest.JoulePerKelvin(_dish, placed));
-        foreach (var release in Ways(placed))
+        var liquidMl = LiquidMl(placed);
+        var pot = _beside.Between(StageRequest.JoulePerKelvin(_dish, placed, liquidMl));
+        foreach (var release in Ways(placed, liquidMl))
         {
             best = Best(members, placed, release, pot, mayFail, best);
         }
@@ -167,11 +183,12 @@ internal sealed class StageJudge
                 : release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed ? AtTheValveCost
                 : 0
             );
+        var named = Named(placed, release);
         var last = windows.Length == 0 ? BesideCourses.MostMinutes : Math.Min(BesideCourses.MostMinutes, least + MostHarmlessMinutes);
         for (var minutes = least; minutes <= last; minutes++)
         {
             var limit = best?.Cost ?? (mayFail ? double.MaxValue : BesideCourses.NotDone);
-            var cost = fixedCost + Hours(minutes);
+            var cost = fixedCost + Hours(minutes) + ShortCost * Math.Max(0, named - minutes);
             foreach (var (window, loss) in windows)
             {
                 cost += window.Cost(minutes, loss);
@@ -193,12 +210,28 @@ internal sealed class StageJudge
         return best;
     }
 
+    // Kitchens name minutes for grain and soaked pulses, and hold to them whatever meat is in the pot.
+    private static double Named(IReadOnlyList<DishItem> placed, Release release) =>
+        placed
+            .OfType<BesideItem>()
+            .Where(b => IsNamed(b.Companion) && StageReleases.IsCustomary(release, placed))
+            .Select(b => b.Companion.Minutes!.BestFrom)
+            .DefaultIfEmpty(0)
+            .Max();
+
+    private static bool IsNamed(Companion companion) =>
+        companion
+            is { Minutes: not null, Kind: CompanionKind.Grain }
+                or { Minutes.Just: < Tolerance.BeansJustMinutes, Kind: CompanionKind.Pulse };
+
     private static bool IsForTheSauce(DishItem item) => item is BesideItem { Companion.Kind: CompanionKind.Aromatic };
 
-    private IReadOnlyList<Release> Ways(IReadOnlyList<DishItem> items) =>
+    private double LiquidMl(IReadOnlyList<DishItem> items) => StageRequest.LiquidMl(_dish, items, _pouredMl);
+
+    private IReadOnlyList<Release> Ways(IReadOnlyList<DishItem> items, double liquidMl) =>
         StageReleases.For(
             ReleaseChoice.ContentsOf(
-                StageRequest.LiquidMl(_dish, items),
+                liquidMl,
                 _dish.Pot,
                 items.OfType<BesideItem>().Any(b => b.Load.Spurts),
                 items.OfType<MeatItem>().Any(m => m.WantedAim == Aim.Stock)
@@ -208,5 +241,5 @@ internal sealed class StageJudge
     private bool Holds(IReadOnlyList<DishItem> items) =>
         items.OfType<MeatItem>().FirstOrDefault() is { } meat
             ? Warnings.Of(StageRequest.Of(_dish, items, meat, isFirst: true)).All(w => !DishRequest.Hinders(w) || w.Code == "spurts")
-            : (StageRequest.LiquidMl(_dish, items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= _dish.Pot.CapacityLitres / 2;
+            : (LiquidMl(items) + items.OfType<BesideItem>().Sum(b => b.Grams)) / 1000 <= _dish.Pot.CapacityLitres / 2;
 }

@@ -54,7 +54,13 @@ internal static class StageRequest
     }
 
     /// <summary>Liquid of a stage: what it needs; with the meat at least what is poured in.</summary>
-    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items)
+    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items) => LiquidMl(dish, items, PouredMl(dish));
+
+    /// <summary>The same for who asks often.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="items">What is in the stage.</param>
+    /// <param name="pouredMl">What is poured in with the meat of the dish, see <see cref="PouredMl"/>.</param>
+    public static double LiquidMl(DishRequest dish, IReadOnlyList<DishItem> items, double pouredMl)
     {
         var needed = LiquidNeed.Of(
             dish.Pot,
@@ -62,36 +68,44 @@ internal static class StageRequest
             [.. items.OfType<BesideItem>().Select(b => b.Load)],
             dish.BrothMl
         );
-        return items.Any(i => i is MeatItem)
-            ? new[] { needed, dish.Liquids.Sum(l => l.ThinMl), ToCover(dish, items), dish.OpenMl, OpenPot.ThickenedMl(dish) }.Max()
-            : needed;
+        return items.Any(i => i is MeatItem) ? Math.Max(Math.Max(needed, pouredMl), ToCover(dish, items)) : needed;
     }
+
+    /// <summary>What is poured in with the meat at least, whatever the pot needs, ml: what the cook says, and what the dish is served in.</summary>
+    public static double PouredMl(DishRequest dish) =>
+        new[] { dish.Liquids.Sum(l => l.ThinMl), dish.OpenMl, OpenPot.ThickenedMl(dish), Servings.Ml(dish) }.Max();
 
     // Bones are covered, unless the cook says what is poured in.
     private static double ToCover(DishRequest dish, IReadOnlyList<DishItem> items)
     {
-        var beside = items.OfType<BesideItem>().Select(b => b.Load).ToList();
-        return dish.Liquids.Any(l => l.ThinMl > 0)
-            ? 0
-            : items
-                .OfType<MeatItem>()
-                .Where(m => m.WantedAim == Aim.Stock || m.Load.Cut.UsualAim == Aim.Stock)
-                .Select(m =>
-                    LiquidNeed.ToCover(
-                        new FilledPot
-                        {
-                            Pot = dish.Pot,
-                            Load = m.Load,
-                            Companions = beside,
-                        }
-                    )
+        if (dish.Liquids.Any(l => l.ThinMl > 0))
+        {
+            return 0;
+        }
+
+        return items
+            .OfType<MeatItem>()
+            .Where(m => m.WantedAim == Aim.Stock || m.Load.Cut.UsualAim == Aim.Stock)
+            .Select(m =>
+                LiquidNeed.ToCover(
+                    new FilledPot
+                    {
+                        Pot = dish.Pot,
+                        Load = m.Load,
+                        Companions = [.. items.OfType<BesideItem>().Select(b => b.Load)],
+                    }
                 )
-                .DefaultIfEmpty(0)
-                .Max();
+            )
+            .DefaultIfEmpty(0)
+            .Max();
     }
 
     /// <summary>Heat capacity of a pot with all of it, J/K: meat as the load of heat that it is.</summary>
-    public static double JoulePerKelvin(DishRequest dish, IReadOnlyList<DishItem> items)
+    public static double JoulePerKelvin(DishRequest dish, IReadOnlyList<DishItem> items) =>
+        JoulePerKelvin(dish, items, LiquidMl(dish, items));
+
+    /// <summary>The same with so much liquid, ml.</summary>
+    public static double JoulePerKelvin(DishRequest dish, IReadOnlyList<DishItem> items, double liquidMl)
     {
         var food = items.Sum(item =>
             item switch
@@ -101,6 +115,6 @@ internal static class StageRequest
                 _ => 0,
             }
         );
-        return dish.Pot.ShellJoulePerKelvin + LiquidMl(dish, items) / 1000 * Water.JoulePerKgKelvin + food;
+        return dish.Pot.ShellJoulePerKelvin + liquidMl / 1000 * Water.JoulePerKgKelvin + food;
     }
 }

@@ -75,8 +75,12 @@ internal static class StirringHeat
             item.Companion.Kind == CompanionKind.Pasta
             && (item.Companion.IsNeverUnderPressure || OpenPot.IsSauce(dish) || OpenPot.IsBroth(dish))
         )
-        || item.Companion.IsQuick
-        || (item.Companion.IsVegetable && !item.Companion.IsWhole && OpenPot.IsBroth(dish));
+        || (item.Companion.IsQuick && !IsForTheSauce(dish, item))
+        || (item.Companion.IsVegetable && !item.Companion.IsWhole && OpenPot.IsBroth(dish) && dish.Served != Serving.Soup);
+
+    // Peppers and their like melt into a stew: they go in with the onions.
+    private static bool IsForTheSauce(DishRequest dish, BesideItem item) =>
+        item.Companion.Kind == CompanionKind.Aromatic && dish.Served is Serving.Stew or Serving.Sauce;
 
     private static int? Minutes(DishRequest dish, BesideItem item, SoftnessLevels levels, Func<double, double> celsius)
     {

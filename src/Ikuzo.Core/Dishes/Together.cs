@@ -177,7 +177,7 @@ public static class Together
         CancellationToken cancellation
     )
     {
-        var alone = Planner.Ending(under with { Release = release }, cancellation)?.Outcomes[0].Branch.HoldMinutes;
+        var alone = Planner.Ending(under with { Release = release }, ParticleSource.Ensemble, cancellation)?.Outcomes[0].Branch.HoldMinutes;
         var suits = search.Minutes([.. dish.Items.Where(i => stage.Items.Contains(i.Key))], release);
         return alone is { } least && suits is { } minutes ? Math.Max(least, minutes) : alone;
     }

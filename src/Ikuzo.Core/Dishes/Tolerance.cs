@@ -45,8 +45,10 @@ public static class Tolerance
     private static double LeastOff(BesideItem item, bool isSour) =>
         isSour && item.Companion is { Drinks: true, Kind: CompanionKind.Pulse, Minutes.Just: >= BeansJustMinutes } ? HalfWayToTooFar : -1;
 
-    private const double BeansJustMinutes = 20,
-        HalfWayToTooFar = 0.5;
+    /// <summary>Pulses that need so many minutes until they are just done go in from dry, min.</summary>
+    internal const double BeansJustMinutes = 20;
+
+    private const double HalfWayToTooFar = 0.5;
 
     /// <summary>What comes of a way: what is off its best, in words.</summary>
     /// <param name="plan">A way that works.</param>

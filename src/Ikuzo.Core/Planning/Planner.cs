@@ -74,8 +74,9 @@ public static class Planner
     /// into the pot, and no minutes are asked for.
     /// </summary>
     /// <param name="request">The question, within the limits of its types.</param>
+    /// <param name="particles">Which possible cooks: those of a plan, or fewer for who asks about how long.</param>
     /// <param name="cancellation">Stops the computation.</param>
-    internal static EnsembleResult? Ending(PlanRequest request, CancellationToken cancellation)
+    internal static EnsembleResult? Ending(PlanRequest request, ParticleSource particles, CancellationToken cancellation)
     {
         var model = ModelBuilder.Build(request);
         if (Scouted(request) is not { } scouted || Chosen(request, scouted) is not { Minutes: not null } best)
@@ -83,15 +84,14 @@ public static class Planner
             return null;
         }
 
-        using var session = Start(request, model, best, cancellation);
+        using var session = Start(request, model, best, particles, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
-        if (Promised(request, session, band, best, cancellation).Of(request.Promise) is not { } minutes)
+        if (Promised(request, session, band, best, particles, cancellation).Of(request.Promise) is not { } minutes)
         {
             return null;
         }
 
-        var ending = session.Try([new(minutes, best.Release)], request.IsForThermometer, cancellation)[0];
-        return new(session.ToPressureMinutes, true, [ending.Outcome]) { Measured = [ending.Measured] };
+        return new(session, session.Try([new(minutes, best.Release)], request.IsForThermometer, cancellation));
     }
 
     // What was learned may lengthen at once, but shortens only when enough measured cooks agree: till then the release is that of who has
@@ -104,6 +104,7 @@ public static class Planner
         EnsembleSession session,
         MinuteBand band,
         ScoutedRelease best,
+        ParticleSource particles,
         CancellationToken cancellation
     )
     {
@@ -114,7 +115,7 @@ public static class Planner
         }
 
         var plain = request with { Learned = LearnedDraws.Nothing };
-        using var without = Start(plain, ModelBuilder.Build(plain), best, cancellation);
+        using var without = Start(plain, ModelBuilder.Build(plain), best, particles, cancellation);
         return promised.NotBelow(PromisedMinutes.Find(plain, without, new(without.Nodes, without.Measured), best.Release, cancellation));
     }
 
@@ -135,8 +136,13 @@ public static class Planner
     private static ScoutedRelease? Chosen(PlanRequest request, IReadOnlyList<ScoutedRelease> scouted) =>
         request.Release is null ? ReleaseChoice.Best(scouted) : scouted[0];
 
-    private static EnsembleSession Start(PlanRequest request, CookModel model, ScoutedRelease best, CancellationToken cancellation) =>
-        EnsembleSession.Start(model, ParticleSource.Ensemble, best.Release, Nodes(request, best), Stands(best), cancellation);
+    private static EnsembleSession Start(
+        PlanRequest request,
+        CookModel model,
+        ScoutedRelease best,
+        ParticleSource particles,
+        CancellationToken cancellation
+    ) => EnsembleSession.Start(model, particles, best.Release, Nodes(request, best), Stands(best), cancellation);
 
     /// <summary>Warnings about a question that need no computation, stops first.</summary>
     /// <param name="request">The question, within the limits of its types.</param>
@@ -151,9 +157,9 @@ public static class Planner
     )
     {
         var sayings = Schools.Of(request);
-        using var session = Start(request, model, best, cancellation);
+        using var session = Start(request, model, best, ParticleSource.Ensemble, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
-        var minutes = Promised(request, session, band, best, cancellation);
+        var minutes = Promised(request, session, band, best, ParticleSource.Ensemble, cancellation);
         if ((request.Minutes ?? minutes.Of(request.Promise)) is not { } held)
         {
             return Refuse(request, model, scouted, [Warnings.NeverSafe(request)]);

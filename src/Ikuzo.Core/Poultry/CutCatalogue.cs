@@ -33,11 +33,12 @@ public static class CutCatalogue
     private static readonly TendernessWindow Wing = new(0, 0.70, 0.68, 0.80, 0.98, Called);
     private static readonly TendernessWindow TurkeyThigh = new(0.40, 0.60, 0.58, 0.72, 0.97, Called);
     private static readonly TendernessWindow TurkeyLeg = new(0.40, 0.70, 0.68, 0.80, 0.98, Called);
+    private static readonly TendernessWindow TurkeyWing = new(0.60, 0.92, 0.90, 0.95, 0.99, Called);
 
     // The outside of a large piece is long done when its middle is; thick slices across the grain hold together all the same.
     private static readonly TendernessWindow LargeBreast = new(0, 0.80, 0.55, 0.85, 0.95, Called);
     private static readonly TendernessWindow LargeBird = new(0, 0.75, 0.60, 0.82, 0.97, Called);
-    private static readonly TendernessWindow WholeDuck = new(0, 0.60, 0.60, 0.84, 0.98, Called);
+    private static readonly TendernessWindow WholeDuck = new(0.80, 0.96, 0.95, 0.97, 1.0, Called);
     private static readonly TendernessWindow DuckLegs = new(0.50, 0.75, 0.73, 0.80, 0.98, Called);
     private static readonly TendernessWindow Mince = new(0, 0.95, 0.95, 0.97, 0.98, Called);
     private static readonly TendernessWindow Bones = new(0, 0.90, 0.80, 0.90, 1.0, Called);
@@ -489,7 +490,7 @@ public static class CutCatalogue
             tissue: Tissue.TurkeyLegSkin,
             shares: (0.43, 0.20, 0.37),
             spread: BoneIn,
-            window: TurkeyLeg,
+            window: TurkeyWing,
             usualAim: Aim.Pull,
             spots: One("thickest part of the upper wing, beside the bone", (38, 46, 130), 5),
             heap: Wings,

@@ -22,7 +22,8 @@ public class DishCampaign(ITestOutputHelper output)
     [Fact]
     public void DishesByChance_AreDoneSafeAndFitTheirPot()
     {
-        List<double> took = [];
+        List<(double Ms, int Seed)> took = [];
+        DishSolver.Solve(ByChance(Dishes)); // compiled
         int none = 0,
             stages = 0,
             tooSoft = 0;
@@ -31,7 +32,7 @@ public class DishCampaign(ITestOutputHelper output)
             var dish = ByChance(seed);
             var start = Stopwatch.GetTimestamp();
             var plan = DishSolver.Solve(dish);
-            took.Add(Stopwatch.GetElapsedTime(start).TotalMilliseconds);
+            took.Add((Stopwatch.GetElapsedTime(start).TotalMilliseconds, seed));
             if (plan.Best is not { } best)
             {
                 Assert.Contains(dish.Items, i => i.Key == plan.Impossible!.Key);
@@ -59,7 +60,7 @@ public class DishCampaign(ITestOutputHelper output)
         took.Sort();
         output.WriteLine(
             $"{Dishes} dishes, {none} of them in no pot, {stages} stages, {tooSoft} things too soft, none hard; "
-                + $"{took[took.Count / 2]:0} ms, 95th percentile {took[took.Count * 95 / 100]:0}, at most {took[^1]:0}"
+                + $"{took[took.Count / 2].Ms:0} ms, 95th percentile {took[took.Count * 95 / 100].Ms:0}, at most {took[^1].Ms:0} (of {took[^1].Seed})"
         );
     }
 

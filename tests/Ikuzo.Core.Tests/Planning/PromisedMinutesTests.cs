@@ -32,7 +32,7 @@ public class PromisedMinutesTests
     [InlineData("chicken-whole", 1, 1.8, 24, 18)]
     [InlineData("chicken-breast-boneless", 4, 0.9, 15, 11)]
     [InlineData("turkey-breast-boneless", 1, 1.2, 59, 45)]
-    [InlineData("duck-whole", 1, 2.2, 21, 15)]
+    [InlineData("duck-crown", 1, 1.1, 19, 13)]
     public void Minutes_AreAsReviewed(string cut, int pieces, double kg, double sure, double measured)
     {
         var plan = Planner.Compute(Request(cut, pieces, kg));
@@ -67,7 +67,7 @@ public class PromisedMinutesTests
             Assert.True(measured.Spots.Min(s => s.AtOpening.P50) < sure.Spots.Min(s => s.AtOpening.P50));
         }
 
-        if (cut.Part is Part.Whole or Part.Spatchcocked or Part.Crown)
+        if (cut.Part is Part.Whole or Part.Spatchcocked or Part.Crown && cut.Window.TenderLeast == 0)
         {
             Assert.True(measured.Spots.Min(s => s.AtOpening.P50) <= 90);
         }
@@ -152,7 +152,7 @@ public class PromisedMinutesTests
     // Or waits with the lid closed, where that does it: the carry-over of the covered rest, without the minutes in the open before.
     [Theory]
     [InlineData("chicken-whole", 1, 1.8)]
-    [InlineData("duck-whole", 1, 2.2)]
+    [InlineData("duck-crown", 1, 1.1)]
     public void WaitingUnderTheClosedLid_UntilItIsSure_IsSure(string cut, int pieces, double kg)
     {
         var request = Request(cut, pieces, kg, litres: 8);

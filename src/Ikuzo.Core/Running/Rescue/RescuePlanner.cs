@@ -174,15 +174,24 @@ public static class RescuePlanner
     private static bool CanBeReadAgain(RescueRequest request, string spotId) =>
         request.Counting.Count(r => r.SpotId == spotId) < CoveredRest.MostReadings;
 
-    // One reading of several pieces is of the thickest or not, and one of what was short before may be beside the middle: another piece or
-    // place is read before it is called done, unless hardly any doubt is left.
+    // One reading of several pieces is of the thickest or not, and one of what was short before may be beside the middle: other pieces or
+    // places are read before it is called done, unless hardly any doubt is left.
     private static bool WantsAnother(RescueRequest request, OpenedPot pot, IReadOnlyList<Belief> beliefs) =>
         IsRead(request)
         && IsOneOfSeveral(request, Lowest(request).SpotId)
         && !beliefs.All(b => SafetyRule.IsReached(b.Low(pot.Coldest, 2 * SafetyRule.ShareBelowAtCheck)));
 
     private static bool IsOneOfSeveral(RescueRequest request, string spotId) =>
-        (request.Plan.Load.Pieces > 1 || request.Later.Count > 0) && request.Counting.Count(r => r.SpotId == spotId) == 1;
+        request.Counting.Count(r => r.SpotId == spotId) < Readings(request);
+
+    // Two pieces of many may both be thin ones, while a cold one lies beside them. Choice, after 2,000 cooks that came out short: with two
+    // six of them were served under the rule, the coldest at 69 degrees; with three it is three, the coldest at 73.
+    private static int Readings(RescueRequest request) =>
+        request.Plan.Load.Pieces > MostPiecesForTwo ? 3
+        : request.Plan.Load.Pieces > 1 || request.Later.Count > 0 ? 2
+        : 1;
+
+    private const int MostPiecesForTwo = 3;
 
     private static ProbeReading Lowest(RescueRequest request) =>
         request.Counting.DefaultIfEmpty(request.NewestReadings[^1]).MinBy(r => r.Celsius);

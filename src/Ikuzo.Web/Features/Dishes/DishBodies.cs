@@ -221,6 +221,11 @@ public sealed record DishItemBody : IValidatableObject
 /// <summary>A dish to arrange.</summary>
 public record DishBody : IValidatableObject
 {
+    /// <summary>What it is called; at most 80 characters. What is called a soup, a stew or a chilli gets the liquid of one.</summary>
+    [Longest(MostNameCharacters)]
+    [PlainText]
+    public virtual string? Name { get; init; }
+
     /// <summary>The pot; the household's default unless given.</summary>
     public PotBody? Pot { get; init; }
 
@@ -253,6 +258,8 @@ public record DishBody : IValidatableObject
 
     /// <summary>Most items, those that change no minutes included.</summary>
     internal const int MostItems = 30;
+
+    internal const int MostNameCharacters = 80;
 
     /// <summary>One to eight items of meat and what stands beside it, and up to 30 with liquids and lines.</summary>
     [Needed]
@@ -290,6 +297,7 @@ public record DishBody : IValidatableObject
             Promise = Promise ?? kitchen.Settings.Usual,
             MostReturns = kitchen.Settings.Returns,
             BrothMl = BrothMl ?? 0,
+            Served = Servings.Named(Name),
             Browned = Brown ?? false,
             Learned = all.OfType<MeatItem>()
                 .Select(m => m.Load.Cut.Id)

@@ -32,7 +32,6 @@ public sealed record DishDocument : MealBody
 
     internal const int MostLines = 30,
         MostLineCharacters = 200,
-        MostNameCharacters = 80,
         MostServings = 40;
 
     /// <summary>"ikuzo-dish".</summary>
@@ -50,7 +49,7 @@ public sealed record DishDocument : MealBody
     [Needed]
     [Longest(MostNameCharacters)]
     [PlainText]
-    public string? Name { get; init; }
+    public override string? Name { get; init; }
 
     /// <summary>For how many, 1 to 40.</summary>
     [Needed]

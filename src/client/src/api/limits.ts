@@ -26,6 +26,7 @@ export const limits = {
     biot: { least: 0.001, most: 10000 },
   },
   DishBody: {
+    name: { longest: 80 },
     altitudeMetres: { least: -100, most: 4500 },
     brothMl: { least: 0, most: 10000 },
   },
@@ -117,6 +118,7 @@ export const limits = {
     crispMinutes: { least: 0, most: 60 },
     marinadeHours: { least: 0, most: 48 },
     restMinutes: { least: 0, most: 60 },
+    name: { longest: 80 },
     altitudeMetres: { least: -100, most: 4500 },
     brothMl: { least: 0, most: 10000 },
   },

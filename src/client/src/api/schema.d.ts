@@ -2374,6 +2374,8 @@ export interface components {
         };
         /** @description A dish to arrange. */
         DishBody: {
+            /** @description What it is called; at most 80 characters. What is called a soup, a stew or a chilli gets the liquid of one. */
+            name?: null | string;
             pot?: null | components["schemas"]["PotBody"];
             /**
              * Format: double
@@ -3326,6 +3328,8 @@ export interface components {
              */
             restMinutes?: null | number;
             thaw?: null | components["schemas"]["ThawWay"];
+            /** @description What it is called; at most 80 characters. What is called a soup, a stew or a chilli gets the liquid of one. */
+            name?: null | string;
             pot?: null | components["schemas"]["PotBody"];
             /**
              * Format: double

@@ -176,7 +176,7 @@ public class RescueTests(ITestOutputHelper output)
             output.WriteLine($"  {r.Cut}: {r.Walked}");
         }
 
-        Assert.True(cold.Count <= Cooks * 0.003 + (Cooks < 1000 ? 1 : 0), $"{cold.Count} of {Cooks} were served cold");
+        Assert.True(cold.Count <= Cooks * 0.0015 + (Cooks < 1000 ? 1 : 0), $"{cold.Count} of {Cooks} were served cold");
         Assert.All(done, r => Assert.True(r.Walked.AtServing > 71));
         Assert.True(off[off.Count / 2] < 2);
     }

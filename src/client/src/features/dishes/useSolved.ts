@@ -7,6 +7,7 @@ import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 /** How the things of a dish meet in the pot, solved anew whenever they change. */
 export function useSolved(dish: Ref<DishDocument>) {
   const body = sameWhileEqual(() => ({
+    name: dish.value.name,
     pot: dish.value.pot,
     altitudeMetres: dish.value.altitudeMetres,
     promise: dish.value.promise,
