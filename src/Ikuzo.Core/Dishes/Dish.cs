@@ -87,6 +87,12 @@ public sealed record LineItem(string Key, string Text) : DishItem(Key)
     /// <summary>When it goes in, as far as that is said or usual.</summary>
     public GoesIn? When { get; init; }
 
+    /// <summary>When its kind goes in, for where nobody said; null for what is not known.</summary>
+    public GoesIn? Usually { get; init; }
+
+    /// <summary>How it is fried where the meat is browned; null for what is not.</summary>
+    public FryAs? FriedAs { get; init; }
+
     /// <summary>How much, g, as far as it was said. It changes nothing.</summary>
     public double? Grams { get; init; }
 

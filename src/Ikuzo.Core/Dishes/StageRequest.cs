@@ -71,7 +71,7 @@ internal static class StageRequest
         return items.Any(i => i is MeatItem) ? Math.Max(Math.Max(needed, pouredMl), ToCover(dish, items)) : needed;
     }
 
-    /// <summary>What is poured in with the meat at least, whatever the pot needs, ml: what the cook says, and what the dish is served in.</summary>
+    /// <summary>What is poured in with the meat at least, ml: what the cook says, and what the dish is served in.</summary>
     public static double PouredMl(DishRequest dish) =>
         new[] { dish.Liquids.Sum(l => l.ThinMl), dish.OpenMl, OpenPot.ThickenedMl(dish), Servings.Ml(dish) }.Max();
 

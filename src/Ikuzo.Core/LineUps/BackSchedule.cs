@@ -154,12 +154,21 @@ public static class BackSchedule
         {
             var browning = Browning.Of([.. meats.Select(m => m.Load)]);
             at = board.Hands(
-                "brown",
+                "loosen",
                 at,
-                browning.Minutes,
-                $"{browning.Words}; then loosen everything from the floor of the pot with "
-                    + $"{request.DeglazeWith ?? "a splash of the liquid"}."
+                KitchenTimes.LoosenMinutes,
+                $"Loosen everything from the floor of the pot with {request.DeglazeWith ?? "a splash of the liquid"}; cancel frying."
             );
+            foreach (var fried in request.Frying.Where(f => f.As != FryAs.First).Reverse())
+            {
+                at = board.Hands(fried.Id, at, fried.Minutes, fried.Text);
+            }
+
+            at = board.Hands("brown", at, browning.Minutes, $"{browning.Words}.");
+            foreach (var fried in request.Frying.Where(f => f.As == FryAs.First))
+            {
+                at = board.Hands(fried.Id, at, fried.Minutes, fried.Text);
+            }
         }
 
         var seasoning = request.Seasoning is { } with ? $" with {with}" : "";

@@ -82,6 +82,9 @@ public sealed record LineUpRequest
     /// <summary>Herbs and spices that go in whole.</summary>
     public IReadOnlyList<string> Aromatics { get; init; } = [];
 
+    /// <summary>What is fried besides the meat where that is browned, in order.</summary>
+    public IReadOnlyList<FryStep> Frying { get; init; } = [];
+
     /// <summary>What else has to be done; it goes where hands are free.</summary>
     public IReadOnlyList<HandsFreeJob> Meanwhile { get; init; } = [];
 

@@ -27,6 +27,9 @@ public static class KitchenTimes
     /// <summary>Under a hot grill, where nobody says how long.</summary>
     public const double CrispMinutes = 6;
 
+    /// <summary>Loosen what sticks to the floor of the pot.</summary>
+    public const double LoosenMinutes = 1;
+
     /// <summary>Stir in what goes in at the end.</summary>
     public const double StirInMinutes = 4;
 

@@ -43,6 +43,8 @@ public static class DishLine
     private static bool IsFinish(string line) =>
         line.Contains("finish", StringComparison.OrdinalIgnoreCase) || line.Contains("the end", StringComparison.OrdinalIgnoreCase);
 
+    private static bool IsServed(string line) => line.Contains("to serve", StringComparison.OrdinalIgnoreCase);
+
     // A cutting word alone names no poultry.
     private static MeatHeard? Named(Heard heard) =>
         heard.AllMeats.FirstOrDefault(m =>
@@ -77,6 +79,38 @@ public static class DishLine
             );
     }
 
+    // What thickens, burns or curdles never goes under pressure unasked, and bread is eaten beside.
+    private static GoesIn Usual(FoodKind kind) =>
+        kind switch
+        {
+            FoodKind.Dairy
+            or FoodKind.Cheese
+            or FoodKind.Egg
+            or FoodKind.Starch
+            or FoodKind.Sweet
+            or FoodKind.Sauce
+            or FoodKind.Nut
+            or FoodKind.Fish
+            or FoodKind.Grain
+            or FoodKind.Pasta
+            or FoodKind.Dough => GoesIn.After,
+            FoodKind.Bread or FoodKind.Other => GoesIn.Aside,
+            _ => GoesIn.Under,
+        };
+
+    private static readonly string[] Burns = ["garlic", "ginger", "chilli", "paste", "puree"],
+        ToTaste = ["salt", "pepper", "salt and pepper"];
+
+    private static FryAs? Fried(Food food) =>
+        food.Kind switch
+        {
+            FoodKind.Meat => FryAs.First,
+            FoodKind.Aromatic or FoodKind.Sauce when Burns.Any(b => food.Name.Contains(b, StringComparison.Ordinal)) => FryAs.Last,
+            FoodKind.Aromatic => FryAs.Soft,
+            FoodKind.Spice when !ToTaste.Contains(food.Name) => FryAs.Last,
+            _ => null,
+        };
+
     private static LineItem Line(string line, string key, string? food, GoesIn? when) => new(key, line.Trim()) { Food = food, When = when };
 
     private static DishItem Beside(Item item, Heard heard, string line, string key)
@@ -88,7 +122,13 @@ public static class DishLine
             line,
             key,
             Names(heard, said.Food),
-            heard.Beside.Select(b => b.When).LastOrDefault(w => w is not null) ?? said.When ?? (IsFinish(line) ? GoesIn.After : null)
+            heard.Beside.Select(b => b.When).LastOrDefault(w => w is not null)
+                ?? said.When
+                ?? (
+                    IsFinish(line) ? GoesIn.After
+                    : IsServed(line) ? GoesIn.Aside
+                    : null
+                )
         ) with
         {
             Grams =
@@ -98,6 +138,8 @@ public static class DishLine
             Ml = said.Ml * each,
             Pieces = said.Pieces,
             IsCooked = said.IsCooked,
+            Usually = said.Food.EndsWith("juice", StringComparison.Ordinal) ? GoesIn.After : Usual(item.Food!.Kind),
+            FriedAs = Fried(item.Food!),
         };
         var isOne = heard.Beside.Count == 1 || heard.IsStirredTogether;
         return said switch

@@ -60,7 +60,8 @@ public class DishCampaign(ITestOutputHelper output)
         took.Sort();
         output.WriteLine(
             $"{Dishes} dishes, {none} of them in no pot, {stages} stages, {tooSoft} things too soft, none hard; "
-                + $"{took[took.Count / 2].Ms:0} ms, 95th percentile {took[took.Count * 95 / 100].Ms:0}, at most {took[^1].Ms:0} (of {took[^1].Seed})"
+                + $"{took[took.Count / 2].Ms:0} ms, 95th percentile {took[took.Count * 95 / 100].Ms:0}, "
+                + $"at most {took[^1].Ms:0} (of {took[^1].Seed})"
         );
     }
 

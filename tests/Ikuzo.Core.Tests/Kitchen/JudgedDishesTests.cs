@@ -88,9 +88,9 @@ public class JudgedDishesTests(ITestOutputHelper output)
                 .Request.Items.OfType<BesideItem>()
                 .All(b => plan.StirredIn.Any(s => s.Key == b.Key) == dish.NotUnderPressure.Contains(b.Key));
             (minutes, liquid, ends) = (minutes + (isTimed ? 1 : 0), liquid + (isPoured ? 1 : 0), ends + (isAtTheEnd ? 1 : 0));
+            var stages = string.Join(", then ", best.Stages.Select(s => $"{string.Join('+', s.Items)} {s.Minutes} min {s.Release}"));
             output.WriteLine(
-                $"{(isTimed ? "" : "MINUTES ")}{(isPoured ? "" : "LIQUID ")}{(isAtTheEnd ? "" : "END ")}{dish.Name}: "
-                    + $"{string.Join(", then ", best.Stages.Select(s => $"{string.Join('+', s.Items)} {s.Minutes} min {s.Release}"))}, {poured} ml; "
+                $"{(isTimed ? "" : "MIN ")}{(isPoured ? "" : "LIQUID ")}{(isAtTheEnd ? "" : "END ")}{dish.Name}: {stages}, {poured} ml; "
                     + $"open: {string.Join(", ", plan.StirIn)}; a cook: {string.Join(", ", dish.Minutes)}, {dish.LiquidMl}"
             );
         }

@@ -1,9 +1,10 @@
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Running.Aftercare;
 
 namespace Ikuzo.Core.Running.Journal;
 
-/// <summary>Browning at the pot: a timer for each side of each batch.</summary>
+/// <summary>Browning at the pot: a timer for each side of each batch, and for what is fried before and after the meat.</summary>
 public static class BrowningSteps
 {
     /// <summary>The steps, in order.</summary>
@@ -18,6 +19,7 @@ public static class BrowningSteps
         var browning = Browning.Of([.. cook.Meats.Select(m => m.Request.Load)]);
         return
         [
+            .. cook.Frying.Where(f => f.As == FryAs.First).Select(Fried),
             .. from batch in Enumerable.Range(1, browning.Batches)
             from side in Enumerable.Range(1, browning.Sides)
             select new CookStep(
@@ -29,8 +31,11 @@ public static class BrowningSteps
             {
                 Title = browning.Batches == 1 ? Side(side) : FormattableString.Invariant($"Batch {batch} of {browning.Batches}"),
             },
+            .. cook.Frying.Where(f => f.As != FryAs.First).Select(Fried),
         ];
     }
+
+    private static CookStep Fried(FryStep step) => new(step.Id, step.Text, step.Minutes) { Title = step.Title };
 
     private static string Words(Browning browning, int batch, int side) =>
         side > 1 ? $"{Turn(browning)} Leave it until it lets go by itself."

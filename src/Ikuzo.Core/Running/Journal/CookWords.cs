@@ -8,7 +8,8 @@ namespace Ikuzo.Core.Running.Journal;
 /// <summary>What the running cook says: what to do, then why.</summary>
 internal static class CookWords
 {
-    public const string Brown = "Brown in hot fat, in batches; leave the skin until it lets go by itself.";
+    public const string Brown =
+        "Set the pot to fry and wait until the fat shimmers. Brown in batches; leave the skin until it lets go by itself.";
     public const string ComingUp = "Wait for the pin. The minutes count from there.";
     public const string Simmering = "Keep it at a simmer with the lid on; do not lock it.";
     public const string LeaveIt = "Leave it alone until the pin drops by itself.";
@@ -37,7 +38,8 @@ internal static class CookWords
         FormattableString.Invariant($"No thermometer? Close the lid again for {minutes:0} min under pressure: then it is sure.");
 
     public static string Browning(PlannedCook cook) =>
-        $"Loosen every brown bit with {cook.DeglazeWith ?? "a splash of the liquid"}: what sticks keeps the pot from coming to pressure.";
+        $"Loosen every brown bit with {cook.DeglazeWith ?? "a splash of the liquid"}: what sticks keeps the pot from coming to pressure. "
+        + "Then cancel frying, so that the pot takes its pressure setting.";
 
     public static string LidOn(PlannedCook cook) =>
         $"In this order, from the floor up, with {new Wording(cook.Request.Units).Pour(cook.Request.Liquid)} of thin liquid. "

@@ -15,12 +15,14 @@ public static class Layering
         var request = cook.Request;
         var say = new Wording(request.Units);
         var beside = request.Companions.Where(c => c.Companion != Companion.OtherMeat).ToList();
+        var fried = request.Browned ? cook.Frying.SelectMany(f => f.What).ToHashSet() : [];
+        string Fried(string what, string words) => fried.Contains(what) ? $"{words}, fried" : words;
         return
         [
             .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 0).Select(c => $"{c.Words(say)}, under the liquid"),
             .. cook.Liquids.Count > 0 ? cook.Liquids : [$"{say.Pour(request.Liquid)} thin liquid"],
-            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 1).Select(c => c.Words(say)),
-            .. cook.Aromatics,
+            .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 1).Select(c => Fried(c.Companion.Id, c.Words(say))),
+            .. cook.Aromatics.Select(text => Fried(text, text)),
             .. request.Placement == Placement.Rack ? ["the rack"] : Array.Empty<string>(),
             .. cook.Meats.Select(m => $"{m.Request.Load.Words}, {Place(m.Request)}"),
             .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 2).Select(c => $"{c.Words(say)}, on top; do not stir"),

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
@@ -68,6 +69,9 @@ public sealed record PlannedCook
 
     /// <summary>What goes in and changes no minutes, with its amounts.</summary>
     public IReadOnlyList<string> Aromatics { get; init; } = [];
+
+    /// <summary>What is fried besides the meat where that is browned, in order.</summary>
+    public IReadOnlyList<FryStep> Frying { get; init; } = [];
 
     /// <summary>What loosens the browned bits; null for a splash of the liquid.</summary>
     public string? DeglazeWith { get; init; }

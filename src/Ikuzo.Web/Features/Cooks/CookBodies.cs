@@ -1,6 +1,7 @@
 using System.ComponentModel.DataAnnotations;
 using System.Globalization;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
@@ -130,6 +131,9 @@ public sealed record PlannedBody
     /// <summary>What goes in and changes no minutes.</summary>
     public IReadOnlyList<string> Aromatics { get; init; } = [];
 
+    /// <summary>What is fried besides the meat where that is browned, in order.</summary>
+    public IReadOnlyList<FryStep> Frying { get; init; } = [];
+
     /// <summary>What loosens the browned bits.</summary>
     public string? DeglazeWith { get; init; }
 
@@ -160,6 +164,7 @@ public sealed record PlannedBody
             Before = Before,
             Liquids = Liquids,
             Aromatics = Aromatics,
+            Frying = Frying,
             DeglazeWith = DeglazeWith,
             Minutes = Request.Minutes!.Value,
             Release = Request.Release!.ToRelease()!.Value,

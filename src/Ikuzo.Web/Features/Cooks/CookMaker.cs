@@ -1,6 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Reading;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Features.Dishes;
@@ -111,7 +112,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                     new AfterMeat
                     {
                         Stages = Steps(chosen + 1, after),
-                        Finish = isLast ? [.. StirringIn.Lines(request, dish.Solved.StirredIn), .. dish.Document?.Finish ?? []] : [],
+                        Finish = isLast ? [.. StirringIn.Lines(request, dish.Solved.StirredIn), .. dish.Document?.AtTheEnd ?? []] : [],
                         CrispMinutes = isLast ? dish.Document?.CrispMinutes ?? 0 : 0,
                         Sauce = isLast ? dish.Document?.Sauce : null,
                         Later = isLast ? dish.Document?.Later ?? [] : [],
@@ -129,7 +130,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 {
                     Before = [.. Seasoning(dish.Document), .. Steps(before + 1, chosen)],
                     Liquids = PouringIn.Lines(request, stages[chosen]),
-                    Aromatics = [.. dish.Document?.Aromatics ?? [], .. dish.Document?.Lines ?? []],
+                    Aromatics = dish.Document is { } kept ? LineMoments.Under(kept.AllLines) : [],
+                    Frying = dish.Document is { } fried ? LineMoments.Fried(request.Items.OfType<BesideItem>(), fried.AllLines) : [],
                     DeglazeWith = dish.Document?.DeglazeWith,
                     OtherMeatKg = meats[0].OtherMeatKg,
                     OtherHeatKg = meats[0].OtherHeatKg,

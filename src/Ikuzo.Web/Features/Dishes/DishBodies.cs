@@ -176,7 +176,7 @@ public sealed record DishItemBody : IValidatableObject
                 Kind = ItemKind.Line,
                 Text = line.Text,
                 Food = line.Food,
-                When = line.When,
+                When = line.Moment(),
                 Grams = line.Grams is >= BesideItem.LeastGrams and <= BesideItem.MostGrams ? line.Grams : null,
                 Ml = line.Ml is >= 1 and <= LiquidItem.MostMl ? line.Ml : null,
                 Pieces = line.Pieces is <= 1000 ? line.Pieces : null,
@@ -193,7 +193,7 @@ public sealed record DishItemBody : IValidatableObject
             ItemKind.Line => new LineItem(Key!, Text!)
             {
                 Food = Food,
-                When = When,
+                When = When ?? LineMoments.Read(Text!).Moment(),
                 Grams = Grams,
                 Ml = Ml,
                 Pieces = Pieces,
@@ -313,7 +313,7 @@ public record DishBody : IValidatableObject
     }
 
     /// <summary>Lines among the items, in order.</summary>
-    internal IReadOnlyList<string> Lines => [.. Items!.Where(i => i.Kind == ItemKind.Line).Select(i => i.Text!)];
+    internal IReadOnlyList<LineItem> Lines => [.. Items!.Where(i => i.Kind == ItemKind.Line).Select(i => i.ToItem()).OfType<LineItem>()];
 }
 
 /// <summary>Somebody tried it: the lid closes over so much.</summary>

@@ -134,15 +134,22 @@ public sealed record DishDocument : MealBody
             : null;
     }
 
+    /// <summary>All that goes in beside without changing minutes.</summary>
+    internal IReadOnlyList<LineItem> AllLines => [.. (Aromatics ?? []).Select(LineMoments.Read), .. Lines];
+
+    /// <summary>What is done at the end, in order.</summary>
+    internal IReadOnlyList<string> AtTheEnd => [.. LineMoments.AtTheEnd(AllLines), .. Finish ?? []];
+
     internal override LineUpRequest Detail(LineUpRequest meal) =>
         meal with
         {
             Seasoning = Seasoning,
             DeglazeWith = DeglazeWith,
-            Aromatics = [.. Aromatics ?? [], .. Lines],
+            Aromatics = LineMoments.Under(AllLines),
+            Frying = LineMoments.Fried(meal.Dish.Items.OfType<BesideItem>(), AllLines),
             Later = Later ?? [],
             Meanwhile = [.. (Meanwhile ?? []).Select(j => j.ToCore())],
-            Finish = Finish ?? [],
+            Finish = AtTheEnd,
         };
 }
 

@@ -2784,6 +2784,29 @@ export interface components {
             /** @description All that was learned of a cut. */
             cut: null | string;
         };
+        /**
+         * @description When something is fried before the lid goes on.
+         * @enum {unknown}
+         */
+        FryAs: "first" | "soft" | "dry" | "last";
+        /** @description A step of frying, beside those of the meat. */
+        FryStep: {
+            /** @description Which, in order. */
+            as: components["schemas"]["FryAs"];
+            /** @description The step in a word or three. */
+            title: string;
+            /** @description What to do. */
+            text: string;
+            /**
+             * Format: double
+             * @description How long, min.
+             */
+            minutes: number;
+            /** @description Ids of what stands beside the meat, and texts of lines, that are in it. */
+            what: string[];
+            /** @description Stable within the cook. */
+            id?: null | string;
+        };
         /** @enum {unknown} */
         GoesIn: "under" | "after" | "aside" | null;
         /** @description Where a question that is no load is answered. */
@@ -3715,6 +3738,8 @@ export interface components {
             liquids?: string[];
             /** @description What goes in and changes no minutes. */
             aromatics?: string[];
+            /** @description What is fried besides the meat where that is browned, in order. */
+            frying?: components["schemas"]["FryStep"][];
             /** @description What loosens the browned bits. */
             deglazeWith?: null | string;
             /** @description Jobs for free hands. */

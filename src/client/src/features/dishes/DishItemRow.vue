@@ -41,6 +41,11 @@ const sizes = [
   { value: 'small', title: 'cut small' },
   { value: 'large', title: 'cut large' },
 ] as const
+const moments = [
+  { value: 'under', title: 'under the lid' },
+  { value: 'after', title: 'at the end' },
+  { value: 'aside', title: 'beside it' },
+] as const
 const states = [
   { value: 'chilled', title: 'from the fridge' },
   { value: 'frozen', title: 'frozen, apart' },
@@ -108,6 +113,13 @@ const massLimit = computed(() =>
       />
       <TickField label="in a bowl" :model-value="item.inBowl ?? false" @update:model-value="set({ inBowl: $event })" />
     </template>
+    <ChoiceField
+      v-if="item.kind === 'line'"
+      label="When"
+      :model-value="item.when ?? 'after'"
+      :options="moments"
+      @update:model-value="set({ when: $event })"
+    />
     <small v-if="item.measure" class="measure">{{ item.measure }}</small>
     <small v-if="liquid?.isThick" class="measure">thick: on top, not all of it makes steam</small>
     <v-btn class="out" :icon="mdiClose" :disabled="last" :aria-label="`Take ${name} out`" @click="emit('remove')" />
