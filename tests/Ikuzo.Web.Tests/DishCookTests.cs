@@ -75,6 +75,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
                 deglazeWith = "half a glass of cider",
                 sauce = "120 ml plum glaze",
                 later = new[] { "Freeze half of it." },
+                aromatics = new[] { "5 cups of cheese", "1 tsp cumin" },
                 finish = new[] { "Bake the crumbs for 30 minutes." },
                 items = new[]
                 {
@@ -84,6 +85,7 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
                     Item("stock", "liquid", "stock", ml: 300),
                     Item("tin", "liquid", "canned-tomatoes", measure: "1 can", ml: 400),
                     Item("leaf", "line", text: "2 bay leaves"),
+                    Item("loaf", "line", text: "4 slices of bread"),
                 },
             }
         );
@@ -93,12 +95,18 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         await DoAsync(id, "step-done", data: new { step = "sauce" });
         var (_, browning) = await DoAsync(id, "browning-started");
         Assert.Equal("Batch 1 of 2", (string)browning!["next"]![0]!["title"]!);
+        Assert.Contains(
+            browning["next"]!.AsArray(),
+            n => ((string)n!["text"]!).StartsWith("For the last half minute: 1 tsp cumin", StringComparison.Ordinal)
+        );
         var (_, ready) = await DoAsync(id, "browning-done");
         Assert.Contains("half a glass of cider", (string)browning["next"]!.AsArray()[^1]!["text"]!, StringComparison.Ordinal);
         string[] lines = [.. ready!["next"]![0]!["lines"]!.AsArray().Select(l => (string)l!)];
         Assert.StartsWith("1 cup brown rice", lines[0], StringComparison.Ordinal);
         Assert.Contains("300 ml stock", lines);
         Assert.Contains("2 bay leaves", lines);
+        Assert.Contains("1 tsp cumin, fried", lines);
+        Assert.DoesNotContain(lines, l => l.Contains("cheese", StringComparison.Ordinal) || l.Contains("bread", StringComparison.Ordinal));
         Assert.Contains(lines, l => l.StartsWith("1 can canned tomatoes, on top", StringComparison.Ordinal));
         Assert.DoesNotContain(lines, l => l.Contains("cream", StringComparison.Ordinal));
         foreach (var kind in new[] { "lid-on", "pressure-reached", "vented", "pin-down", "opened" })
@@ -111,6 +119,8 @@ public class DishCookTests(IkuzoServer server) : CookTests(server), IClassFixtur
         Assert.Contains(steps, s => s.StartsWith("Stir in", StringComparison.Ordinal) && s.Contains("cream", StringComparison.Ordinal));
         Assert.Contains(steps, s => s.Contains("120 ml plum glaze", StringComparison.Ordinal));
         Assert.Contains("Freeze half of it.", steps);
+        Assert.Contains("Add 5 cups of cheese, the lid off.", steps);
+        Assert.Contains("Beside it: 4 slices of bread.", steps);
 
         await DoAsync(id, "finished", clientId: "end");
         await DoAsync(id, "finished", clientId: "end");

@@ -156,7 +156,7 @@ test('something beside the bird is added, weighed and taken out again', async ({
   await page.keyboard.press('Enter')
   await expect(phrase(page, 'Beside it')).toHaveText('300 g pearl barley')
   await settled(page)
-  await expect(page.getByTestId('release')).toHaveText(/pin drops|short bursts/)
+  await expect(page.getByTestId('release')).toHaveText(/pin drops|short bursts|10 min, then vent/)
   await page.getByRole('button', { name: 'Take pearl barley out' }).click()
   await expect(phrase(page, 'Beside it')).toHaveText('nothing else')
 })

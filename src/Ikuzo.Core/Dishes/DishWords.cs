@@ -28,6 +28,34 @@ internal static class DishWords
         return string.Join(", ", dish.Items.Where(i => stage.Items.Contains(i.Key)).Select(i => Amount(i, say)));
     }
 
+    /// <summary>What is taken out before another time under the lid, in words; null where nothing comes out.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="before">Stages before it.</param>
+    /// <param name="now">The stage that follows.</param>
+    public static string? LiftedOut(DishRequest dish, IEnumerable<DishStage> before, DishStage now) =>
+        Waiting(dish, before, now) is { Length: > 0 } names ? $"Lift out {string.Join(", ", names)} and keep covered." : null;
+
+    /// <summary>What waited beside the pot and goes back in at the end, in words; none where nothing waited.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="stages">All of its stages.</param>
+    public static IEnumerable<string> BackIn(DishRequest dish, IReadOnlyList<DishStage> stages) =>
+        Waiting(dish, stages.Take(stages.Count - 1), stages[^1]) is { Length: > 0 } names
+            ? [$"Put back in what waited, to warm through: {string.Join(", ", names)}."]
+            : [];
+
+    // Meat comes out, though it may stand more: it only gets drier. What has melted into the sauce stays in, and so does what may.
+    private static string[] Waiting(DishRequest dish, IEnumerable<DishStage> before, DishStage now)
+    {
+        var were = before.SelectMany(s => s.Outcomes).ToDictionary(o => o.Key, o => o.StaysIn);
+        return
+        [
+            .. dish
+                .Items.Where(i => were.ContainsKey(i.Key) && !now.Items.Contains(i.Key))
+                .Where(i => i is MeatItem || (!were[i.Key] && i is not BesideItem { Companion.Kind: CompanionKind.Aromatic }))
+                .Select(Name),
+        ];
+    }
+
     /// <summary>An item with its amount.</summary>
     public static string Amount(DishItem item, Wording say) =>
         item switch

@@ -6,6 +6,18 @@ namespace Ikuzo.Core.Dishes;
 /// <summary>What goes in when the lid is off, in the order in which it does: what still cooks, then what thickens, then dairy.</summary>
 public static class StirringIn
 {
+    /// <summary>A line for each, with its amount, and for what waited beside the pot meanwhile.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="stages">Its times under the lid.</param>
+    /// <param name="stirred">What is stirred in.</param>
+    /// <param name="crisps">True where the meat goes under the grill instead of back into the pot.</param>
+    public static IReadOnlyList<string> Lines(
+        DishRequest dish,
+        IReadOnlyList<DishStage> stages,
+        IReadOnlyList<StirredIn> stirred,
+        bool crisps
+    ) => [.. Lines(dish, stirred), .. crisps ? [] : DishWords.BackIn(dish, stages)];
+
     /// <summary>A line for each, with its amount.</summary>
     /// <param name="dish">The dish.</param>
     /// <param name="stirred">What is stirred in.</param>

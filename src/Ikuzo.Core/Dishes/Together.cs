@@ -124,7 +124,7 @@ public static class Together
         );
         Warning?[] more =
         [
-            apart.Count > 0 ? Apart(dish, order, stage) : null,
+            apart.Count > 0 ? Apart(dish, order, stage, dishPlan.Ways) : null,
             StirIn(dish, stirred),
             Thirsty(request, dish, stage),
             Drowned(request, plan),
@@ -207,7 +207,7 @@ public static class Together
     private static Warning CannotBeArranged(Blame blame) =>
         new("not-together", WarningLevel.Caution, "These do not meet in one pot, whole or in turns.", blame.Why);
 
-    private static Warning Apart(DishRequest dish, StageOrder order, DishStage own)
+    private static Warning Apart(DishRequest dish, StageOrder order, DishStage own, IReadOnlyList<DishWay> ways)
     {
         var turns = order.Stages.Where(s => s != own).Select(s => Turn(dish, s));
         var before = order.Stages.TakeWhile(s => s != own).Any();
@@ -216,7 +216,20 @@ public static class Together
             WarningLevel.Caution,
             $"Cook {string.Join(" and ", turns)} on its own, {(before ? "before" : "after")} the meat. The answer is for the rest.",
             "They want other minutes than the meat. As a dish, both times are followed at the pot."
-        );
+        )
+        {
+            Mends = [.. ways.Where(w => w.Id == WayId.OneGo).Select(InOneGo)],
+        };
+    }
+
+    private static Mend InOneGo(DishWay way)
+    {
+        var stage = way.Order.Stages[0];
+        return new(FormattableString.Invariant($"All in one go: {stage.Minutes:0} min, {way.Words}"))
+        {
+            Minutes = stage.Minutes,
+            Release = stage.Release,
+        };
     }
 
     private static string Turn(DishRequest dish, DishStage stage) =>

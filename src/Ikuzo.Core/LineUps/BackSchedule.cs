@@ -67,7 +67,7 @@ public static class BackSchedule
         var opening = at;
         for (var i = order.Stages.Count * request.Batches - 1; i >= 0; i--)
         {
-            at = StageTasks.Put(board, plan.Arranged!, order.Stages[i % order.Stages.Count], i, request.Aromatics, at);
+            at = StageTasks.Put(board, plan.Arranged!, order.Stages, i, request.Aromatics, at);
         }
 
         return (at, opening);
@@ -89,14 +89,18 @@ public static class BackSchedule
             );
         }
 
-        var quick = request with { Finish = [.. request.Finish.Except(timed)] };
-        return plan.StirIn.Count + quick.Finish.Count == 0
+        string[] quick =
+        [
+            .. StirringIn.Lines(plan.Arranged!, plan.Best!.Stages, plan.StirredIn, request.CrispMinutes > 0),
+            .. request.Finish.Except(timed),
+        ];
+        return quick.Length == 0
             ? at
             : board.Hands(
                 "finish",
                 at,
-                KitchenTimes.StirInMinutes + StirredIn.Longest(plan.StirredIn) + quick.Finish.Count,
-                FinishWords(quick, plan)
+                KitchenTimes.StirInMinutes + StirredIn.Longest(plan.StirredIn) + quick.Length - plan.StirIn.Count,
+                string.Join(" ", quick)
             );
     }
 
@@ -128,9 +132,6 @@ public static class BackSchedule
 
     private const double AfterDinnerMinutes = 30;
     private const int FrozenMonths = 4; // cooked poultry keeps 2 to 6 months frozen for quality: USDA FSIS
-
-    private static string FinishWords(LineUpRequest request, DishPlan plan) =>
-        string.Join(" ", StirringIn.Lines(plan.Arranged!, plan.StirredIn).Concat(request.Finish));
 
     // Jobs go into the latest stretch in which the pot works alone; what fits nowhere is done before the first lid.
     private static void Meanwhile(Board board, LineUpRequest request, DateTimeOffset firstLid)

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
@@ -14,12 +13,13 @@ internal static class StageTasks
     public static DateTimeOffset Put(
         Board board,
         DishRequest dish,
-        DishStage stage,
+        IReadOnlyList<DishStage> stages,
         int index,
         IReadOnlyList<string> aromatics,
         DateTimeOffset done
     )
     {
+        var stage = stages[index % stages.Count];
         var number = FormattableString.Invariant($"{index + 1}");
         var names = DishWords.Names(dish, stage);
         var say = new Wording(dish.Units);
@@ -63,12 +63,21 @@ internal static class StageTasks
             $"lid-{number}",
             lid,
             index == 0 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"{(index == 0 ? "Layer" : "Take the rest out, keep it warm; put in")} {DishWords.Amounts(dish, stage)}{with} with "
-                    + $"{say.Pour(stage.LiquidMl)} of thin liquid. Valve to sealing, lid on, set {stage.Minutes:0} min."
-            )
+            In(dish, stages, index, with)
         );
+    }
+
+    // The next batch begins with a clean pot; what follows within one goes into the liquid that is there.
+    private static string In(DishRequest dish, IReadOnlyList<DishStage> stages, int index, string with)
+    {
+        var of = index % stages.Count;
+        var stage = stages[of];
+        var (amounts, liquid) = (DishWords.Amounts(dish, stage), new Wording(dish.Units).Pour(stage.LiquidMl));
+        var close = FormattableString.Invariant($"Valve to sealing, lid on, set {stage.Minutes:0} min.");
+        var lift = DishWords.LiftedOut(dish, stages.Take(of), stage);
+        return of == 0
+            ? $"{(index == 0 ? "Layer" : "The next batch: layer")} {amounts}{with} with {liquid} of thin liquid. {close}"
+            : $"{(lift is null ? "" : $"{lift} ")}Put in {amounts}; the liquid stays, make it up to {liquid}. {close}";
     }
 
     private static DateTimeOffset Release(Board board, DishStage stage, string number, DateTimeOffset opened)

@@ -26,7 +26,7 @@ internal static class Mends
                 ? w
                 : w with
                 {
-                    Mends = [.. Tried(request, w.Code, least).Where(m => Goes(m.To(request), w, stopped)).Take(Most)],
+                    Mends = [.. w.Mends.Concat(Tried(request, w.Code, least)).Where(m => Goes(m.To(request), w, stopped)).Take(Most)],
                 }
         );
     }

@@ -54,6 +54,20 @@ public class TogetherTests
         Assert.Null(Together.AsDish(request));
     }
 
+    // The other way is a touch away, with what it costs, and is then computed as it was said.
+    [Fact]
+    public void Plan_InTurns_OffersOneGo()
+    {
+        var request = Ask("chicken-thigh-bone-in", 6, 1.1, ("long-grain-white-rice", 280));
+        var turns = Together.Compute(request).Warnings.Single(w => w.Code == "in-turns");
+        var mend = Assert.Single(turns.Mends);
+        Assert.Matches("^All in one go: \\d+ min, long-grain white rice too soft$", mend.Text);
+        var inOne = Together.Compute(mend.To(request));
+        Assert.Equal(mend.Minutes, inOne.Minutes);
+        Assert.DoesNotContain(inOne.Warnings, w => w.Code == "in-turns");
+        Assert.Contains(inOne.Beside, b => b.Id == "long-grain-white-rice");
+    }
+
     [Fact]
     public void Plan_OfWhatDoesNotMeet_SaysThatItIsCookedInTurns()
     {

@@ -48,6 +48,9 @@ internal static class CookWords
     public static string Close(string with, string liquid, double minutes, PressureSetting pressure = PressureSetting.High) =>
         $"{with}{liquid} of thin liquid in. {Set(minutes, pressure)}";
 
+    public static string CloseAgain(string? lift, string amounts, string liquid, double minutes) =>
+        $"{(lift is null ? "" : $"{lift} ")}The liquid stays: make it up to {liquid}. Put in {amounts}. {Set(minutes, PressureSetting.High)}";
+
     private static string Set(double minutes, PressureSetting pressure) =>
         string.Create(
             CultureInfo.InvariantCulture,

@@ -11,26 +11,23 @@ public static class StageSteps
 {
     /// <summary>Put in, wait for the pin, hold, let go, open.</summary>
     /// <param name="dish">The dish.</param>
-    /// <param name="stage">One of its stages.</param>
+    /// <param name="stages">Its stages.</param>
     /// <param name="number">Which one, from 1.</param>
-    public static IReadOnlyList<CookStep> Of(DishRequest dish, DishStage stage, int number)
+    public static IReadOnlyList<CookStep> Of(DishRequest dish, IReadOnlyList<DishStage> stages, int number)
     {
+        var stage = stages[number - 1];
         var names = DishWords.Names(dish, stage);
         CookStep Step(string name, string text, double minutes, bool waits) =>
             new(FormattableString.Invariant($"{name}-stage-{number}"), text, minutes, waits);
-        var put = number == 1 ? "" : "Take the rest out and keep it warm. ";
+        var liquid = new Wording(dish.Units).Pour(stage.LiquidMl);
+        var amounts = DishWords.Amounts(dish, stage);
+        var words =
+            number == 1
+                ? CookWords.Close($"{Wording.Capital(amounts)} and ", liquid, stage.Minutes)
+                : CookWords.CloseAgain(DishWords.LiftedOut(dish, stages.Take(number - 1), stage), amounts, liquid, stage.Minutes);
         List<CookStep> steps =
         [
-            Step(
-                "lid",
-                CookWords.Close(
-                    $"{put}{Wording.Capital(DishWords.Amounts(dish, stage))} and ",
-                    new Wording(dish.Units).Pour(stage.LiquidMl),
-                    stage.Minutes
-                ),
-                number == 1 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes,
-                false
-            ),
+            Step("lid", words, number == 1 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes, false),
             Step("come-up", CookWords.ComingUp, stage.ToPressureMinutes.P50, true),
         ];
         if (stage.Minutes > 0)
@@ -38,13 +35,13 @@ public static class StageSteps
             steps.Add(Step("hold", FormattableString.Invariant($"{stage.Minutes:0} min under pressure: {names}."), stage.Minutes, true));
         }
 
-        var (words, waits) = stage.Release.Kind switch
+        var (lets, waits) = stage.Release.Kind switch
         {
             ReleaseKind.Natural => (CookWords.LeaveIt, true),
             ReleaseKind.Pulsed => (CookWords.VentInBursts, false),
             _ => (CookWords.Vent, false),
         };
-        steps.Add(Step("release", words, stage.ReleaseMinutes.P50, waits) with { InBursts = stage.Release.Kind == ReleaseKind.Pulsed });
+        steps.Add(Step("release", lets, stage.ReleaseMinutes.P50, waits) with { InBursts = stage.Release.Kind == ReleaseKind.Pulsed });
         steps.Add(Step("open", $"{CookWords.Open} Taste: {names}.", KitchenTimes.TasteMinutes, false));
         return steps;
     }

@@ -101,7 +101,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
         var withMeat = WithMeat(request, stages);
         var (before, after) = (withMeat.LastOrDefault(i => i < chosen, -1), withMeat.FirstOrDefault(i => i > chosen, stages.Count));
         IReadOnlyList<CookStep> Steps(int from, int to) =>
-            [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages[i], i + 1))];
+            [.. Enumerable.Range(from, to - from).SelectMany(i => StageSteps.Of(request, stages, i + 1))];
         var isLast = after == stages.Count;
         var made = Of(
             meats[0],
@@ -112,7 +112,13 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                     new AfterMeat
                     {
                         Stages = Steps(chosen + 1, after),
-                        Finish = isLast ? [.. StirringIn.Lines(request, dish.Solved.StirredIn), .. dish.Document?.AtTheEnd ?? []] : [],
+                        Finish = isLast
+                            ?
+                            [
+                                .. StirringIn.Lines(request, stages, dish.Solved.StirredIn, dish.Document?.CrispMinutes > 0),
+                                .. dish.Document?.AtTheEnd ?? [],
+                            ]
+                            : [],
                         CrispMinutes = isLast ? dish.Document?.CrispMinutes ?? 0 : 0,
                         Sauce = isLast ? dish.Document?.Sauce : null,
                         Later = isLast ? dish.Document?.Later ?? [] : [],

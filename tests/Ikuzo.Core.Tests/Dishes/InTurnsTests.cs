@@ -1,0 +1,71 @@
+using Ikuzo.Core.Companions;
+using Ikuzo.Core.Dishes;
+using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Loads;
+using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
+
+namespace Ikuzo.Core.Tests.Dishes;
+
+/// <summary>Two times under the lid: what comes out waits covered, the liquid stays, and what waited goes back in at the end.</summary>
+public class InTurnsTests
+{
+    private static readonly DishRequest CrownThenPotatoes = new()
+    {
+        Pot = PotDefaults.For(5.7),
+        Promise = Promise.Measured,
+        Items =
+        [
+            new MeatItem(
+                "bird",
+                new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("turkey-crown")!,
+                    Pieces = 1,
+                    TotalKg = 2.2,
+                },
+                Aim.Slice
+            ),
+            new BesideItem("onions", CompanionCatalogue.Find("onions")!, 150) { MayChange = true },
+            new BesideItem("potatoes-chunks", CompanionCatalogue.Find("potatoes-chunks")!, 800) { MayChange = true },
+        ],
+    };
+
+    private static readonly DishPlan Plan = DishSolver.Arrange(CrownThenPotatoes);
+
+    [Fact]
+    public void SecondTime_GoesIntoTheLiquidOfTheFirst_AndTheMeatWaits()
+    {
+        Assert.Equal(2, Plan.Best!.Stages.Count);
+        var steps = StageSteps.Of(Plan.Arranged!, Plan.Best.Stages, 2);
+        Assert.StartsWith(
+            "Lift out turkey crown and keep covered. The liquid stays: make it up to 250 ml. Put in 800 g potatoes in chunks, cut small. Lid on",
+            steps[0].Text,
+            StringComparison.Ordinal
+        );
+    }
+
+    [Fact]
+    public void AtTheEnd_WhatWaitedGoesBackIn_UnlessItIsCrisped()
+    {
+        IReadOnlyList<string> Lines(bool crisps) => StirringIn.Lines(Plan.Arranged!, Plan.Best!.Stages, Plan.StirredIn, crisps);
+        Assert.Equal(["Put back in what waited, to warm through: turkey crown."], Lines(crisps: false));
+        Assert.Empty(Lines(crisps: true));
+    }
+
+    [Fact]
+    public void LineUp_SaysBoth()
+    {
+        var tasks = BackSchedule
+            .Make(new() { Dish = CrownThenPotatoes, ServeAt = new DateTimeOffset(2026, 12, 6, 19, 0, 0, TimeSpan.Zero) })
+            .Tasks;
+        Assert.StartsWith(
+            "Lift out turkey crown and keep covered. Put in",
+            tasks.Single(t => t.Id == "lid-2").Text,
+            StringComparison.Ordinal
+        );
+        Assert.Contains("Put back in what waited", tasks.Single(t => t.Id == "finish").Text, StringComparison.Ordinal);
+    }
+}
