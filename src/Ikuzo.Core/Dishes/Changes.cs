@@ -55,7 +55,7 @@ internal static class Changes
 
         var frozen = meat.Load.State == MeatState.Frozen;
         yield return (
-            frozen ? $"Thaw the {DishWords.Name(meat)} first." : $"Put the {DishWords.Name(meat)} in still frozen.",
+            frozen ? $"Thaw the {DishWords.Name(meat)} first." : $"Take the {DishWords.Name(meat)}, still frozen.",
             meat with
             {
                 Load = meat.Load with { State = frozen ? MeatState.Chilled : MeatState.Frozen, StartCelsius = null },

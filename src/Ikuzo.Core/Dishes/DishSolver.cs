@@ -36,7 +36,12 @@ public static class DishSolver
     {
         var search = new Search(Checked(dish));
         var plan = search.Solve(Orders.BestAndNext, cancellation);
-        return plan.Best is null ? plan : plan with { Suggestions = Changes.Of(dish, search, cancellation) };
+        return plan.Best is null || (plan.Best.Stages.Count == 1 && Tolerance.IsRight(plan))
+            ? plan
+            : plan with
+            {
+                Suggestions = Changes.Of(dish, search, cancellation),
+            };
     }
 
     /// <summary>The same without suggestions, which take as long again, and without a runner-up, for who only wants the stages.</summary>

@@ -34,6 +34,16 @@ public static class Tolerance
             return items.Zip(s.Outcomes).All(o => Bears(o.First, o.Second, isSour));
         });
 
+    /// <summary>True when nothing of a dish is noticeably off its best, but for what melts into the sauce.</summary>
+    /// <param name="plan">A way that works.</param>
+    public static bool IsRight(DishPlan plan) =>
+        plan.Best!.Stages.SelectMany(s => s.Outcomes)
+            .All(o =>
+                plan.Arranged!.Items.First(i => i.Key == o.Key) is BesideItem beside
+                    ? double.IsPositiveInfinity(MostOff(beside)) || Math.Abs(o.Distance ?? 0) <= Noticed
+                    : 2 * (1 - o.Score) <= Noticed
+            );
+
     private static bool Bears(DishItem item, ItemOutcome outcome, bool isSour) =>
         item switch
         {

@@ -115,6 +115,12 @@ public class DishSolverTests(ITestOutputHelper output)
     }
 
     [Fact]
+    public void Solve_WhatComesOutRightInOneGo_NeedsNoChange() =>
+        Assert.Empty(
+            DishSolver.Solve(Dish(Meat("chicken-drumstick", 8, 0.95), Beside("farro", 280), Beside("mushrooms", 200))).Suggestions
+        );
+
+    [Fact]
     public void Solve_WhatCannotGoIn_BlamesIt()
     {
         var plan = DishSolver.Solve(Dish(Meat("turkey-whole", 1, 7), Beside("peas", 200)));

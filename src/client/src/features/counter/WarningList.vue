@@ -66,6 +66,12 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
 }
 .done {
   min-height: 48px;
+  height: auto;
+  max-width: 100%;
+  padding-block: 8px;
+}
+.done :deep(.v-btn__content) {
+  white-space: normal;
 }
 .notes summary {
   min-height: 40px;
