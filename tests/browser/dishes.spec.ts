@@ -71,6 +71,22 @@ test('a bird too large for the chosen pot is refused until the lid was tried ove
   await expect(page.getByTestId('stage')).toHaveCount(1)
 })
 
+test('a dish that is begun while it is still being saved is cooked as it was typed', async ({ page }) => {
+  await page.route(/\/api\/dishes\/[^/?]+$/, async (route) => {
+    if (route.request().method() === 'PUT') await page.waitForTimeout(2500)
+    await route.continue().catch(() => undefined) // the page may be gone
+  })
+  await page.goto('/dishes')
+  await page.getByRole('button', { name: 'New dish' }).click()
+  const name = page.getByLabel('Name of the dish')
+  await expect(name).toHaveValue('New dish')
+  await name.fill('Late supper')
+  await expect(page.getByRole('link', { name: 'Late supper' })).toBeVisible() // on its way
+  await page.getByRole('button', { name: 'Rehearse it' }).first().click()
+  await expect(page).toHaveURL(/\/pot\//)
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Late supper')
+})
+
 test('a removed dish comes back', async ({ page }) => {
   await page.goto('/dishes')
   await open(page, 'Rain soup')

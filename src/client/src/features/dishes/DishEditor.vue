@@ -31,7 +31,7 @@ const props = defineProps<{
 const emit = defineEmits<{ remove: [] }>()
 const { units, unitSystem, pots } = useKitchen()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
-const { conflicts, settle, dishListeners } = useOutbox()
+const { conflicts, settle, dishListeners, flush, unsentDishes } = useOutbox()
 const conflict = computed(() => conflicts.value.find((c) => c.dishId === props.kept.id))
 let version: string | null = props.kept.version // that this was changed from
 const own = (saved: KeptDish) => {
@@ -73,6 +73,11 @@ let gone = false // what was still to be saved then was saved on the way out
 const isKept = () => gone || JSON.stringify(dish.value) === JSON.stringify(props.kept.document)
 const saveNow = async () => {
   if (!isKept() && !conflict.value) await props.save(props.kept.id, dish.value, version)
+}
+/** Saved, and with the server: what was on its way already is waited for as well. */
+const sentNow = async () => {
+  await saveNow()
+  for (let i = 0; i < 2 && unsentDishes.value.has(props.kept.id); i++) await flush()
 }
 useEventListener(window, 'pagehide', () => {
   if (!isKept()) void props.leave(props.kept.id, dish.value, version)
@@ -157,7 +162,7 @@ watchDebounced(
   (wanted) => {
     if (wanted === null || wanted === dish.value.servings) return
     void act(async () => {
-      await saveNow()
+      await sentNow()
       const params = { path: { id: props.kept.id }, query: { servings: wanted } }
       const answer = unwrap(await api.POST('/api/dishes/{id}/scale', { params }))
       if (wanted !== servings.value) return
@@ -305,7 +310,7 @@ watchDebounced(
         <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
           When must I start?
         </v-btn>
-        <BeginRow v-for="b in begins" :key="b.label" :label="b.label" :from="b.from" :before="saveNow" />
+        <BeginRow v-for="b in begins" :key="b.label" :label="b.label" :from="b.from" :before="sentNow" />
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/file`" download>Save as a file</v-btn>
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/recipe`" download="recipe.jsonld">
           Save as a recipe
