@@ -41,7 +41,8 @@ public class InTurnsTests
         Assert.Equal(2, Plan.Best!.Stages.Count);
         var steps = StageSteps.Of(Plan.Arranged!, Plan.Best.Stages, 2);
         Assert.StartsWith(
-            "Lift out turkey crown and keep covered. The liquid stays: make it up to 250 ml. Put in 800 g potatoes in chunks, cut small. Lid on",
+            "Lift out turkey crown and keep covered. The liquid stays: make it up to 250 ml. "
+                + "Put in 800 g potatoes in chunks, cut small. Lid on",
             steps[0].Text,
             StringComparison.Ordinal
         );

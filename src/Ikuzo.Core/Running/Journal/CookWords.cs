@@ -49,7 +49,8 @@ internal static class CookWords
         $"{with}{liquid} of thin liquid in. {Set(minutes, pressure)}";
 
     public static string CloseAgain(string? lift, string amounts, string liquid, double minutes) =>
-        $"{(lift is null ? "" : $"{lift} ")}The liquid stays: make it up to {liquid}. Put in {amounts}. {Set(minutes, PressureSetting.High)}";
+        $"{(lift is null ? "" : $"{lift} ")}The liquid stays: make it up to {liquid}. Put in {amounts}. "
+        + Set(minutes, PressureSetting.High);
 
     private static string Set(double minutes, PressureSetting pressure) =>
         string.Create(
