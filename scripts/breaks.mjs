@@ -457,7 +457,7 @@ export const breaks = [
   b('cheese under pressure', 'Reading/DishLine.cs', '«or FoodKind.Cheese»', ''),
   b('starch under pressure', 'Reading/DishLine.cs', '«or FoodKind.Starch»', ''),
   b('garlic is fried with the onions', 'Reading/DishLine.cs', 'StringComparison.Ordinal)) => «FryAs.Last»', 'FryAs.Soft'),
-  b('bacon after the meat', 'Running/Journal/BrowningSteps.cs', '.. cook.Frying.Where(f => f.As «==» FryAs.First)', '!='),
+  b('bacon after the meat', 'Running/Journal/BrowningSteps.cs', '.. cook.Frying.Where(f => «f.IsBeforeMeat»)', '!f.IsBeforeMeat'),
   b('a soup gets a cup of water', 'Dishes/StageRequest.cs', 'OpenPot.ThickenedMl(dish), «Servings.Ml(dish)»', '0'),
   b('a small pot is filled with soup', 'Dishes/Serving.cs', '«OpenPot.RoomMl(dish)»', '20000'),
   b('one way is computed for who wants both', 'Dishes/DishSolver.cs', '«isInOne && wanted == Orders.Best» ? null', 'isInOne'),

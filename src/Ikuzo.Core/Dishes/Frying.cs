@@ -1,4 +1,5 @@
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -26,6 +27,9 @@ public enum FryAs
 /// <param name="What">Ids of what stands beside the meat, and texts of lines, that are in it.</param>
 public sealed record FryStep(FryAs As, string Title, string Text, double Minutes, IReadOnlyList<string> What)
 {
+    /// <summary>True before the meat, false after it.</summary>
+    public bool IsBeforeMeat => As == FryAs.First;
+
     /// <summary>Stable within the cook.</summary>
     public string Id => FormattableString.Invariant($"fry-{As}").ToLowerInvariant();
 }
@@ -65,7 +69,7 @@ public static class Frying
     private static FryStep Step(FryAs fried, (string What, string Name)[] things)
     {
         string[] what = [.. things.Select(t => t.What)];
-        var names = Join([.. things.Select(t => t.Name)]);
+        var names = Listed.And([.. things.Select(t => t.Name)]);
         return fried switch
         {
             FryAs.First => new(fried, "First", $"Fry {names} until the fat runs; lift it out and keep it for the pot.", FatRuns, what),
@@ -74,6 +78,4 @@ public static class Frying
             _ => new(fried, "Half a minute", $"For the last half minute: {names}. Stir: it burns quickly.", Smells, what),
         };
     }
-
-    private static string Join(string[] names) => names.Length == 1 ? names[0] : $"{string.Join(", ", names[..^1])} and {names[^1]}";
 }

@@ -160,13 +160,13 @@ public static class BackSchedule
                 KitchenTimes.LoosenMinutes,
                 $"Loosen everything from the floor of the pot with {request.DeglazeWith ?? "a splash of the liquid"}; cancel frying."
             );
-            foreach (var fried in request.Frying.Where(f => f.As != FryAs.First).Reverse())
+            foreach (var fried in request.Frying.Where(f => !f.IsBeforeMeat).Reverse())
             {
                 at = board.Hands(fried.Id, at, fried.Minutes, fried.Text);
             }
 
             at = board.Hands("brown", at, browning.Minutes, $"{browning.Words}.");
-            foreach (var fried in request.Frying.Where(f => f.As == FryAs.First))
+            foreach (var fried in request.Frying.Where(f => f.IsBeforeMeat))
             {
                 at = board.Hands(fried.Id, at, fried.Minutes, fried.Text);
             }

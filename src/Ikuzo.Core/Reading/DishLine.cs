@@ -174,7 +174,7 @@ public static class DishLine
     private static string Names(Heard heard, string first)
     {
         var names = heard.Beside.Select(b => Amounts.Of(b).Food).Distinct().ToList();
-        return heard.IsStirredTogether || names.Count < 2 ? first : $"{string.Join(", ", names.Take(names.Count - 1))} and {names[^1]}";
+        return heard.IsStirredTogether || names.Count < 2 ? first : Listed.And(names);
     }
 
     private static MeatItem Meat(Heard heard, MeatHeard raw, string key)

@@ -62,7 +62,7 @@ internal sealed partial class Heard(Doubts doubts)
         get
         {
             List<string> names = [.. AllMeats.Select(m => m.Text.ToLowerInvariant()), .. Beside.Select(b => b.FoodSense!.Name)];
-            return names.Count < 2 ? string.Join("", names) : $"{string.Join(", ", names.Take(names.Count - 1))} and {names[^1]}";
+            return Listed.And(names);
         }
     }
 

@@ -23,6 +23,11 @@ public static class LineMoments
             _ => new("", text) { When = GoesIn.Under },
         };
 
+    /// <summary>A kept line, read again for what was not kept of it.</summary>
+    /// <param name="text">As it was typed.</param>
+    /// <param name="when">When it goes in, as far as that was said.</param>
+    public static LineItem Read(string text, GoesIn? when) => Read(text) is var read && when is null ? read : read with { When = when };
+
     /// <summary>What goes under the lid.</summary>
     public static IReadOnlyList<string> Under(IEnumerable<LineItem> lines) => [.. Of(lines, GoesIn.Under)];
 
@@ -30,7 +35,7 @@ public static class LineMoments
     /// <param name="beside">What stands beside the meat.</param>
     /// <param name="lines">All lines.</param>
     public static IReadOnlyList<FryStep> Fried(IEnumerable<BesideItem> beside, IEnumerable<LineItem> lines) =>
-        Frying.Of(beside, lines.Where(l => l.Moment() == GoesIn.Under).Select(l => l with { FriedAs = l.FriedAs ?? Read(l.Text).FriedAs }));
+        Frying.Of(beside, lines.Where(l => l.Moment() == GoesIn.Under));
 
     /// <summary>What is done at the end, in words.</summary>
     public static IReadOnlyList<string> AtTheEnd(IEnumerable<LineItem> lines)

@@ -19,7 +19,7 @@ public static class BrowningSteps
         var browning = Browning.Of([.. cook.Meats.Select(m => m.Request.Load)]);
         return
         [
-            .. cook.Frying.Where(f => f.As == FryAs.First).Select(Fried),
+            .. cook.Frying.Where(f => f.IsBeforeMeat).Select(Fried),
             .. from batch in Enumerable.Range(1, browning.Batches)
             from side in Enumerable.Range(1, browning.Sides)
             select new CookStep(
@@ -31,7 +31,7 @@ public static class BrowningSteps
             {
                 Title = browning.Batches == 1 ? Side(side) : FormattableString.Invariant($"Batch {batch} of {browning.Batches}"),
             },
-            .. cook.Frying.Where(f => f.As != FryAs.First).Select(Fried),
+            .. cook.Frying.Where(f => !f.IsBeforeMeat).Select(Fried),
         ];
     }
 

@@ -88,6 +88,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     private static Made OfStage(string name, Dish dish, int chosen, UsualKitchen usual, CancellationToken cancellation)
     {
         var (request, stages) = (dish.Request, dish.Stages);
+        var lines = dish.Document?.AllLines() ?? [];
         var together = Meats(request, stages[chosen]).ToList();
         List<Meat> meats =
         [
@@ -116,7 +117,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                             ?
                             [
                                 .. StirringIn.Lines(request, stages, dish.Solved.StirredIn, dish.Document?.CrispMinutes > 0),
-                                .. dish.Document?.AtTheEnd ?? [],
+                                .. dish.Document?.AtTheEnd(lines) ?? [],
                             ]
                             : [],
                         CrispMinutes = isLast ? dish.Document?.CrispMinutes ?? 0 : 0,
@@ -136,8 +137,8 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                 {
                     Before = [.. Seasoning(dish.Document), .. Steps(before + 1, chosen)],
                     Liquids = PouringIn.Lines(request, stages[chosen]),
-                    Aromatics = dish.Document is { } kept ? LineMoments.Under(kept.AllLines) : [],
-                    Frying = dish.Document is { } fried ? LineMoments.Fried(request.Items.OfType<BesideItem>(), fried.AllLines) : [],
+                    Aromatics = LineMoments.Under(lines),
+                    Frying = dish.Document is null ? [] : LineMoments.Fried(request.Items.OfType<BesideItem>(), lines),
                     DeglazeWith = dish.Document?.DeglazeWith,
                     OtherMeatKg = meats[0].OtherMeatKg,
                     OtherHeatKg = meats[0].OtherHeatKg,

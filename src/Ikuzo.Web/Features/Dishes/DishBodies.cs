@@ -193,7 +193,7 @@ public sealed record DishItemBody : IValidatableObject
             ItemKind.Line => new LineItem(Key!, Text!)
             {
                 Food = Food,
-                When = When ?? LineMoments.Read(Text!).Moment(),
+                When = When,
                 Grams = Grams,
                 Ml = Ml,
                 Pieces = Pieces,
@@ -313,7 +313,7 @@ public record DishBody : IValidatableObject
     }
 
     /// <summary>Lines among the items, in order.</summary>
-    internal IReadOnlyList<LineItem> Lines => [.. Items!.Where(i => i.Kind == ItemKind.Line).Select(i => i.ToItem()).OfType<LineItem>()];
+    internal IEnumerable<LineItem> Lines => Items!.Where(i => i.Kind == ItemKind.Line).Select(i => LineMoments.Read(i.Text!, i.When));
 }
 
 /// <summary>Somebody tried it: the lid closes over so much.</summary>

@@ -135,22 +135,25 @@ public sealed record DishDocument : MealBody
     }
 
     /// <summary>All that goes in beside without changing minutes.</summary>
-    internal IReadOnlyList<LineItem> AllLines => [.. (Aromatics ?? []).Select(LineMoments.Read), .. Lines];
+    internal IReadOnlyList<LineItem> AllLines() => [.. (Aromatics ?? []).Select(LineMoments.Read), .. Lines];
 
     /// <summary>What is done at the end, in order.</summary>
-    internal IReadOnlyList<string> AtTheEnd => [.. LineMoments.AtTheEnd(AllLines), .. Finish ?? []];
+    internal IReadOnlyList<string> AtTheEnd(IReadOnlyList<LineItem> lines) => [.. LineMoments.AtTheEnd(lines), .. Finish ?? []];
 
-    internal override LineUpRequest Detail(LineUpRequest meal) =>
-        meal with
+    internal override LineUpRequest Detail(LineUpRequest meal)
+    {
+        var lines = AllLines();
+        return meal with
         {
             Seasoning = Seasoning,
             DeglazeWith = DeglazeWith,
-            Aromatics = LineMoments.Under(AllLines),
-            Frying = LineMoments.Fried(meal.Dish.Items.OfType<BesideItem>(), AllLines),
+            Aromatics = LineMoments.Under(lines),
+            Frying = LineMoments.Fried(meal.Dish.Items.OfType<BesideItem>(), lines),
             Later = Later ?? [],
             Meanwhile = [.. (Meanwhile ?? []).Select(j => j.ToCore())],
-            Finish = AtTheEnd,
+            Finish = AtTheEnd(lines),
         };
+    }
 }
 
 /// <summary>A kept dish.</summary>
