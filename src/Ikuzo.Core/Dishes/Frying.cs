@@ -28,7 +28,7 @@ public enum FryAs
 public sealed record FryStep(FryAs As, string Title, string Text, double Minutes, IReadOnlyList<string> What)
 {
     /// <summary>True before the meat, false after it.</summary>
-    public bool IsBeforeMeat => As == FryAs.First;
+    internal bool IsBeforeMeat => As == FryAs.First;
 
     /// <summary>Stable within the cook.</summary>
     public string Id => FormattableString.Invariant($"fry-{As}").ToLowerInvariant();
