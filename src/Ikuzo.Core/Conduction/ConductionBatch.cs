@@ -148,6 +148,7 @@ public sealed class ConductionBatch
     }
 
     /// <summary>Temperature at the centre, or at the face of the bone: parabola through the two innermost shells, °C.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane CentreCelsius()
     {
         var shells = _memory.Span;
@@ -295,6 +296,7 @@ public sealed class ConductionBatch
         }
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private Lane SurfaceConductance(Lane film)
     {
         var shells = _memory.Span;
@@ -302,6 +304,7 @@ public sealed class ConductionBatch
         return film * inner / (film + inner) * _surface;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private void Solve(Lane memory, Lane weight, Lane surface, Lane ambient)
     {
         Eliminate(memory, weight, surface, ambient);
@@ -311,6 +314,7 @@ public sealed class ConductionBatch
     // The symmetric tridiagonal system V c δ + Σ g (δ - δ'neighbour) = V memory D + Σ g (T'neighbour - T) for the change of
     // temperature δ, eliminated from the centre and from the surface at once towards the shell in the middle: two independent chains
     // hide each other's latency. Leaves δ = Partial + Carry δ'inner neighbour of the chain, and δ itself in the middle.
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private void Eliminate(Lane memory, Lane weight, Lane surface, Lane ambient)
     {
         var shells = _memory.Span;
@@ -333,6 +337,7 @@ public sealed class ConductionBatch
         bottom.Partial = low.Meet(bottom, high, memory);
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private void Substitute()
     {
         var shells = _memory.Span;
@@ -354,6 +359,7 @@ public sealed class ConductionBatch
     }
 
     // Enthalpy takes what the linear system says has flowed in; the temperature follows from the enthalpy.
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private Lane Warm()
     {
         ref readonly var of = ref _of;
@@ -409,6 +415,7 @@ public sealed class ConductionBatch
         _innerResistance *= factor;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private Lane WarmBone()
     {
         var heat = Lane.Zero;
@@ -421,6 +428,7 @@ public sealed class ConductionBatch
         return heat;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static Lane Gain(ref Shell shell)
     {
         var gain = shell.Capacity * shell.Partial;
@@ -455,6 +463,7 @@ public sealed class ConductionBatch
             _flux = -flux;
         }
 
+        [MethodImpl(MethodImplOptions.AggressiveInlining)]
         public readonly Lane Meet(in Shell shell, in Chain other, Lane memory)
         {
             var diagonal = Lanes.Fma(shell.MassShare, shell.Capacity, _g + other._g) - _g * _carry - other._g * other._carry;

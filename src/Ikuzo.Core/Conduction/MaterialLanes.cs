@@ -32,6 +32,7 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
     public Lane Newton(Lane enthalpy, Lane t) => Lanes.Fma(enthalpy + _offset - t * Lanes.Fma(t, _halfC1, _c0), _inverseC, t);
 
     /// <summary>Temperature on both sides of freezing: three Newton steps above, the quadratic formula below.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane Celsius(Lane enthalpy, Lane guess)
     {
         var above = Newton(enthalpy, Newton(enthalpy, Newton(enthalpy, guess)));
@@ -41,6 +42,7 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
     }
 
     /// <summary>Enthalpy on both sides of freezing, J/kg.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane Enthalpy(Lane t)
     {
         var below = _frozenC * (t - _freezing) - _latent * (Lane.One - _freezing / t);
@@ -56,6 +58,7 @@ internal readonly struct MaterialLanes(ThermalMaterial of)
     public Lane Conductivity(Lane t) => Lanes.Fma(t, Lanes.Fma(t, _k2, _k1), _k0);
 
     /// <summary>Heat between two temperatures above freezing, J/kg.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane HeatBetween(Lane from, Lane to) => Lanes.Fma(to + from, _halfC1, _c0) * (to - from);
 
     /// <summary>Capacity and conductivity on both sides of freezing.</summary>

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Physics;
@@ -467,6 +468,7 @@ internal sealed class CookBlock
         return uncapped;
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private Lane HeatMeat(Lane seconds, Surroundings around, Lane ambient)
     {
         var film = around switch
@@ -486,11 +488,13 @@ internal sealed class CookBlock
     }
 
     // Steam comes late to the middle of a pile; when the pressure falls it falls there too.
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private Lane AroundPieces(Lane seconds, Surroundings around, Lane ambient) =>
         _model.PileLagSeconds == 0 || around is Surroundings.Open or Surroundings.Covered
             ? ambient
             : Vector512.Min(ambient, ambient + (_now.Pile - ambient) * Lanes.Exp(-seconds * _perPileLag));
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private void Book(Lane seconds, Surroundings around, Lane power, Lane lost, PotHeat store, Lane heat, Lane uncapped)
     {
         var saved = Vector512.Min(seconds * power, Vector512.Max(Lane.Zero, store.Between(_held, uncapped)));

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Physics;
@@ -101,6 +102,7 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
     private const int Together = 2;
 
     // A shell and its outer neighbour; the last one alone where there is none.
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static (Lane MassShare, Lane Celsius) Pair(ReadOnlySpan<Shell> shells, int inner)
     {
         ref readonly var one = ref shells[inner];
@@ -116,10 +118,12 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
     public Lane TendernessAtCore(ConductionBatch batch) => Lane.One - Lanes.Exp(-_collagen[batch.FirstMeatShell]);
 
     // The lane forms of Kinetics.EquilibriumWaterLossPercent, CollagenRate and SalmonellaLogPerSecond.
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static Lane EquilibriumLoss(Lane t) =>
         Lanes.All(Kinetics.WaterLossCeilingPercent)
         / (Lane.One + Lanes.Exp((Lanes.All(Kinetics.WaterLossMidCelsius) - t) / Lanes.All(Kinetics.WaterLossWidthKelvin)));
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static Lane CollagenRate(Lane t) =>
         Lanes.Exp(
             (
@@ -128,6 +132,7 @@ internal sealed class MeatChanges(int shells = ConductionMesh.Shells)
             ) * (float)(Kinetics.CollagenActivation / Kinetics.GasConstant)
         ) * CollagenRateAtReference;
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static Lane SalmonellaRate(Lane t) =>
         Lanes.Exp((t - Lanes.All(Kinetics.SalmonellaReferenceCelsius)) * (float)(Math.Log(10) / Kinetics.SalmonellaZKelvin))
         / Lanes.All(Kinetics.SalmonellaD60Seconds);

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
 using Ikuzo.Core.Conduction;
 
@@ -17,14 +18,17 @@ internal readonly record struct PotHeat(Lane Capacity, Lane Boiling, Lane Purge)
         SpanKelvin = 3;
 
     /// <summary>Heat that has gone with the air when the pot is at a temperature, J.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane PurgedAt(Lane pot) => Purge * (InBand(pot) * (1 / SpanKelvin));
 
     /// <summary>Heat from one temperature to another, J; negative downwards.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane Between(Lane from, Lane to) => Capacity * (to - from) + PurgedAt(to) - PurgedAt(from);
 
     /// <summary>Where the pot is after some heat, °C.</summary>
     /// <param name="pot">Where it was, °C.</param>
     /// <param name="joule">Heat, J; negative when it is taken away.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public Lane Warm(Lane pot, Lane joule)
     {
         var lower = Boiling + Lanes.All(FromKelvin);
@@ -43,5 +47,6 @@ internal readonly record struct PotHeat(Lane Capacity, Lane Boiling, Lane Purge)
         return Lanes.Pick(Vector512.LessThan(stored, Lane.Zero), below, Lanes.Pick(Vector512.LessThan(stored, band), within, above));
     }
 
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private Lane InBand(Lane pot) => Vector512.Max(Lane.Zero, Vector512.Min(Lanes.All(SpanKelvin), pot - Boiling - Lanes.All(FromKelvin)));
 }

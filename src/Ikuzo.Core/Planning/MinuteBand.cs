@@ -33,6 +33,9 @@ internal sealed class MinuteBand
     /// <summary>One point per whole minute from 0.</summary>
     public IReadOnlyList<BandPoint> Points { get; }
 
+    /// <summary>The last minute that was looked at.</summary>
+    public double Last => Points[^1].Minutes;
+
     /// <summary>The point at some minutes, or the last one.</summary>
     public BandPoint At(double minutes) => Points[(int)Math.Min(minutes, Points.Count - 1)];
 

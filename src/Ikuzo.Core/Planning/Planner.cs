@@ -1,5 +1,6 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Planning;
 
@@ -156,7 +157,6 @@ public static class Planner
         CancellationToken cancellation
     )
     {
-        var sayings = Schools.Of(request);
         using var session = Start(request, model, best, ParticleSource.Ensemble, cancellation);
         var band = new MinuteBand(session.Nodes, session.Measured);
         var minutes = Promised(request, session, band, best, ParticleSource.Ensemble, cancellation);
@@ -167,17 +167,17 @@ public static class Planner
 
         var branch = new Branch(held, best.Release);
         using var run = session.Finish(held, CurveMinutes(branch, best), cancellation);
-        var follows = Continuation.Of(model, branch, run.Measured);
-
         // Schools are measured against what Ikuzo itself would set, whatever the cook is trying.
         var own = new Branch(minutes.Of(request.Promise) ?? held, best.Release);
-        var ownLoss = band.At(own.HoldMinutes).WaterLossP50;
-        return PlanReport.Of(new(request, model, scouted, band, branch, minutes, run, follows, new(request.Companions, session.Nodes))) with
+        var schools = Schools.Judge(Schools.Of(request), request, session, (own, band), cancellation);
+        var (report, worth) = InParallel.Both(Report, () => WorthKnowing.Of(request, model, best.Release, band), cancellation);
+        return report with { Schools = schools, WaysAlike = ReleaseChoice.Alike(scouted, best), WorthKnowing = worth };
+
+        Plan Report()
         {
-            Schools = Schools.Judge(sayings, request, session, own, ownLoss, cancellation),
-            WaysAlike = ReleaseChoice.Alike(scouted, best),
-            WorthKnowing = WorthKnowing.Of(request, model, best.Release, band),
-        };
+            var follows = Continuation.Of(model, branch, run.Measured);
+            return PlanReport.Of(new(request, model, scouted, band, branch, minutes, run, follows, new(request.Companions, session.Nodes)));
+        }
     }
 
     // Minutes at which the ensemble is computed: around what the scout found, and as far as the cook wants to try.

@@ -82,23 +82,71 @@ public static class Schools
         [.. All.Where(s => !(Vents(s.Release) && ReleaseChoice.Spurts(request))).Select(s => Saying(s, request)).OfType<Saying>()];
 
     /// <summary>
-    /// What each would give. Those about the release alone take the minutes of the plan, and are left out where they are the plan.
+    /// What each would give. Those about the release alone take the minutes of the plan, and are left out where they are the plan. What has
+    /// the release of the plan is read where it stands on the ribbon, unless it is near the line: then it is computed like the rest.
     /// </summary>
     internal static IReadOnlyList<SchoolOutcome> Judge(
         IReadOnlyList<Saying> sayings,
         PlanRequest request,
         EnsembleSession session,
-        Branch plan,
-        double planLoss,
+        (Branch Own, MinuteBand Band) plan,
         CancellationToken cancellation
     )
     {
+        var (own, band) = plan;
         var others = sayings
-            .Where(s => s.Minutes is not null || s.School.Release != plan.Release)
-            .Select(s => (s.School, Branch: s.After(plan)))
+            .Where(s => s.Minutes is not null || s.School.Release != own.Release)
+            .Select(s => (s.School, Branch: s.After(own)))
             .ToList();
-        var outcomes = session.Try([.. others.Select(s => s.Branch)], request.IsForThermometer, cancellation);
-        return [.. others.Zip(outcomes, (s, outcome) => Judge(s.School, request, outcome, planLoss))];
+        bool IsRead(Branch b) => b.Release == own.Release && b.HoldMinutes <= band.Last && !IsNear(band.At(b.HoldMinutes), request);
+        Branch[] open = [.. others.Select(o => o.Branch).Where(b => !IsRead(b))];
+        var tried = open.Zip(session.Try(open, request.IsForThermometer, cancellation)).DistinctBy(t => t.First).ToDictionary();
+        var ownLoss = band.At(own.HoldMinutes).WaterLossP50;
+        return
+        [
+            .. others.Select(o =>
+                Judge(
+                    o.School,
+                    request,
+                    o.Branch,
+                    tried.TryGetValue(o.Branch, out var t) ? Gives(t) : band.At(o.Branch.HoldMinutes),
+                    ownLoss
+                )
+            ),
+        ];
+    }
+
+    // What is read between computed minutes is off by less than this. Tuning numbers.
+    private static bool IsNear(BandPoint point, PlanRequest request)
+    {
+        const double Kelvin = 1.5,
+            AtFirst = 0.05,
+            AfterRest = 0.03;
+        return Math.Abs(point.ColdestP01 - SafetyRule.CoreCelsius) < Kelvin
+            || (
+                request.IsForThermometer
+                && (
+                    Math.Abs(point.ReadyAtFirst - (1 - request.MostReturns)) < AtFirst
+                    || Math.Abs(point.ReadyAfterRest - Readiness.LeastAfterRest) < AfterRest
+                )
+            );
+    }
+
+    private static BandPoint Gives(TriedEnding ending)
+    {
+        var (outcome, measured) = ending;
+        var readiness = measured is null ? null : new Readiness(measured);
+        double At(float[] values, double share) => Quantiles.Of(Quantiles.Sorted(values), share);
+        return new(
+            outcome.Branch.HoldMinutes,
+            outcome.ShareAtCore,
+            At(outcome.Coldest, SafetyRule.ShareBelow),
+            At(outcome.Coldest, 0.5),
+            At(outcome.WaterLossPercent, 0.5),
+            At(outcome.Tenderness, 0.5),
+            readiness?.AtFirst ?? 0,
+            readiness?.AfterRest ?? 0
+        );
     }
 
     private static Saying? Saying(School school, PlanRequest request) =>
@@ -108,44 +156,24 @@ public static class Schools
 
     private static bool Vents(Release release) => release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent;
 
-    private static SchoolOutcome Judge(School school, PlanRequest request, TriedEnding ending, double planLoss)
+    private static SchoolOutcome Judge(School school, PlanRequest request, Branch branch, BandPoint gives, double planLoss)
     {
-        var (outcome, measured) = ending;
-        var readiness = measured is null ? null : new Readiness(measured);
-        double Middle(float[] values) => Quantiles.Of(Quantiles.Sorted(values), 0.5);
-        var coldest = Quantiles.Of(Quantiles.Sorted(outcome.Coldest), SafetyRule.ShareBelow);
-        var tenderness = Middle(outcome.Tenderness);
         var verdict =
-            !request.IsKept(outcome.IsSafe, readiness?.AtFirst ?? 0, readiness?.AfterRest ?? 0) ? SchoolVerdict.Short
-            : tenderness > request.Load.Cut.Window.Greatest(request.WantedAim) ? SchoolVerdict.Long
+            !request.IsKept(SafetyRule.Holds(gives.ChanceSafe), gives.ReadyAtFirst, gives.ReadyAfterRest) ? SchoolVerdict.Short
+            : gives.Tenderness > request.Load.Cut.Window.Greatest(request.WantedAim) ? SchoolVerdict.Long
             : SchoolVerdict.Safe;
-        var consequence = Consequence(
-            verdict,
-            request,
-            (outcome, readiness),
-            coldest,
-            tenderness,
-            Middle(outcome.WaterLossPercent) - planLoss
-        );
         return new SchoolOutcome(
             school.Id,
             school.Name,
-            outcome.Branch.HoldMinutes,
-            outcome.Branch.Release,
-            Math.Round(coldest, 2, MidpointRounding.ToNegativeInfinity),
+            branch.HoldMinutes,
+            branch.Release,
+            Math.Round(gives.ColdestP01, 2, MidpointRounding.ToNegativeInfinity),
             verdict,
-            consequence
+            Consequence(verdict, request, gives, gives.WaterLossP50 - planLoss)
         );
     }
 
-    private static string Consequence(
-        SchoolVerdict verdict,
-        PlanRequest request,
-        (BranchOutcome Outcome, Readiness? Ready) ending,
-        double coldest,
-        double tenderness,
-        double moreLoss
-    )
+    private static string Consequence(SchoolVerdict verdict, PlanRequest request, BandPoint gives, double moreLoss)
     {
         const double Noticeable = 0.25;
         var say = new Wording(request.Units);
@@ -153,24 +181,24 @@ public static class Schools
             Math.Abs(moreLoss) < Noticeable
                 ? "the same juice lost"
                 : $"{Wording.Percent(Math.Abs(moreLoss))} {(moreLoss > 0 ? "more" : "less")} juice lost";
-        var safe = ending switch
-        {
-            { Ready: { } ready } when !ending.Outcome.IsSafe => $"Ready in {PromiseWords.Share(ready.AtFirst)} cooks when you measure",
-            _ => "Sure without measuring",
-        };
+        var safe =
+            request.IsForThermometer && !SafetyRule.Holds(gives.ChanceSafe)
+                ? $"Ready in {PromiseWords.Share(gives.ReadyAtFirst)} cooks when you measure"
+                : "Sure without measuring";
         return verdict switch
         {
-            SchoolVerdict.Short when ending.Ready is { } ready => string.Create(
+            SchoolVerdict.Short when request.IsForThermometer => string.Create(
                 CultureInfo.InvariantCulture,
-                $"Too short: ready in {PromiseWords.Share(ready.AtFirst)} cooks when you measure, and "
-                    + $"{Math.Max(1, (1 - ready.AfterRest) * 100):0} in 100 would go back."
+                $"Too short: ready in {PromiseWords.Share(gives.ReadyAtFirst)} cooks when you measure, and "
+                    + $"{Math.Max(1, (1 - gives.ReadyAfterRest) * 100):0} in 100 would go back."
             ),
             SchoolVerdict.Short => string.Create(
                 CultureInfo.InvariantCulture,
-                $"Not sure: in {Math.Max(1, (1 - ending.Outcome.ShareAtCore) * 100):0} of 100 cooks the middle stays "
-                    + $"under {say.Temperature(SafetyRule.CoreCelsius)}, at worst {say.AtLeast(coldest)}."
+                $"Not sure: in {Math.Max(1, (1 - gives.ChanceSafe) * 100):0} of 100 cooks the middle stays "
+                    + $"under {say.Temperature(SafetyRule.CoreCelsius)}, at worst {say.AtLeast(gives.ColdestP01)}."
             ),
-            SchoolVerdict.Long => $"{safe}, with {juice} and meat that {Reasons.Label(request.Load.Cut, request.WantedAim, tenderness)}.",
+            SchoolVerdict.Long =>
+                $"{safe}, with {juice} and meat that {Reasons.Label(request.Load.Cut, request.WantedAim, gives.Tenderness)}.",
             _ => $"{safe}, with {juice}.",
         };
     }

@@ -25,4 +25,30 @@ public static class InParallel
         For(items.Count, i => results[i] = of(items[i]), cancellation);
         return results;
     }
+
+    /// <summary>Two computations that do not depend on each other.</summary>
+    /// <param name="one">The first.</param>
+    /// <param name="other">The second.</param>
+    /// <param name="cancellation">Stops before what has not begun.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public static (TOne One, TOther Other) Both<TOne, TOther>(Func<TOne> one, Func<TOther> other, CancellationToken cancellation = default)
+    {
+        (TOne One, TOther Other) both = default;
+        For(
+            2,
+            i =>
+            {
+                if (i == 0)
+                {
+                    both.One = one();
+                }
+                else
+                {
+                    both.Other = other();
+                }
+            },
+            cancellation
+        );
+        return both;
+    }
 }
