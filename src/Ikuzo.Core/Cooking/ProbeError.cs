@@ -45,8 +45,13 @@ public static class ProbeError
     /// <param name="readingCelsius">Reading, °C.</param>
     /// <param name="thickestCelsius">Temperature of the spot in the thickest piece, °C.</param>
     /// <param name="averageCelsius">In an average piece, °C; null where there is only one.</param>
-    public static double Likelihood(double readingCelsius, double thickestCelsius, double? averageCelsius) =>
-        Math.Exp(LogLikelihood(readingCelsius, thickestCelsius, averageCelsius));
+    public static double Likelihood(double readingCelsius, double thickestCelsius, double? averageCelsius)
+    {
+        var thickest = Math.Exp(LogLikelihood(readingCelsius, thickestCelsius));
+        return averageCelsius is { } average
+            ? ThickestTaken * thickest + (1 - ThickestTaken) * Math.Exp(LogLikelihood(readingCelsius, average))
+            : thickest;
+    }
 
     /// <summary>Its logarithm, finite however far the reading is off.</summary>
     /// <param name="readingCelsius">Reading, °C.</param>

@@ -1,3 +1,5 @@
+using System.Runtime.InteropServices;
+
 namespace Ikuzo.Core.Cooking;
 
 /// <summary>Samples of sixteen cooks, each on its own clock, about every minute.</summary>
@@ -10,7 +12,8 @@ internal sealed class Trace
     /// <summary>Samples so far.</summary>
     public int Count => _shared + _branch.Count;
 
-    private Sample this[int index] => index < _shared ? _trunk[index] : _branch[index - _shared];
+    private ref readonly Sample At(int index) =>
+        ref index < _shared ? ref CollectionsMarshal.AsSpan(_trunk)[index] : ref CollectionsMarshal.AsSpan(_branch)[index - _shared];
 
     /// <summary>Forgets everything.</summary>
     public void Clear()
@@ -50,16 +53,16 @@ internal sealed class Trace
         for (var i = 0; i < points; i++)
         {
             var t = (float)(i * stepSeconds);
-            while (at < Count - 2 && this[at + 1].Elapsed[lane] < t)
+            while (at < Count - 2 && At(at + 1).Elapsed[lane] < t)
             {
                 at++;
             }
 
-            Sample from = this[at],
-                to = this[Math.Min(at + 1, Count - 1)];
+            ref readonly Sample from = ref At(at),
+                to = ref At(Math.Min(at + 1, Count - 1));
             var length = to.Elapsed[lane] - from.Elapsed[lane];
             var share = length > 0 ? Math.Clamp((t - from.Elapsed[lane]) / length, 0, 1) : 1f;
-            float Mix(Lane a, Lane b) => a[lane] + share * (b[lane] - a[lane]);
+            float Mix(in Lane a, in Lane b) => a[lane] + share * (b[lane] - a[lane]);
             put(i, Mix(from.Pot, to.Pot), Mix(from.Coldest, to.Coldest), Mix(from.Surface, to.Surface));
         }
     }

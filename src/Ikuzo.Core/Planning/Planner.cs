@@ -58,7 +58,7 @@ public static class Planner
             return Refuse(request, model, [], []);
         }
 
-        var scouted = Scouted(request);
+        var (scouted, sayings) = InParallel.Both(() => Scouted(request), () => Schools.Of(request), cancellation);
         if (scouted is null)
         {
             return Refuse(request, model, [], [Warnings.NoPressure()]);
@@ -67,7 +67,7 @@ public static class Planner
         var best = Chosen(request, scouted);
         return best?.Minutes is null && request.Minutes is null
             ? Refuse(request, model, scouted, [Warnings.NeverSafe(request)])
-            : Answer(request, model, scouted, best ?? scouted[0], cancellation);
+            : Answer(request, model, scouted, best ?? scouted[0], sayings, cancellation);
     }
 
     /// <summary>
@@ -154,6 +154,7 @@ public static class Planner
         CookModel model,
         IReadOnlyList<ScoutedRelease> scouted,
         ScoutedRelease best,
+        IReadOnlyList<Saying> sayings,
         CancellationToken cancellation
     )
     {
@@ -169,7 +170,7 @@ public static class Planner
         using var run = session.Finish(held, CurveMinutes(branch, best), cancellation);
         // Schools are measured against what Ikuzo itself would set, whatever the cook is trying.
         var own = new Branch(minutes.Of(request.Promise) ?? held, best.Release);
-        var schools = Schools.Judge(Schools.Of(request), request, session, (own, band), cancellation);
+        var schools = Schools.Judge(sayings, request, session, (own, band), cancellation);
         var (report, worth) = InParallel.Both(Report, () => WorthKnowing.Of(request, model, best.Release, band), cancellation);
         return report with { Schools = schools, WaysAlike = ReleaseChoice.Alike(scouted, best), WorthKnowing = worth };
 

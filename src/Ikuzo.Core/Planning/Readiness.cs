@@ -66,7 +66,7 @@ public sealed class Readiness
             {
                 double sure = spot.ChanceAbove(once, p),
                     perhaps = once > often ? spot.ChanceAbove(often, p) : sure;
-                chances[p] *= sure + (perhaps - sure) * Math.Pow(perhaps, CoveredRest.MostReadings - 1);
+                chances[p] *= sure + (perhaps - sure) * Every(perhaps, CoveredRest.MostReadings - 1);
             }
         }
 
@@ -92,6 +92,18 @@ public sealed class Readiness
         return high;
     }
 
+    // That each of some independent readings is so.
+    private static double Every(double once, int readings)
+    {
+        var every = once;
+        for (var i = 1; i < readings; i++)
+        {
+            every *= once;
+        }
+
+        return every;
+    }
+
     private static bool Holds(SpotCelsius spot, float[] later, double[] prior, int readings, double reading)
     {
         double all = 0,
@@ -99,7 +111,7 @@ public sealed class Readiness
         for (var p = 0; p < later.Length; p++)
         {
             var once = spot.Likelihood(reading, p);
-            var weight = prior[p] * (readings == 1 ? once : Math.Pow(once, readings));
+            var weight = prior[p] * Every(once, readings);
             all += weight;
             there += SafetyRule.IsReached(later[p]) ? weight : 0;
         }

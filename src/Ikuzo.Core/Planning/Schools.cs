@@ -60,26 +60,24 @@ public static class Schools
         new(
             "by-weight",
             "By weight",
-            r => IsBird(r) ? r.Load.PieceKg * (IsFrozen(r) ? FrozenMinutesPerKg : ThawedMinutesPerKg) : null,
+            a => a.IsBird ? a.PieceKg * (a.IsFrozen ? FrozenMinutesPerKg : ThawedMinutesPerKg) : null,
             Release.Natural
         ),
-        new("flat", "One number for any bird", r => IsBird(r) && !IsFrozen(r) ? FlatMinutes : null, Release.Natural),
-        new("tender-first", "Tender first", r => IsBird(r) && !IsFrozen(r) ? r.Load.PieceKg * TenderMinutesPerKg : null, Release.Natural),
-        new("same-minutes", "Frozen as if thawed", r => IsFrozen(r) && !IsBird(r) ? ThawedMinutes(r) : null, Release.Natural),
-        new(
-            "half-again",
-            "Frozen, half as long again",
-            r => IsFrozen(r) && !IsBird(r) ? ThawedMinutes(r) * HalfAgain : null,
-            Release.Natural
-        ),
+        new("flat", "One number for any bird", a => a.IsBird && !a.IsFrozen ? FlatMinutes : null, Release.Natural),
+        new("tender-first", "Tender first", a => a.IsBird && !a.IsFrozen ? a.PieceKg * TenderMinutesPerKg : null, Release.Natural),
+        new("same-minutes", "Frozen as if thawed", a => a.IsFrozen && !a.IsBird ? a.ThawedMinutes : null, Release.Natural),
+        new("half-again", "Frozen, half as long again", a => a.IsFrozen && !a.IsBird ? a.ThawedMinutes * HalfAgain : null, Release.Natural),
         new("never-vent", "Never vent", null, Release.Natural),
         new("rest-then-vent", "Rest, then vent", null, Release.RestThenVent(RestMinutes)),
         new("vent-at-once", "Vent at once", null, Release.Vent),
     ];
 
     /// <summary>The schools that have a say about this load.</summary>
-    internal static IReadOnlyList<Saying> Of(PlanRequest request) =>
-        [.. All.Where(s => !(Vents(s.Release) && ReleaseChoice.Spurts(request))).Select(s => Saying(s, request)).OfType<Saying>()];
+    internal static IReadOnlyList<Saying> Of(PlanRequest request)
+    {
+        var asked = new AskedOfSchool(request);
+        return [.. All.Where(s => !(Vents(s.Release) && ReleaseChoice.Spurts(request))).Select(s => Saying(s, asked)).OfType<Saying>()];
+    }
 
     /// <summary>
     /// What each would give. Those about the release alone take the minutes of the plan, and are left out where they are the plan. What has
@@ -149,9 +147,9 @@ public static class Schools
         );
     }
 
-    private static Saying? Saying(School school, PlanRequest request) =>
+    private static Saying? Saying(School school, AskedOfSchool asked) =>
         school.Minutes is null ? new(school, null)
-        : school.Minutes(request) is { } minutes ? new(school, Math.Round(minutes))
+        : school.Minutes(asked) is { } minutes ? new(school, Math.Round(minutes))
         : null;
 
     private static bool Vents(Release release) => release.Kind is ReleaseKind.Vent or ReleaseKind.RestThenVent;
@@ -202,24 +200,29 @@ public static class Schools
             _ => $"{safe}, with {juice}.",
         };
     }
+}
 
-    private static bool IsBird(PlanRequest request) => request.Load.Cut.Part is Part.Whole;
-
-    private static bool IsFrozen(PlanRequest request) => request.Load.State == MeatState.Frozen;
-
-    private static double? ThawedMinutes(PlanRequest request)
+/// <summary>What a school goes by.</summary>
+internal sealed class AskedOfSchool(PlanRequest request)
+{
+    private readonly Lazy<double?> _thawedMinutes = new(() =>
     {
-        var thawed = request with
-        {
-            Load = request.Load with { State = MeatState.Chilled, StartCelsius = null, Arrangement = Arrangement.Single },
-        };
-        var aim = request.LeastTenderness;
-        return Scout.Run(ModelBuilder.Build(thawed), [Release.Natural], aim)?[0].Minutes;
-    }
+        var load = request.Load with { State = MeatState.Chilled, StartCelsius = null, Arrangement = Arrangement.Single };
+        return Scout.Run(ModelBuilder.Build(request with { Load = load }), [Release.Natural], request.LeastTenderness)?[0].Minutes;
+    });
+
+    public bool IsBird => request.Load.Cut.Part is Part.Whole;
+
+    public bool IsFrozen => request.Load.State == MeatState.Frozen;
+
+    public double PieceKg => request.Load.PieceKg;
+
+    /// <summary>What the same needs thawed; null where no minutes do.</summary>
+    public double? ThawedMinutes => _thawedMinutes.Value;
 }
 
 /// <summary>A school. Minutes: null for one that is about the release alone; gives null for a load that it has no say about.</summary>
-internal sealed record School(string Id, string Name, Func<PlanRequest, double?>? Minutes, Release Release);
+internal sealed record School(string Id, string Name, Func<AskedOfSchool, double?>? Minutes, Release Release);
 
 /// <summary>What a school says about a load: minutes, or null where it takes those of the plan.</summary>
 internal sealed record Saying(School School, double? Minutes)
