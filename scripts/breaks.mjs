@@ -79,9 +79,11 @@ export const breaks = [
   b(
     'unsafe school called safe',
     'Planning/Schools.cs',
-    '«!request.IsKept(outcome.IsSafe, readiness?.AtFirst ?? 0, readiness?.AfterRest ?? 0)» ?',
+    '«!request.IsKept(SafetyRule.Holds(gives.ChanceSafe), gives.ReadyAtFirst, gives.ReadyAfterRest)» ?',
     'false',
   ),
+  b('schools near the line are guessed', 'Planning/Schools.cs', 'ClearlyKelvin = «1.5»', '-60'),
+  b('unknowns go along by chance', 'Cooking/Uncertainty.cs', 'Passes = «3»', '0'),
   b('overlap not thickened', 'Planning/ModelBuilder.cs', 'OverlapThickening = «1.25»', '1.0'),
   b('lump never thickened', 'Planning/ModelBuilder.cs', 'MostLumpThickening = «2»', '1.35'),
   b('pile not seen', 'Planning/ModelBuilder.cs', 'MostLooseLayers = «2.5»', '25'),

@@ -54,6 +54,7 @@ public static class Schools
         FlatMinutes = 25,
         HalfAgain = 1.5,
         RestMinutes = 10;
+    private const double ClearlyKelvin = 1.5; // tuning number
 
     private static readonly School[] All =
     [
@@ -81,7 +82,7 @@ public static class Schools
 
     /// <summary>
     /// What each would give. Those about the release alone take the minutes of the plan, and are left out where they are the plan. What has
-    /// the release of the plan is read where it stands on the ribbon, unless it is near the line: then it is computed like the rest.
+    /// the release of the plan and is clearly safe is read where it stands on the ribbon; the rest is computed.
     /// </summary>
     internal static IReadOnlyList<SchoolOutcome> Judge(
         IReadOnlyList<Saying> sayings,
@@ -96,7 +97,7 @@ public static class Schools
             .Where(s => s.Minutes is not null || s.School.Release != own.Release)
             .Select(s => (s.School, Branch: s.After(own)))
             .ToList();
-        bool IsRead(Branch b) => b.Release == own.Release && b.HoldMinutes <= band.Last && !IsNear(band.At(b.HoldMinutes), request);
+        bool IsRead(Branch b) => b.Release == own.Release && b.HoldMinutes <= band.Last && IsClearlySafe(band.At(b.HoldMinutes));
         Branch[] open = [.. others.Select(o => o.Branch).Where(b => !IsRead(b))];
         var tried = open.Zip(session.Try(open, request.IsForThermometer, cancellation)).DistinctBy(t => t.First).ToDictionary();
         var ownLoss = band.At(own.HoldMinutes).WaterLossP50;
@@ -114,21 +115,8 @@ public static class Schools
         ];
     }
 
-    // What is read between computed minutes is off by less than this. Tuning numbers.
-    private static bool IsNear(BandPoint point, PlanRequest request)
-    {
-        const double Kelvin = 1.5,
-            AtFirst = 0.05,
-            AfterRest = 0.03;
-        return Math.Abs(point.ColdestP01 - SafetyRule.CoreCelsius) < Kelvin
-            || (
-                request.IsForThermometer
-                && (
-                    Math.Abs(point.ReadyAtFirst - (1 - request.MostReturns)) < AtFirst
-                    || Math.Abs(point.ReadyAfterRest - Readiness.LeastAfterRest) < AfterRest
-                )
-            );
-    }
+    // What is read between computed minutes is off by less than a kelvin there, and no sentence names it.
+    private static bool IsClearlySafe(BandPoint point) => point.ColdestP01 >= SafetyRule.CoreCelsius + ClearlyKelvin;
 
     private static BandPoint Gives(TriedEnding ending)
     {

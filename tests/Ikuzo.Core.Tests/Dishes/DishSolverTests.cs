@@ -62,7 +62,7 @@ public class DishSolverTests(ITestOutputHelper output)
 
     [Theory]
     [InlineData("chicken-breast-boneless", 4, 0.7, "wild-rice-blend", 270, 2)]
-    [InlineData("chicken-breast-boneless", 4, 0.9, "potatoes-chunks", 600, 1)]
+    [InlineData("chicken-breast-boneless", 4, 0.8, "potatoes-chunks", 600, 1)]
     [InlineData("chicken-breast-boneless", 4, 0.9, "carrots-whole", 400, 1)]
     [InlineData("chicken-breast-boneless", 4, 0.9, "pearl-barley", 250, 1)]
     [InlineData("chicken-breast-boneless", 4, 0.9, "spinach", 200, 2)]

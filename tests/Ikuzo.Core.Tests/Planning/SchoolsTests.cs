@@ -58,6 +58,33 @@ public class SchoolsTests
         }
     }
 
+    // What is read off the ribbon is what their way gives when it is set.
+    [Theory]
+    [InlineData("chicken-whole", 1, 1.2, 2.6, 0.2)]
+    [InlineData("chicken-breast-boneless", 4, 0.5, 1.3, 0.2)]
+    public void Verdict_IsThatOfTheWholeComputation(string cut, int pieces, double fromKg, double toKg, double stepKg)
+    {
+        foreach (var promise in new[] { Promise.Sure, Promise.Measured })
+        {
+            for (var kg = fromKg; kg < toKg; kg += stepKg)
+            {
+                foreach (var state in new[] { MeatState.Chilled, MeatState.Frozen })
+                {
+                    var request = Request(cut, pieces, kg, state) with { Promise = promise };
+                    foreach (var school in Planner.Compute(request).Schools)
+                    {
+                        var set = Planner.Compute(request with { Minutes = school.Minutes, Release = school.Release });
+                        Assert.True(
+                            set.KeepsPromise == (school.Verdict != SchoolVerdict.Short),
+                            $"{kg:0.0} kg {state} {promise} {school}: {set.ChanceSafe} {set.ReadyAtFirst} {set.ReadyAfterRest}"
+                        );
+                        Assert.Equal(set.Spots.Min(s => s.AtOpening.P01), school.ColdestP01, 1.5);
+                    }
+                }
+            }
+        }
+    }
+
     [Fact]
     public void ReleaseSchools_TakeThePlansMinutesAndAreNotOfferedTwice()
     {

@@ -200,9 +200,9 @@ public class CoveredRestTests
         var fold = CookJournal.Fold(cook, Opened, _ => Done);
         var state = fold.State(Start.AddMinutes(42));
         Assert.Equal([CookEventKind.Reading, BackUnderPressure, NotMeasured], state.Next.Select(n => n.Kind));
-        Assert.Contains("for 6 min under pressure", state.Next[1].Text);
+        Assert.Contains("for 7 min under pressure", state.Next[1].Text);
         var back = fold.Try(E("5", BackUnderPressure, 43), Start.AddMinutes(43));
-        Assert.Equal(6, back.After!.State(Start.AddMinutes(44)).Minutes);
+        Assert.Equal(7, back.After!.State(Start.AddMinutes(44)).Minutes);
         var sure = CookJournal.Fold(Bird, Opened, _ => Done).State(Start.AddMinutes(42));
         Assert.Equal([CookEventKind.Reading, NotMeasured], sure.Next.Select(n => n.Kind));
     }
