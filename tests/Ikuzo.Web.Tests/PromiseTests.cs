@@ -61,14 +61,14 @@ public class PromiseTests
         Assert.Equal(promise, (string)plan["promise"]!);
         Assert.True((bool)plan["keepsPromise"]!);
         Assert.Equal(promise == "sure" ? "measured" : "sure", (string)plan["otherPromise"]!["promise"]!);
-        Assert.Equal(promise == "sure" ? 24 : 18, (double)plan["minutes"]!);
-        Assert.Equal(24, (double)plan["safeMinimumMinutes"]!);
+        Assert.Equal(promise == "sure" ? 25 : 18, (double)plan["minutes"]!);
+        Assert.Equal(25, (double)plan["safeMinimumMinutes"]!);
     }
 
     [Theory]
     [InlineData(null, 18)]
     [InlineData("measured", 18)]
-    [InlineData("sure", 24)]
+    [InlineData("sure", 25)]
     public async Task Dish_PromisesWhatItSays_OrWhatIsUsual(string? promise, double minutes)
     {
         await using var server = new IkuzoServer();
@@ -127,8 +127,8 @@ public class PromiseTests
 
         var next = state!["next"]!.AsArray();
         Assert.Equal(["reading", "back-under-pressure", "not-measured"], next.Select(n => (string)n!["kind"]!));
-        Assert.Contains("6 min under pressure", (string)next[1]!["text"]!, StringComparison.Ordinal);
+        Assert.Contains("7 min under pressure", (string)next[1]!["text"]!, StringComparison.Ordinal);
         var (_, back) = await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "b", kind = "back-under-pressure" });
-        Assert.Equal(6, (double)back!["state"]!["minutes"]!);
+        Assert.Equal(7, (double)back!["state"]!["minutes"]!);
     }
 }

@@ -169,6 +169,17 @@ public sealed record DishRequest
     /// <summary>Which of the two ways the cook wants; null for the one that is proposed.</summary>
     public WayId? Way { get; init; }
 
+    /// <summary>The way that the household has chosen of late (<see cref="Habit"/>); null where it has none.</summary>
+    public WayId? UsualWay { get; init; }
+
+    /// <summary>What a household does by habit: what it chose the last times, where these agree.</summary>
+    /// <param name="chosen">Ways that were chosen by hand, the last first.</param>
+    public static WayId? Habit(IReadOnlyList<WayId> chosen) =>
+        chosen.Count >= TimesForAHabit && chosen.Take(TimesForAHabit).Distinct().ToArray() is [var way] ? way : null;
+
+    /// <summary>Once is a whim, twice may be the dish. Choice.</summary>
+    public const int TimesForAHabit = 3;
+
     /// <summary>Meat and what stands beside it: one to eight items.</summary>
     public required IReadOnlyList<DishItem> Items { get; init; }
 

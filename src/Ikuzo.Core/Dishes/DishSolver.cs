@@ -181,11 +181,12 @@ public static class DishSolver
             return Proposed(wanted, cancellation) ?? new(null, null, Blame(cancellation), []);
         }
 
-        // In one go where that is tolerable or wanted, else at its best; the other beside it, for who wants to see it.
+        // As it is wanted or usual here, else in one go where that is tolerable; the other beside it, for who wants to see it.
         private DishPlan? Proposed(Orders wanted, CancellationToken cancellation)
         {
             var inOne = InFull(1, cancellation);
-            var isInOne = inOne is not null && (_whole.Way ?? (Tolerance.Bears(inOne) ? WayId.OneGo : WayId.Best)) == WayId.OneGo;
+            var isInOne =
+                inOne is not null && (_whole.Way ?? _whole.UsualWay ?? (Tolerance.Bears(inOne) ? WayId.OneGo : WayId.Best)) == WayId.OneGo;
             var best = isInOne && wanted == Orders.Best ? null : InFull(MostStages, cancellation);
             (DishPlan Plan, DishWay Way)[] ways =
             [

@@ -31,9 +31,11 @@ public static class StirringIn
                 .Select(b => (Item: b, Stirred: stirred.FirstOrDefault(s => s.Key == b.Key)))
                 .Where(b => b.Stirred is not null)
                 .OrderBy(b => Turn(b.Item))
-                .Select(b => $"{Line(dish, b.Item, b.Stirred!, DishWords.Amount(b.Item, say))} No more pressure from now on."),
+                .Select((b, i) => $"{Line(dish, b.Item, b.Stirred!, DishWords.Amount(b.Item, say))}{(i == 0 ? NoMorePressure : "")}"),
         ];
     }
+
+    private const string NoMorePressure = " No more pressure from now on."; // said once, with the first
 
     private static int Turn(BesideItem item) =>
         !item.Companion.Is(CompanionTraits.AfterPressure) ? 0

@@ -28,10 +28,13 @@ internal static class StageTasks
             $"check-{number}",
             done,
             KitchenTimes.CheckMinutes,
-            meat
-                ? "Open only when the pin is down, lid away from the face. Measure the coldest spots, not on the bone: "
-                    + $"{say.Temperature(SafetyRule.CoreCelsius)} or more."
-                : "Open only when the pin is down, lid away from the face, and taste."
+            "Open only when the pin is down, lid away from the face. "
+                + (
+                    meat
+                        ? $"Measure the coldest spots, not on the bone: {say.Temperature(SafetyRule.CoreCelsius)} or more."
+                            + string.Concat(Tasting.Lines(dish, stage).Select(line => $" {line}"))
+                        : Tasting.Words(dish, stage)
+                )
         );
         var release = Release(board, stage, number, opened);
         var pressure = release.AddMinutes(-stage.Minutes);

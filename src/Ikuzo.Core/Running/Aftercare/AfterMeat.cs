@@ -3,6 +3,9 @@ namespace Ikuzo.Core.Running.Aftercare;
 /// <summary>What a dish wants once its meat is done.</summary>
 public sealed record AfterMeat
 {
+    /// <summary>What is tasted of what stood beside the meat, and what is done if it is firm.</summary>
+    public IReadOnlyList<string> Taste { get; init; } = [];
+
     /// <summary>What is cooked on its own after the meat, in the liquid that it left.</summary>
     public IReadOnlyList<CookStep> Stages { get; init; } = [];
 

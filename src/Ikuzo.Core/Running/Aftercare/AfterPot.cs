@@ -18,6 +18,7 @@ public static class AfterPot
     public static IReadOnlyList<CookStep> Steps(PlanRequest request, AfterMeat after) =>
         [
             .. request.IsForStock ? [Strain] : new[] { Rest(request, after) },
+            .. Lines("taste", "Taste", after.Taste, KitchenTimes.TasteMinutes),
             .. after.Stages,
             .. Lines("finish", "To finish", after.Finish),
             .. request.IsForStock ? [Cool] : Crisp(after).Append(Carve(request)),
@@ -46,7 +47,12 @@ public static class AfterPot
     private static CookStep Rest(PlanRequest request, AfterMeat after) =>
         new(
             "rest",
-            "Lift it out with both hands and let it rest. Keep the liquid: it is stock.",
+            request.Load switch
+            {
+                { Cut.Part: Part.Diced or Part.Meatball } => "Leave it in its juices with the heat off; it takes some of them up again.",
+                { Pieces: > 1 } => "Lift the pieces out and let them rest, covered. Keep the liquid: it is stock.",
+                _ => "Lift it out with both hands and let it rest. Keep the liquid: it is stock.",
+            },
             after.RestMinutes ?? KitchenTimes.RestMinutes(request.Load),
             Waits: true
         )
@@ -66,10 +72,14 @@ public static class AfterPot
     public static IReadOnlyList<string> SetAside(IReadOnlyList<CookStep> steps) =>
         [.. steps.Where(s => s.Title == ForLater).Select(s => s.Text)];
 
-    private static IEnumerable<CookStep> Lines(string id, string title, IReadOnlyList<string> lines) =>
+    private static IEnumerable<CookStep> Lines(string id, string title, IReadOnlyList<string> lines, double? usualMinutes = null) =>
         lines.Select(
             (line, i) =>
-                new CookStep(FormattableString.Invariant($"{id}-{i + 1}"), line, OwnMinutes.In(line) ?? KitchenTimes.CarveMinutes)
+                new CookStep(
+                    FormattableString.Invariant($"{id}-{i + 1}"),
+                    line,
+                    usualMinutes ?? OwnMinutes.In(line) ?? KitchenTimes.CarveMinutes
+                )
                 {
                     Title = title,
                 }

@@ -69,7 +69,12 @@ internal static class CookWords
     public static string Read(PlannedCook cook, IReadOnlyList<string> unread)
     {
         var where = cook.Spots.Where(s => unread.Contains(s.Id)).Select(s => s.Where).ToArray();
-        var pieces = cook.Meats.Any(m => m.Request.Load.Pieces > 1) ? " Take the thickest piece, then two more." : "";
+        var pieces = cook.Meats.Max(m => m.Request.Load.Pieces) switch
+        {
+            1 => "",
+            2 => " Take the thicker piece, then the other.",
+            _ => " Take the thickest piece, then two more.",
+        };
         return where.Length == 0
             ? $"Measure another piece.{pieces}"
             : $"Measure: {string.Join(", then ", where)}. Not on the bone.{pieces}";

@@ -23,7 +23,7 @@ public static class Layering
             .. cook.Liquids.Count > 0 ? cook.Liquids : [$"{say.Pour(request.Liquid)} thin liquid"],
             .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 1).Select(c => Fried(c.Companion.Id, c.Words(say))),
             .. cook.Aromatics.Select(text => Fried(text, text)),
-            .. request.Placement == Placement.Rack ? ["the rack"] : Array.Empty<string>(),
+            .. cook.Meats.Any(m => IsOnRack(m.Request)) ? ["the rack"] : Array.Empty<string>(),
             .. cook.Meats.Select(m => $"{m.Request.Load.Words}, {Place(m.Request)}"),
             .. beside.Where(c => !c.InBowl && Depth(c.Companion) == 2).Select(c => $"{c.Words(say)}, on top; do not stir"),
             .. beside.Where(c => c.InBowl).Select(c => $"on the rack, in a bowl: {c.Words(say)}{Water(say, c)}"),
@@ -40,9 +40,14 @@ public static class Layering
     private static string Water(Wording say, CompanionLoad load) =>
         load.Companion.AbsorbsMlPerGram > 0 ? $" with {say.Pour(load.Grams * load.Companion.AbsorbsMlPerGram)} water" : "";
 
+    // Dice and balls would fall through it.
+    private static bool IsOnRack(PlanRequest meat) =>
+        meat.Placement == Placement.Rack && meat.Load.Cut.Part is not (Poultry.Part.Diced or Poultry.Part.Meatball);
+
     private static string Place(PlanRequest meat) =>
         (meat.Placement, meat.Load.Cut.Part) switch
         {
+            (Placement.Rack, _) when !IsOnRack(meat) => "spread out on top",
             (Placement.Rack, Poultry.Part.Whole or Poultry.Part.Crown or Poultry.Part.Half) => "breast up, on the rack",
             (Placement.Rack, _) => "on the rack",
             (Placement.InLiquid, Poultry.Part.Carcass) => "broken up, into the liquid",

@@ -42,7 +42,7 @@ public static class StageSteps
             _ => (CookWords.Vent, false),
         };
         steps.Add(Step("release", lets, stage.ReleaseMinutes.P50, waits) with { InBursts = stage.Release.Kind == ReleaseKind.Pulsed });
-        steps.Add(Step("open", $"{CookWords.Open} Taste: {names}.", KitchenTimes.TasteMinutes, false));
+        steps.Add(Step("open", $"{CookWords.Open} {Tasting.Words(dish, stage)}", KitchenTimes.TasteMinutes, false));
         return steps;
     }
 }

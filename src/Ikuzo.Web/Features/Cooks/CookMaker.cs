@@ -53,7 +53,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
             return null;
         }
 
-        var usual = await kitchen.UsualAsync(cancellation);
+        var usual = await dishes.UsualAsync(kitchen, cancellation);
         var request = document.ToRequest(usual);
         var solved = DishSolver.Arrange(request, cancellation);
         if (solved.Best is not { Stages: var stages })
@@ -112,6 +112,7 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
                     r,
                     new AfterMeat
                     {
+                        Taste = Tasting.Lines(request, stages[chosen]),
                         Stages = Steps(chosen + 1, after),
                         Finish = isLast
                             ?

@@ -306,6 +306,7 @@ public record DishBody : IValidatableObject
             LidTried = LidTried?.ToCore(),
             Wanted = Stages,
             Way = Way,
+            UsualWay = kitchen.UsualWay,
             OtherPots = kitchen.Others(Pot),
             Items = [.. all.Where(i => i is MeatItem or BesideItem)],
             Liquids = [.. all.OfType<LiquidItem>()],

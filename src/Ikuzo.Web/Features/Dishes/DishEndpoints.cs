@@ -46,12 +46,10 @@ internal static class DishEndpoints
 
     private static async Task<Results<Ok<DishView>, BadRequest<HttpValidationProblemDetails>>> SolveAsync(
         DishBody body,
+        DishStore store,
         KitchenStore kitchen,
         CancellationToken cancellation
-    )
-    {
-        return TypedResults.Ok(DishView.Of(DishSolver.Solve(body.ToRequest(await kitchen.UsualAsync(cancellation)), cancellation)));
-    }
+    ) => TypedResults.Ok(DishView.Of(DishSolver.Solve(body.ToRequest(await store.UsualAsync(kitchen, cancellation)), cancellation)));
 
     private static async Task<Results<Created<KeptDish>, BadRequest<HttpValidationProblemDetails>>> AddAsync(
         DishDocument document,
@@ -116,7 +114,7 @@ internal static class DishEndpoints
             return Missing();
         }
 
-        var request = document.ToRequest(await kitchen.UsualAsync(cancellation));
+        var request = document.ToRequest(await store.UsualAsync(kitchen, cancellation));
         return TypedResults.Json(
             RecipeWriter.Write(document, [.. document.Items!.Select(i => i.ToItem())], DishSolver.Arrange(request, cancellation)),
             contentType: RecipeFile.ContentType
@@ -152,7 +150,7 @@ internal static class DishEndpoints
             return Missing();
         }
 
-        return document.For(servings, await kitchen.UsualAsync(cancellation), cancellation) is { } scaled
+        return document.For(servings, await store.UsualAsync(kitchen, cancellation), cancellation) is { } scaled
             ? TypedResults.Ok(scaled)
             : TypedResults.Conflict(
                 Problems.Of(

@@ -1,6 +1,8 @@
 using System.Text.Json;
 using Dapper;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Web.Data;
+using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.Extensions.Options;
 
@@ -51,6 +53,25 @@ public sealed class DishStore(Database database, TimeProvider clock, IOptions<Js
                 ToDish
             ),
         ];
+    }
+
+    /// <summary>What a dish is computed with when it does not say otherwise.</summary>
+    internal async Task<UsualKitchen> UsualAsync(KitchenStore kitchen, CancellationToken cancellation) =>
+        await kitchen.UsualAsync(cancellation) with
+        {
+            UsualWay = DishRequest.Habit(await ChosenWaysAsync(cancellation)),
+        };
+
+    /// <summary>The ways that were chosen by hand, the last first, as many as make a habit.</summary>
+    public async Task<IReadOnlyList<WayId>> ChosenWaysAsync(CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        var rows = await db.QueryAsync<Row>(
+            $"SELECT {Columns} FROM dishes WHERE removed_at IS NULL AND instr(document, '\"way\":\"') > 0 "
+                + "ORDER BY changed_at DESC, id LIMIT @Most",
+            new { Most = DishRequest.TimesForAHabit }
+        );
+        return [.. unreadable.Of(What, rows, row => row.Id, ToDish).Select(d => d.Document.Way).OfType<WayId>()];
     }
 
     /// <summary>One dish, or null.</summary>

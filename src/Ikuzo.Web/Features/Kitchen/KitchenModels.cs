@@ -2,6 +2,7 @@ using System.ComponentModel.DataAnnotations;
 using System.Text.Json;
 using Ikuzo.Core.Book;
 using Ikuzo.Core.Cooking;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
@@ -303,6 +304,9 @@ internal sealed record UsualKitchen(KitchenSettings Settings, IReadOnlyList<Pot>
 
     /// <summary>The pot of the household with these figures, the first of several of one make; null for another.</summary>
     public Pot? Own(PotModel pot) => Kept.FirstOrDefault(p => p.ToModel() == pot);
+
+    /// <summary>The way to cook a dish that was chosen of late; null where nobody looked, and where there is none.</summary>
+    public WayId? UsualWay { get; init; }
 
     /// <summary>What was learned of a pot and a cut.</summary>
     public LearnedDraws LearnedOf(PotBody? pot, string cut) => Learned.Draws(Own(pot)?.Id, pot?.CapacityLitres ?? Pot.CapacityLitres, cut);

@@ -26,12 +26,12 @@ internal sealed class LineUpService(KitchenStore kitchen, DishStore dishes, Time
             return body with { Dish = document };
         }
 
-        var scaled = document.For(servings, await kitchen.UsualAsync(cancellation), cancellation);
+        var scaled = document.For(servings, await dishes.UsualAsync(kitchen, cancellation), cancellation);
         // Refused by the check.
         return body with { Dish = scaled?.Document ?? document, Batches = scaled?.Batches ?? Scaling.MostBatches + 1 };
     }
 
     /// <summary>The line-up of a request that has been checked.</summary>
     public async Task<LineUp> MakeAsync(LineUpBody body, CancellationToken cancellation) =>
-        BackSchedule.Make(body.ToRequest(await kitchen.UsualAsync(cancellation), clock), cancellation);
+        BackSchedule.Make(body.ToRequest(await dishes.UsualAsync(kitchen, cancellation), clock), cancellation);
 }
