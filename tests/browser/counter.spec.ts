@@ -139,13 +139,42 @@ test('everything is reached with the keyboard alone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()
 })
 
-test('on a narrow screen nothing runs off the side and the answer stands first', async ({ page }) => {
-  await page.setViewportSize({ width: 360, height: 780 })
-  await settled(page)
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360)
-  expect((await minutes(page).boundingBox())!.y).toBeLessThan(700)
-  await expect(page.getByRole('navigation', { name: 'Places' })).toBeInViewport()
-})
+// A phone of today, and a small one held upright: whatever is asked or warned, the answer needs no scrolling.
+for (const [width, height] of [
+  [390, 844],
+  [360, 640],
+] as const)
+  test(`on a phone of ${width} by ${height} the whole answer stands on the first screen`, async ({ page }) => {
+    await page.setViewportSize({ width, height })
+    for (const text of [
+      '6 frozen thighs 3 lb',
+      'whole chicken 1.8 kg',
+      '12 frozen drumsticks 1.4 kg',
+      'turkey crown 2.5 kg',
+      '4 breasts 900 g with 280 g rice, 300 g carrots and onions',
+    ]) {
+      await ask(page, text)
+      await settled(page)
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
+      const bar = (await page.getByRole('navigation', { name: 'Places' }).boundingBox())!
+      for (const part of [
+        minutes(page),
+        page.getByTestId('release'),
+        page.getByTestId('verdict'),
+        page.getByRole('list', { name: 'On the clock' }),
+        page.getByRole('button', { name: /^Cook this/ }),
+      ]) {
+        const box = (await part.boundingBox())!
+        expect(box.y, text).toBeGreaterThanOrEqual(0)
+        expect(box.y + box.height, `${text}: ${await part.textContent()}`).toBeLessThanOrEqual(bar.y)
+      }
+    }
+    await expect(phrase(page, 'State')).toHaveCount(0)
+    await page.getByRole('button', { name: /Change it$/ }).click()
+    await phrase(page, 'State').click()
+    await page.getByRole('button', { name: 'frozen singly' }).click()
+    await expect(page.getByRole('button', { name: /frozen singly.*Change it$/ })).toBeVisible()
+  })
 
 test('something beside the bird is added, weighed and taken out again', async ({ page }) => {
   await phrase(page, 'Beside it').click()

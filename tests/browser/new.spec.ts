@@ -32,6 +32,7 @@ test('whoever opens it first says three things about the kitchen, asks in pounds
   await page.getByRole('button', { name: /^Units:/ }).click()
   await page.getByLabel('What have you got?').fill('three hen legs, 1 1/2 lb, straight from the fridge')
   await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: /Change it$/ }).click()
   await expect(page.getByRole('button', { name: /^Weight of all:/ })).toHaveText('1.5 lb')
   await expect(page.locator('.stale')).toHaveCount(0)
   await expect(page.getByTestId('minutes')).toHaveText(/^\d+$/)

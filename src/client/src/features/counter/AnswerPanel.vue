@@ -62,15 +62,23 @@ const clock = computed(() =>
   <section class="answer" aria-labelledby="answer-title">
     <h2 id="answer-title" class="sr-only">Answer</h2>
     <template v-if="minutes !== null">
-      <p class="minutes" aria-live="polite">
-        <span class="figure" data-testid="minutes">{{ minutes }}</span>
-        <span class="unit">min at {{ plan.pressure }} pressure</span>
-      </p>
-      <p class="release" data-testid="release">{{ releaseWords(plan.release) }}</p>
+      <div class="what-to-set">
+        <p class="minutes" aria-live="polite">
+          <span class="figure" data-testid="minutes">{{ minutes }}</span>
+          <span class="unit">min at {{ plan.pressure }} pressure</span>
+        </p>
+        <p class="release" data-testid="release">{{ releaseWords(plan.release) }}</p>
+      </div>
       <p class="verdict" :class="look" data-testid="verdict">
         <v-icon :icon="icons[look]" aria-hidden="true" />
         <span>{{ promised }}</span>
       </p>
+      <ol class="clock" aria-label="On the clock">
+        <li v-for="moment in clock" :key="moment.what">
+          <span class="moment">{{ clockTime(moment.at) }}</span> <span class="what">{{ moment.what }}</span>
+        </li>
+      </ol>
+      <slot />
       <button
         v-if="plan.otherPromise"
         type="button"
@@ -87,11 +95,6 @@ const clock = computed(() =>
       <p v-if="learned" class="worth" data-testid="learned">
         <v-icon :icon="mdiBookOpenVariant" aria-hidden="true" /><span>{{ learned }}</span>
       </p>
-      <ol class="clock" aria-label="On the clock">
-        <li v-for="moment in clock" :key="moment.what">
-          <span class="moment">{{ clockTime(moment.at) }}</span> <span class="what">{{ moment.what }}</span>
-        </li>
-      </ol>
       <dl class="facts">
         <div>
           <dt>coldest, at worst</dt>
@@ -112,34 +115,42 @@ const clock = computed(() =>
         >Back to Ikuzo’s {{ plan.recommendedMinutes ?? '…' }} min</v-btn
       >
     </template>
-    <p v-else class="no-answer" data-testid="minutes">No safe minutes</p>
+    <template v-else>
+      <p class="no-answer" data-testid="minutes">No safe minutes</p>
+      <slot />
+    </template>
   </section>
 </template>
 
 <style scoped>
+.what-to-set {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 4px 20px;
+  align-items: center;
+  margin-bottom: 10px;
+}
 .minutes {
+  display: grid;
+  gap: 4px;
   margin: 0;
   line-height: 0.9;
-  display: flex;
-  align-items: baseline;
-  gap: 12px;
-  flex-wrap: wrap;
 }
 .figure {
   font-family: var(--display);
-  font-size: clamp(6rem, 4.6rem + 6vw, 9.5rem);
+  font-size: clamp(5rem, 3.6rem + 5vw, 8rem);
   font-weight: 560;
   letter-spacing: -0.03em;
   font-variant-numeric: lining-nums tabular-nums;
 }
 .unit {
-  font-size: 1.15rem;
+  line-height: 1.1;
 }
 .release {
   font-family: var(--display);
   font-size: clamp(1.6rem, 1.3rem + 0.9vw, 1.95rem);
   line-height: 1.15;
-  margin: 10px 0;
+  margin: 0;
 }
 .verdict {
   display: inline-flex;
@@ -167,11 +178,12 @@ const clock = computed(() =>
 }
 .other {
   min-height: 48px;
+  margin-top: 8px;
   cursor: pointer;
   text-decoration: underline;
 }
 .worth {
-  margin-bottom: 14px;
+  margin: 14px 0;
 }
 .is-unsafe {
   border: 2px solid rgb(var(--v-theme-secondary));
@@ -230,7 +242,22 @@ const clock = computed(() =>
   font-size: 3rem;
   margin: 0;
 }
-@media (max-width: 480px) {
+/* On a phone the number, how it is let go and the button stand on the first screen. */
+@media (max-width: 700px) {
+  .unit {
+    font-size: 0.9rem;
+  }
+  .verdict,
+  .clock {
+    margin-bottom: 8px;
+  }
+  .verdict {
+    padding: 4px 10px;
+    line-height: 1.25;
+  }
+  .idle {
+    display: none;
+  }
   .clock {
     justify-content: space-between;
     gap: 2px 6px;

@@ -34,6 +34,8 @@ const meal = useMeal()
 const eaten = ref<Date | null>(null)
 const { add } = useDishes()
 const { findCut } = useCatalogue()
+/** All of it was read in one way: on a phone the sentence below says it already. */
+const isPlain = computed(() => !noAnswer.value && heard.value?.unknown.length === 0 && heard.value.doubts.length === 0)
 const also = computed(() =>
   (heard.value?.also ?? []).map((a) => {
     const cut = findCut(a.cut)
@@ -113,7 +115,12 @@ defineExpose({ focus: () => field.value?.focus() })
       <v-btn type="submit" class="ask-go" :icon="mdiArrowRight" aria-label="Ask" />
     </div>
     <div id="ask-said" aria-live="polite">
-      <TypedText v-if="heard && heard.spans.length > 0" :text="asked" :spans="heard.spans" />
+      <TypedText
+        v-if="heard && heard.spans.length > 0"
+        :class="{ plain: isPlain }"
+        :text="asked"
+        :spans="heard.spans"
+      />
       <p v-for="stop in heard?.stops" :key="stop.code" class="stop refused" data-testid="ask-stop">{{ stop.text }}</p>
       <p v-if="refusal" class="stop refused" data-testid="refused">{{ refusal }}</p>
       <ul v-if="heard && heard.doubts.length > 0" class="doubts" aria-label="How is this meant?">
@@ -130,7 +137,7 @@ defineExpose({ focus: () => field.value?.focus() })
           >
         </li>
       </ul>
-      <p v-if="heard && (heard.unknown.length > 0 || !refusal)" class="ask-said">
+      <p v-if="heard && (heard.unknown.length > 0 || !refusal)" class="ask-said" :class="{ plain: isPlain }">
         <span v-for="word in heard.unknown" :key="word" class="unknown">Not understood: “{{ word }}”.</span>
         <template v-if="!noAnswer">
           <span v-for="guess in heard.assumed" :key="guess">{{ guess }}</span>
@@ -162,6 +169,11 @@ defineExpose({ focus: () => field.value?.focus() })
 }
 .ask-said span {
   margin-right: 1ch;
+}
+@media (max-width: 700px) {
+  .plain {
+    display: none;
+  }
 }
 .unknown {
   color: rgb(var(--v-theme-secondary));

@@ -119,15 +119,15 @@ useShortcuts({
       :thickness-mm="plan?.thicknessMm ?? null"
       :poured-ml="plan?.liquid?.putInMl ?? null"
     />
-    <UrgentLine />
-    <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
     <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" @mend="mend" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
     <p v-if="noAnswer && plan" class="not-yet">{{ noAnswer }}</p>
-    <div v-if="plan && safety" class="bench" :class="{ stale, doubted: noAnswer }" :aria-busy="busy">
+    <div class="bench" :aria-busy="busy">
       <div class="left">
         <AnswerPanel
+          v-if="plan && safety"
+          :class="{ stale, doubted: noAnswer }"
           :plan="plan"
           :minutes="plan.minutes === null ? null : minutes"
           :units="units"
@@ -136,17 +136,27 @@ useShortcuts({
           :trying="draft.request.minutes != null || draft.request.release != null"
           @reset="reset"
           @promise="change({ promise: $event, minutes: null })"
-        />
-        <BeginRow
-          class="start"
-          label="Cook this"
-          :from="{ request: { ...question, lidOnAt: null }, storeId: draft.storeId ?? null }"
-          :disabled="plan.minutes === null || noAnswer !== ''"
-          :unsafe="unsafe"
-        />
-        <ReleaseList :options="releases" :chosen="plannedRelease" @choose="change({ release: $event })" />
+        >
+          <BeginRow
+            label="Cook this"
+            :from="{ request: { ...question, lidOnAt: null }, storeId: draft.storeId ?? null }"
+            :disabled="plan.minutes === null || noAnswer !== ''"
+            :unsafe="unsafe"
+          />
+        </AnswerPanel>
+        <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
+        <UrgentLine />
+        <template v-if="plan">
+          <WarningList :class="{ stale }" :warnings="others" @confirm="confirm" @mend="mend" />
+          <ReleaseList
+            :class="{ stale, doubted: noAnswer }"
+            :options="releases"
+            :chosen="plannedRelease"
+            @choose="change({ release: $event })"
+          />
+        </template>
       </div>
-      <div class="right">
+      <div v-if="plan && safety" class="right" :class="{ stale, doubted: noAnswer }">
         <HeatPicture
           v-if="plan.curve && minutes !== null && release"
           :plan="plan"
@@ -171,7 +181,6 @@ useShortcuts({
       </div>
     </div>
     <div v-if="plan" class="below" :class="{ stale }">
-      <WarningList :warnings="others" @confirm="confirm" @mend="mend" />
       <ul class="why" aria-label="Why">
         <li v-for="reason in plan.why" :key="reason">{{ reason }}</li>
       </ul>
@@ -194,7 +203,8 @@ useShortcuts({
 <style scoped>
 .counter {
   display: grid;
-  gap: 14px;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 10px;
   max-width: 1240px;
 }
 .bench {
@@ -203,7 +213,7 @@ useShortcuts({
   gap: 28px;
   align-items: start;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
-  padding-top: 18px;
+  padding-top: 10px;
 }
 .not-yet {
   margin: 0;
@@ -226,8 +236,10 @@ useShortcuts({
   align-items: start;
   margin-top: 22px;
 }
-.start {
-  margin: 4px 0 22px;
+.left {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 18px;
 }
 .right {
   min-width: 0;
@@ -235,6 +247,15 @@ useShortcuts({
 @media (max-width: 900px) {
   .bench {
     grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 700px) {
+  .counter {
+    gap: 8px;
+  }
+  .bench {
+    gap: 18px;
+    padding-top: 8px;
   }
 }
 .working {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { mdiChevronDown, mdiChevronUp } from '@mdi/js'
+import { computed, ref } from 'vue'
 import { limits } from '@/api/limits'
 import type { Cut, Pot, UnitSystem } from '@/api/types'
 import QuantityField from '@/shared/fields/QuantityField.vue'
@@ -68,10 +69,27 @@ const lengthWords = (mm: number) => text(props.units.length(mm))
 const volumeWords = (ml: number) => text(props.units.volume(ml))
 const { refusal, attempt } = useAttempt()
 const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overlapping' : 'side by side'))
+/** On a phone it is one line until it is touched. */
+const isOpen = ref(false)
+const short = computed(() =>
+  [
+    `${pieces.value} ${name.value}`,
+    massWords(kg.value),
+    stateWords(load.value),
+    aim.value.title,
+    potWords.value,
+    ...(request.value.companions ?? []).map((c) => props.companions.find((k) => k.id === c.id)?.name ?? c.id),
+  ].join(', '),
+)
 </script>
 
 <template>
-  <p class="sentence">
+  <button type="button" class="fold" :aria-expanded="isOpen" aria-controls="sentence" @click="isOpen = !isOpen">
+    <span>{{ short }}</span>
+    <v-icon :icon="isOpen ? mdiChevronUp : mdiChevronDown" aria-hidden="true" />
+    <span class="sr-only">Change it</span>
+  </button>
+  <p id="sentence" class="sentence" :class="{ open: isOpen }">
     <PhraseMenu name="How many" :label="String(pieces)">
       <CountStepper
         :count="pieces"
@@ -217,5 +235,31 @@ const lying = computed(() => (load.value.arrangement === 'overlapping' ? 'overla
   font-size: clamp(1.15rem, 0.9rem + 0.75vw, 1.5rem);
   line-height: 1.35;
   margin: 0;
+}
+.fold {
+  display: none;
+}
+@media (max-width: 700px) {
+  .fold {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    width: 100%;
+    min-height: 48px;
+    font-family: var(--display);
+    font-size: 1.1rem;
+    text-align: left;
+    cursor: pointer;
+  }
+  .fold > span:first-child {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .sentence:not(.open) {
+    display: none;
+  }
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Mend, Warning } from '@/api/types'
 
 const props = defineProps<{ warnings: readonly Warning[] }>()
@@ -8,6 +8,8 @@ const emit = defineEmits<{ confirm: [string]; mend: [Mend] }>()
 const icons = { stop: mdiAlertOctagonOutline, caution: mdiAlertOutline, note: mdiInformationOutline }
 const words = { stop: 'Stop', caution: 'Look out', note: 'Good to know' }
 const hard = computed(() => props.warnings.filter((w) => w.level !== 'note'))
+/** Those whose reason was asked for: on a phone a warning is its act, so that the answer stays in sight. */
+const reasoned = ref<string[]>([])
 const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
 </script>
 
@@ -16,7 +18,16 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
     <li v-for="w in hard" :key="w.code" :class="['warning', w.level]" :data-code="w.code">
       <v-icon :icon="icons[w.level]" aria-hidden="true" />
       <p>
-        <strong>{{ words[w.level] }}. {{ w.text }}</strong> {{ w.because }}
+        <strong>{{ words[w.level] }}. {{ w.text }}</strong>
+        <span class="because" :class="{ asked: reasoned.includes(w.code) }">{{ ` ${w.because}` }}</span>
+        <button
+          v-if="w.because && !reasoned.includes(w.code)"
+          type="button"
+          class="reason"
+          @click="reasoned = [...reasoned, w.code]"
+        >
+          Why?
+        </button>
       </p>
       <v-btn v-if="w.isToConfirm" class="done" variant="outlined" @click="emit('confirm', w.code)">{{
         w.confirmWith
@@ -81,5 +92,32 @@ const notes = computed(() => props.warnings.filter((w) => w.level === 'note'))
 }
 .notes li {
   margin-bottom: 6px;
+}
+.reason {
+  display: none;
+}
+@media (max-width: 700px) {
+  .warning {
+    gap: 6px 12px;
+    padding: 4px 12px;
+    font-size: 0.95rem;
+    line-height: 1.25;
+  }
+  .warning > :deep(.v-icon) {
+    display: none; /* its first word says the same */
+  }
+  .warning p {
+    flex-basis: 9rem;
+  }
+  .because:not(.asked) {
+    display: none;
+  }
+  .reason {
+    display: inline-block;
+    padding: 12px 10px; /* as tall as a finger, in a line as tall as its words */
+    margin-block: -12px;
+    text-decoration: underline;
+    cursor: pointer;
+  }
 }
 </style>

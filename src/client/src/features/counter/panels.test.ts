@@ -93,7 +93,7 @@ describe('the warnings', () => {
   test('can be checked off only where seeing to it is enough', async () => {
     const seeTo = { ...warning('browned-bits', 'stop'), canBeSeenTo: true, isToConfirm: true }
     const stops = list(seeTo, warning('low-liquid', 'stop'))
-    const done = stops.findAll('button')
+    const done = stops.findAll('button.done')
     expect(done).toHaveLength(1)
     await done[0]!.trigger('click')
     expect(stops.emitted('confirm')).toEqual([['browned-bits']])
