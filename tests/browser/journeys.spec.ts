@@ -42,6 +42,8 @@ async function type(page: Page, journey: Journey) {
     .getByRole('button', { name: /^Take .* out$/ })
     .first()
     .click()
+  for (const part of ['Before', 'Aside, while the pot works', 'After'])
+    await page.getByText(part, { exact: true }).click()
   for (const label of journey.ticks ?? []) await page.getByLabel(label).check()
   for (const [label, value] of Object.entries(journey.fields ?? {}))
     await page.getByLabel(label, { exact: true }).fill(value)

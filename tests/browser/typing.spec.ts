@@ -53,7 +53,11 @@ const pages: { path: string; open?: (page: Page) => Promise<void>; fields: Field
   },
   {
     path: '/dishes',
-    open: (page) => page.getByRole('link', { name: 'Typed at' }).click(),
+    open: async (page) => {
+      await page.getByRole('link', { name: 'Typed at' }).click()
+      await page.locator('.items summary').click()
+      await page.getByText('After', { exact: true }).click()
+    },
     fields: [
       text('Seasoned with'),
       text('Loosen the bits with'),

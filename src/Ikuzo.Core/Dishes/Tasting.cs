@@ -9,7 +9,9 @@ public static class Tasting
 {
     // Nobody stands longer at a simmer than this: the lid goes on again. Choice.
     private const int MostSimmerMinutes = 10;
-    private const double OldBeans = 0.5; // how far past their best beans from dry may be by the book and still be firm: old ones soften late. Estimate
+
+    // How far past their best beans from dry may be by the book and still be firm: old ones soften late. Estimate.
+    private const double OldBeans = 0.5;
 
     /// <summary>A line for each thing that may be firm when a stage is opened.</summary>
     /// <param name="dish">The dish as it is arranged.</param>

@@ -81,8 +81,8 @@ internal static class MeatWarnings
                 r,
                 "giblets",
                 r.Load.State == MeatState.Frozen
-                    ? "Run cold water through the cavity until a giblet bag lets go, and take it out with twine and pads. What is frozen fast "
-                        + "comes out when the bird has thawed, so thaw it first. Do not stuff it."
+                    ? "Run cold water through the cavity until a giblet bag lets go, and take it out with twine and pads. "
+                        + "What is frozen fast comes out when the bird has thawed, so thaw it first. Do not stuff it."
                     : "Look into the cavity: take out giblet bag, twine and pads. Do not stuff the bird.",
                 "A bag or stuffing in the cavity keeps steam out, so the middle stays cold."
             )

@@ -18,6 +18,7 @@ import TwoVersions from '@/shared/ui/TwoVersions.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishItemRow from './DishItemRow.vue'
+import FoldedPart from './FoldedPart.vue'
 import JobList from './JobList.vue'
 import StageList from './StageList.vue'
 import { useSolved } from './useSolved'
@@ -54,6 +55,15 @@ function settleWith(document: DishDocument) {
   settle(props.kept.id)
   dish.value = document
   return attempt(() => props.save(props.kept.id, document, version))
+}
+// As it was opened: what is typed or emptied meanwhile folds nothing away under the hand.
+const { pot, seasoning, brown, sauce, marinadeHours, restMinutes, crispMinutes, brothMl, ...rest } = props.kept.document
+const isSaid = {
+  before:
+    [pot, seasoning, brown, sauce, marinadeHours, restMinutes, crispMinutes, brothMl].some((said) => said) ||
+    (rest.aromatics ?? []).length > 0,
+  aside: (rest.meanwhile ?? []).length > 0,
+  after: [rest.finish, rest.later, rest.notes].some((lines) => (lines ?? []).length > 0),
 }
 const { data: solved, error } = useSolved(computed(() => dish.value))
 const adding = ref<string | null>('')
@@ -146,6 +156,11 @@ const add = () =>
     change({ items: [...items.value, { ...item, key: freeKey() }] })
     if (adding.value === text) adding.value = '' // what is being typed meanwhile stays
   })
+const retype = (key: string | null, text: string) =>
+  act(async () => {
+    const item = unwrap(await api.POST('/api/dishes/item', { body: { text, key: key ?? freeKey() } }))
+    changeItem(key, () => ({ ...item, key }))
+  })
 const begins = computed(() =>
   withMeat.value.length < 2
     ? [{ label: 'Cook it now', from: { dishId: props.kept.id } }]
@@ -177,19 +192,38 @@ watchDebounced(
 
 <template>
   <article class="editor">
+    <div class="head">
+      <TextField
+        class="name"
+        :model-value="dish.name"
+        label="Name of the dish"
+        hide-label
+        needed
+        :limit="limit.name"
+        @update:model-value="change({ name: $event })"
+      />
+      <NumberField v-model="servings" class="number" label="Serves" :limit="limit.servings" whole needed />
+    </div>
+    <aside class="answer" aria-live="polite">
+      <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
+      <StageList
+        v-if="solved"
+        :solved="solved"
+        :items="items"
+        :units="units"
+        @arrange="change({ stages: $event })"
+        @lid-tried="change({ lidTried: $event })"
+        @way="change({ way: $event, stages: null })"
+      >
+        <div class="ways">
+          <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
+            When must I start?
+          </v-btn>
+          <BeginRow v-for="b in begins" :key="b.label" :label="b.label" :from="b.from" :before="sentNow" />
+        </div>
+      </StageList>
+    </aside>
     <div class="asked">
-      <div class="head">
-        <TextField
-          class="name"
-          :model-value="dish.name"
-          label="Name of the dish"
-          hide-label
-          needed
-          :limit="limit.name"
-          @update:model-value="change({ name: $event })"
-        />
-        <NumberField v-model="servings" class="number" label="Serves" :limit="limit.servings" whole needed />
-      </div>
       <TwoVersions v-if="conflict" @mine="settleWith(conflict.mine)" @theirs="settleWith(conflict.theirs.document)">
         Another window changed this dish meanwhile. There it is “{{ conflict.theirs.document.name }}” with
         {{ conflict.theirs.document.items?.length ?? 0 }} things, here “{{ conflict.mine.name }}” with
@@ -208,6 +242,7 @@ watchDebounced(
           :last="arranged.length === 1 && arranged.includes(item)"
           :change="(to) => changeItem(item.key, to)"
           @remove="takeOut(item.key)"
+          @retype="retype(item.key, $event)"
         />
       </ul>
       <UndoBar :text="taken ? 'Taken out.' : null" @undo="putBack" @gone="taken = null" />
@@ -215,109 +250,96 @@ watchDebounced(
         <TextField v-model="adding" label="Add" :limit="lineLimit.text" placeholder="1 cup rice" />
         <v-btn type="submit" :icon="mdiPlus" aria-label="Add to the dish" />
       </form>
-      <h2>Before</h2>
-      <div class="fields">
-        <ChoiceField
-          v-if="pots.length > 1"
-          label="Cooked in"
-          :model-value="potOfDish"
-          :options="potChoices"
-          @update:model-value="choosePot"
+      <FoldedPart title="Before" :said="isSaid.before">
+        <div class="fields">
+          <ChoiceField
+            v-if="pots.length > 1"
+            label="Cooked in"
+            :model-value="potOfDish"
+            :options="potChoices"
+            @update:model-value="choosePot"
+          />
+          <TextField
+            class="wide"
+            label="Seasoned with"
+            :model-value="dish.seasoning ?? null"
+            :limit="limit.seasoning"
+            @update:model-value="change({ seasoning: $event })"
+          />
+          <TickField
+            label="Brown in batches"
+            :model-value="dish.brown ?? false"
+            @update:model-value="change({ brown: $event })"
+          />
+          <TextField
+            v-if="dish.brown"
+            class="wide"
+            label="Loosen the bits with"
+            :model-value="dish.deglazeWith ?? null"
+            :limit="limit.deglazeWith"
+            @update:model-value="change({ deglazeWith: $event })"
+          />
+          <TextField
+            class="wide"
+            label="Sauce or glaze, half of it kept clean"
+            :model-value="dish.sauce ?? null"
+            :limit="limit.sauce"
+            @update:model-value="change({ sauce: $event })"
+          />
+          <NumberField
+            v-for="{ label, key, usual, step } in figures"
+            :key="key"
+            class="figure"
+            :label="label"
+            :model-value="dish[key] ?? null"
+            :placeholder="String(usual)"
+            :limit="limit[key]"
+            :step="step"
+            @update:model-value="change({ [key]: $event })"
+          />
+        </div>
+        <LinesField
+          label="Herbs and spices that go in whole"
+          hint="2 bay leaves"
+          v-bind="lines"
+          :model-value="dish.aromatics ?? []"
+          @update:model-value="change({ aromatics: [...$event] })"
         />
-        <TextField
-          class="wide"
-          label="Seasoned with"
-          :model-value="dish.seasoning ?? null"
-          :limit="limit.seasoning"
-          @update:model-value="change({ seasoning: $event })"
+      </FoldedPart>
+      <FoldedPart title="Aside, while the pot works" :said="isSaid.aside">
+        <JobList :jobs="dish.meanwhile ?? []" @change="change({ meanwhile: $event })" />
+      </FoldedPart>
+      <FoldedPart title="After" :said="isSaid.after">
+        <LinesField
+          label="At the end, in order"
+          hint="Skim the fat."
+          v-bind="lines"
+          :model-value="dish.finish ?? []"
+          @update:model-value="change({ finish: [...$event] })"
         />
-        <TickField
-          label="Brown in batches"
-          :model-value="dish.brown ?? false"
-          @update:model-value="change({ brown: $event })"
+        <LinesField
+          label="For later"
+          hint="Freeze half in a flat box."
+          v-bind="lines"
+          :model-value="dish.later ?? []"
+          @update:model-value="change({ later: [...$event] })"
         />
-        <TextField
-          v-if="dish.brown"
-          class="wide"
-          label="Loosen the bits with"
-          :model-value="dish.deglazeWith ?? null"
-          :limit="limit.deglazeWith"
-          @update:model-value="change({ deglazeWith: $event })"
+        <LinesField
+          label="To remember"
+          hint="Needed more salt."
+          v-bind="lines"
+          :model-value="dish.notes ?? []"
+          @update:model-value="change({ notes: [...$event] })"
         />
-        <TextField
-          class="wide"
-          label="Sauce or glaze, half of it kept clean"
-          :model-value="dish.sauce ?? null"
-          :limit="limit.sauce"
-          @update:model-value="change({ sauce: $event })"
-        />
-        <NumberField
-          v-for="{ label, key, usual, step } in figures"
-          :key="key"
-          class="figure"
-          :label="label"
-          :model-value="dish[key] ?? null"
-          :placeholder="String(usual)"
-          :limit="limit[key]"
-          :step="step"
-          @update:model-value="change({ [key]: $event })"
-        />
-      </div>
-      <LinesField
-        label="Herbs and spices that go in whole"
-        hint="2 bay leaves"
-        v-bind="lines"
-        :model-value="dish.aromatics ?? []"
-        @update:model-value="change({ aromatics: [...$event] })"
-      />
-      <h2>Aside, while the pot works</h2>
-      <JobList :jobs="dish.meanwhile ?? []" @change="change({ meanwhile: $event })" />
-      <h2>After</h2>
-      <LinesField
-        label="At the end, in order"
-        hint="Skim the fat."
-        v-bind="lines"
-        :model-value="dish.finish ?? []"
-        @update:model-value="change({ finish: [...$event] })"
-      />
-      <LinesField
-        label="For later"
-        hint="Freeze half in a flat box."
-        v-bind="lines"
-        :model-value="dish.later ?? []"
-        @update:model-value="change({ later: [...$event] })"
-      />
-      <LinesField
-        label="To remember"
-        hint="Needed more salt."
-        v-bind="lines"
-        :model-value="dish.notes ?? []"
-        @update:model-value="change({ notes: [...$event] })"
-      />
-    </div>
-    <aside class="answer" aria-live="polite">
-      <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
-      <StageList
-        v-if="solved"
-        :solved="solved"
-        :items="items"
-        :units="units"
-        @arrange="change({ stages: $event })"
-        @lid-tried="change({ lidTried: $event })"
-        @way="change({ way: $event, stages: null })"
-      />
+      </FoldedPart>
       <div class="ways">
-        <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
-          When must I start?
-        </v-btn>
-        <BeginRow v-for="b in begins" :key="b.label" :label="b.label" :from="b.from" :before="sentNow" />
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/file`" download>Save as a file</v-btn>
         <v-btn class="tall" variant="outlined" :href="`/api/dishes/${kept.id}/recipe`" download="recipe.jsonld">
           Save as a recipe
         </v-btn>
         <v-btn class="tall" @click="emit('remove')">Remove</v-btn>
       </div>
-    </aside>
+    </div>
   </article>
 </template>
 

@@ -67,11 +67,19 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
         I tried it: the lid closes
       </v-btn>
     </p>
-    <p v-else-if="total" class="total">
-      <b>{{ times[solved.stages.length] }} under the lid</b>, {{ Math.round(total.p50) }} min, at most
-      {{ Math.ceil(total.p95) }} in 19 of 20.
-    </p>
+    <template v-else-if="total">
+      <p class="set" aria-label="Minutes to set">
+        <span v-for="(stage, i) in solved.stages" :key="i"
+          ><small v-if="i > 0">then </small><span class="figure">{{ stage.minutes }}</span> <small>min</small></span
+        >
+      </p>
+      <p class="total">
+        <b>{{ times[solved.stages.length] }} under the lid</b>, {{ Math.round(total.p50) }} min, at most
+        {{ Math.ceil(total.p95) }} in 19 of 20.
+      </p>
+    </template>
     <WayList v-if="solved.ways.length > 1" :ways="solved.ways" :name-of="nameOf" @way="emit('way', $event)" />
+    <slot />
     <p v-if="held" role="status" class="holding">
       <b>{{ nameOf(held) }}</b>: where does it go?
       <v-btn v-if="solved.stages.length < mostStages" class="tried" variant="outlined" @click="putAlone(0)"
@@ -90,7 +98,7 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
       <li
         v-for="(stage, i) in solved.stages"
         :key="i"
-        :class="['stage', { target: held && !stage.items.includes(held) }]"
+        :class="['stage', { target: held && !stage.items.includes(held), alone: solved.stages.length === 1 }]"
         data-testid="stage"
         @dragover.prevent
         @drop.prevent="putInto(i)"
@@ -181,6 +189,26 @@ p {
 .stages {
   display: grid;
   gap: 12px;
+}
+.set {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 12px;
+  font-family: var(--display);
+  line-height: 1;
+}
+.set .figure {
+  font-size: 4rem;
+  font-weight: 560;
+  letter-spacing: -0.03em;
+}
+.set small {
+  font-size: 1rem;
+}
+/* Of one time under the lid the number stands above already. */
+.alone .minutes > :is(b, small) {
+  display: none;
 }
 .total {
   font-size: 1.1rem;
