@@ -57,10 +57,10 @@ function settleWith(document: DishDocument) {
   return attempt(() => props.save(props.kept.id, document, version))
 }
 // As it was opened: what is typed or emptied meanwhile folds nothing away under the hand.
-const { pot, seasoning, brown, sauce, marinadeHours, restMinutes, crispMinutes, brothMl, ...rest } = props.kept.document
+const { pot, seasoning, brown, sauce, marinadeHours, crispMinutes, brothMl, ...rest } = props.kept.document
 const isSaid = {
   before:
-    [pot, seasoning, brown, sauce, marinadeHours, restMinutes, crispMinutes, brothMl].some((said) => said) ||
+    [pot, seasoning, brown, sauce, marinadeHours, crispMinutes, brothMl].some((said) => said) ||
     (rest.aromatics ?? []).length > 0,
   aside: (rest.meanwhile ?? []).length > 0,
   after: [rest.finish, rest.later, rest.notes].some((lines) => (lines ?? []).length > 0),
