@@ -176,6 +176,15 @@ for (const [width, height] of [
     await expect(page.getByRole('button', { name: /frozen singly.*Change it$/ })).toBeVisible()
   })
 
+test('what goes in with the lid off is not lost on the Counter, and as a dish it has its minutes', async ({ page }) => {
+  await ask(page, '6 thighs 1.1 kg, wild rice 270 g, peas 150 g')
+  await settled(page)
+  await expect(page.getByTestId('at-the-end')).toContainText('Not under the lid: 150 g peas.')
+  await page.getByTestId('as-dish').click()
+  await expect(page.getByTestId('stage')).toHaveCount(1)
+  await expect(page.locator('aside.answer')).toContainText(/In the open pot at the end: .*peas, \d min/)
+})
+
 test('something beside the bird is added, weighed and taken out again', async ({ page }) => {
   await phrase(page, 'Beside it').click()
   await page.getByRole('combobox', { name: 'Add something' }).fill('pearl')

@@ -204,6 +204,14 @@ test('the Counter starts a cook, and the record of an unmeasured one says so', a
     await expect(step(page)).toHaveText(now)
     await page.keyboard.press('Space')
   }
+  // In its first second: asked once, and the same touch again goes on holding.
+  await expect(page.getByTestId('early-end')).toContainText('the middle may stay raw')
+  await page.keyboard.press('Space')
+  await expect(page.getByTestId('early-end')).toHaveCount(0)
+  await page.waitForTimeout(300)
+  await expect(step(page)).toHaveText('Under pressure')
+  await page.getByTestId('next').click()
+  await page.getByRole('button', { name: 'End it all the same' }).click()
   await expect(step(page)).toHaveText(/Leave it alone|Vent now/)
   if ((await step(page).innerText()) === 'Leave it alone')
     await page.getByRole('button', { name: 'Vent it after all' }).click()

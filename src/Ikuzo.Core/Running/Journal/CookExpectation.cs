@@ -55,7 +55,13 @@ internal sealed class CookExpectation(
                     CookWords.ComingUp
                 ),
             ],
-            CookPhase.Holding => [Due(CookEventKind.HoldOver, round!.Minutes, null, CookWords.Holding(cook))],
+            CookPhase.Holding =>
+            [
+                Due(CookEventKind.HoldOver, round!.Minutes, null, CookWords.Holding(cook)) with
+                {
+                    Early = CookWords.EndedEarly,
+                },
+            ],
             CookPhase.Resting => Resting(),
             CookPhase.Venting =>
             [

@@ -81,6 +81,9 @@ public sealed record NextStep(CookEventKind Kind, DateTimeOffset? DueAt, DateTim
 
     /// <summary>How the valve is worked in this step; null unless in bursts.</summary>
     public Burst? Burst { get; init; }
+
+    /// <summary>What it means to do it before it is due, to be asked first; null where nothing is lost by it.</summary>
+    public string? Early { get; init; }
 }
 
 /// <summary>A stretch of the whole cook, as it was or is expected.</summary>

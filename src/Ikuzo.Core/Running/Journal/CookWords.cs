@@ -21,6 +21,8 @@ internal static class CookWords
     );
     public const string Open = "The pin is down. Tilt the lid away from your face.";
     public const string NotMeasured = "Go on without measuring. The record will always say so.";
+    public const string EndedEarly =
+        "Its minutes are not over. Ended now, the middle may stay raw: it would have to be measured, and go back under the lid.";
     public const string Serve = "On the table.";
     public const string LeaveCovered = "Leave it covered";
     public const string StandsCovered = "It stands covered";

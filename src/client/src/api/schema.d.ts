@@ -3486,6 +3486,8 @@ export interface components {
             /** @description True for a step in which the pot works alone, until it is due. */
             waits?: boolean;
             burst?: null | components["schemas"]["Burst"];
+            /** @description What it means to do it before it is due, to be asked first; null where nothing is lost by it. */
+            early?: null | string;
         };
         /** @description A cook that is asked about. */
         OddView: {

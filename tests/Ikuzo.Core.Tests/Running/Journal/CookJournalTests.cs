@@ -57,6 +57,15 @@ public class CookJournalTests
         ];
 
     [Fact]
+    public void EndOfTheMinutes_SaysWhatItMeansBeforeItsTime_AndNothingElseDoes()
+    {
+        var holding = Assert.Single(At(13, E("1", LidOn, 0), E("2", PressureReached, 12)).Next);
+        Assert.Equal(HoldOver, holding.Kind);
+        Assert.Contains("the middle may stay raw", holding.Early, StringComparison.Ordinal);
+        Assert.All(At(1, E("1", LidOn, 0)).Next.Concat(At(45, Opened()).Next), n => Assert.Null(n.Early));
+    }
+
+    [Fact]
     public void State_FollowsTheJournalFromLidOnToOpen()
     {
         var events = Opened();

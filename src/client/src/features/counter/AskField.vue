@@ -3,20 +3,17 @@ import { mdiArrowRight } from '@mdi/js'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/api/client'
-import type { AskView, Promise as Promised, Settled } from '@/api/types'
+import type { AskView, Settled } from '@/api/types'
 import { asking, typedEarly } from '@/shared/ask/early'
-import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { goTo } from '@/shared/ask/went'
 import TypedText from '@/shared/ask/TypedText.vue'
-import { dishOf } from '@/shared/dishes/dishOf'
-import { useDishes } from '@/shared/dishes/useDishes'
 import { dayWords, mealTime, saidMoment, useMeal } from '@/shared/meal/useMeal'
 import { clockTime } from '@/shared/units/format'
 import { today } from '@/shared/units/timeZone'
 import type { UnitSystem } from '@/api/types'
 
 /** What is typed or dictated becomes the sentence; what could be read otherwise is asked back, one touch each. */
-const props = defineProps<{ units: UnitSystem; promise: Promised | null }>()
+const props = defineProps<{ units: UnitSystem }>()
 const emit = defineEmits<{ heard: [AskView] }>()
 /** Why what stands below is no answer to what was typed; empty while it is. */
 const noAnswer = defineModel<string>('noAnswer', { default: '' })
@@ -32,16 +29,8 @@ const field = useTemplateRef<HTMLInputElement>('field')
 const router = useRouter()
 const meal = useMeal()
 const eaten = ref<Date | null>(null)
-const { add } = useDishes()
-const { findCut } = useCatalogue()
 /** All of it was read in one way: on a phone the sentence below says it already. */
 const isPlain = computed(() => !noAnswer.value && heard.value?.unknown.length === 0 && heard.value.doubts.length === 0)
-const also = computed(() =>
-  (heard.value?.also ?? []).map((a) => {
-    const cut = findCut(a.cut)
-    return `${a.pieces} ${(a.pieces === 1 ? cut?.name : cut?.plural) ?? a.cut}`
-  }),
-)
 
 // Who takes it back is at the question before.
 watch(typed, (text) => {
@@ -83,10 +72,6 @@ async function ask() {
 function settle(text: string, reading: string) {
   settled.value = [...settled.value, { text, reading }]
   void ask()
-}
-async function asDish() {
-  const dish = await add.mutateAsync(dishOf(heard.value!, props.promise))
-  await router.push({ name: 'dishes', params: { id: dish.id } })
 }
 
 onMounted(() => {
@@ -149,10 +134,6 @@ defineExpose({ focus: () => field.value?.focus() })
           from it.</span
         >
         <router-link :to="{ name: 'line-up' }">The whole meal on the Line-up</router-link>
-      </p>
-      <p v-if="also.length > 0 && !noAnswer" class="also">
-        <span>Below is the first. With {{ also.join(' and ') }} it is a dish.</span>
-        <v-btn class="tall" variant="outlined" data-testid="as-dish" @click="asDish">Plan all of it as a dish</v-btn>
       </p>
     </div>
   </form>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useDocumentVisibility, useIntervalFn } from '@vueuse/core'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import type { AskView, LiquidBudget, MeatYield, Release, Request, SavedPlan, Warning } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
 import { sameWhileEqual } from '@/shared/ui/sameWhileEqual'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
+import AlsoLine from './AlsoLine.vue'
 import AnswerPanel from './AnswerPanel.vue'
 import AskField from './AskField.vue'
 import FirstQuestions from './FirstQuestions.vue'
@@ -31,8 +32,10 @@ const { draft, change, mend } = actions
 const noAnswer = ref('')
 let taken = ''
 const loadNow = () => JSON.stringify(draft.value.request.load)
+const typed = shallowRef<AskView | null>(null)
 function take(heard: AskView) {
   actions.take(heard)
+  typed.value = heard
   taken = loadNow()
 }
 watch(loadNow, (load) => load !== taken && (noAnswer.value = ''))
@@ -101,13 +104,7 @@ useShortcuts({
 <template>
   <div class="counter">
     <h1 class="sr-only">Counter</h1>
-    <AskField
-      ref="askField"
-      v-model:no-answer="noAnswer"
-      :units="unitSystem"
-      :promise="draft.request.promise ?? null"
-      @heard="take"
-    />
+    <AskField ref="askField" v-model:no-answer="noAnswer" :units="unitSystem" @heard="take" />
     <SentenceLine
       :actions="actions"
       :cuts="cuts"
@@ -144,6 +141,7 @@ useShortcuts({
             :unsafe="unsafe"
           />
         </AnswerPanel>
+        <AlsoLine v-if="typed && !noAnswer" :heard="typed" :promise="draft.request.promise ?? null" />
         <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
         <UrgentLine />
         <template v-if="plan">

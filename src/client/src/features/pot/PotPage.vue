@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onKeyStroke, useWakeLock } from '@vueuse/core'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { SimulatedFault } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
@@ -52,9 +52,22 @@ const isWait = computed(
 const isSet = computed(() => ['open', 'rescuing', 'finishing', 'done'].includes(cook.value?.phase ?? ''))
 const steps = computed(() => cook.value?.next.filter((n) => n.kind === 'step-done') ?? [])
 
+/** A finger that is a little early is not asked. */
+const graceMs = 30_000
+const early = computed(() => (due.value !== null && due.value > graceMs ? (next.value?.early ?? null) : null))
+const isAsked = ref(false)
+watch(next, (now, before) => now?.kind !== before?.kind && (isAsked.value = false))
+
+// Asked once, and then the same touch goes on as before: what is not safe takes a touch of its own.
 function proceed() {
   const kind = next.value?.kind
   if (!kind || !cook.value) return
+  if (early.value) isAsked.value = !isAsked.value
+  else tell(kind)
+}
+function tell(kind: NonNullable<typeof next.value>['kind']) {
+  if (!cook.value) return
+  isAsked.value = false
   if (kind === 'reading') void router.push({ name: 'check', params: { id: cook.value.id } })
   else void say(kind, next.value?.step ? { step: next.value.step } : {})
 }
@@ -132,7 +145,15 @@ function write() {
       <b v-else>Set to {{ cook.plan.minutes }} min, which is not safe. {{ cook.tooShort.text }}</b>
       {{ cook.tooShort.because }}
     </p>
-    <button v-if="next" type="button" :class="['next', { calm: isWait }]" data-testid="next" @click="proceed">
+    <div v-if="next && isAsked && early" class="asked" role="alert" data-testid="early-end">
+      <p class="stop">{{ early }}</p>
+      <button type="button" class="next calm" data-testid="next" @click="proceed">
+        <span>Go on holding</span>
+        <small>space, or a touch here</small>
+      </button>
+      <v-btn class="tall" variant="outlined" @click="tell(next.kind)">End it all the same</v-btn>
+    </div>
+    <button v-else-if="next" type="button" :class="['next', { calm: isWait }]" data-testid="next" @click="proceed">
       <span>{{ didIt[next.kind] }}</span>
       <small>space, or a touch here</small>
     </button>
