@@ -38,7 +38,7 @@ test('a phone that goes offline is reloaded, walks the cook to its end, and come
   await expect(step).toHaveText('Lid on')
   await page.keyboard.press('Space')
   await expect(step).toHaveText('Coming up')
-  await isKept(page, '"phase":"coming-up"')
+  await isKept(page, '"phase":"coming-up","since"')
 
   await context.setOffline(true)
   const offlineAt = Date.now()
