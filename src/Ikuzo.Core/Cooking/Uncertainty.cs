@@ -125,10 +125,11 @@ public static class ParticleDraws
     private static double[][] Draw(int count)
     {
         var random = new SplitMix64(Seed);
+        var strata = Strata(count);
         var rows = new double[Enum.GetValues<Uncertain>().Length][];
         for (var row = 0; row < rows.Length; row++)
         {
-            rows[row] = Strata(count);
+            rows[row] = [.. strata];
             if (row != (int)Uncertain.HeaterPower)
             {
                 random.Shuffle(rows[row]);
@@ -139,12 +140,12 @@ public static class ParticleDraws
         {
             for (var row = 1; row < rows.Length; row++)
             {
-                Unlink(rows, row, Enumerable.Range(0, row));
+                Unlink(rows[row], rows[..row], strata);
             }
 
             for (var row = rows.Length - 2; row > 0; row--)
             {
-                Unlink(rows, row, Enumerable.Range(row + 1, rows.Length - row - 1));
+                Unlink(rows[row], rows[(row + 1)..], strata);
             }
         }
 
@@ -152,10 +153,10 @@ public static class ParticleDraws
     }
 
     // Takes out of a row what goes along with others, and gives what is left its strata again in the order in which it lies.
-    private static void Unlink(double[][] rows, int row, IEnumerable<int> others)
+    private static void Unlink(double[] row, double[][] others, double[] strata)
     {
-        var left = (double[])rows[row].Clone();
-        foreach (var other in others.Select(o => rows[o]))
+        var left = (double[])row.Clone();
+        foreach (var other in others)
         {
             var along = left.Zip(other, (l, o) => l * o).Sum() / other.Sum(o => o * o);
             for (var i = 0; i < left.Length; i++)
@@ -166,10 +167,9 @@ public static class ParticleDraws
 
         var places = Enumerable.Range(0, left.Length).ToArray();
         Array.Sort(left, places);
-        var strata = Strata(left.Length);
         for (var rank = 0; rank < places.Length; rank++)
         {
-            rows[row][places[rank]] = strata[rank];
+            row[places[rank]] = strata[rank];
         }
     }
 
