@@ -1,5 +1,10 @@
 using System.Text;
 using System.Text.Json.Nodes;
+using Ikuzo.Core.Book;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Web.Features.Book;
+using Ikuzo.Web.Features.Cooks;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Ikuzo.Web.Tests;
 
@@ -43,6 +48,27 @@ public sealed class BookTests(IkuzoServer server) : CookTests(server), IClassFix
         Assert.Contains(await ListAsync("?query=brown it"), i => (string)i!["id"]! == id);
         var entries = (await Server.GetAsync($"/api/cooks/{id}")).Body!["events"]!.AsArray();
         Assert.Equal(2, entries.Count(e => (string)e!["kind"]! == "tasted"));
+    }
+
+    [Fact]
+    public async Task LineAndLesson_ReadBeforeTheJournalWentOn_AreReadAnew()
+    {
+        var id = await CookAsync(91);
+        var cancellation = TestContext.Current.CancellationToken;
+        var before = (await Server.Services.GetRequiredService<CookService>().LoadAsync(id, cancellation))!;
+        object tasting = new { clientId = "late", nextTime = "A sharper knife." };
+        Assert.Equal(200, (await Server.SendAsync(HttpMethod.Put, $"/api/book/{id}/tasting", tasting)).Status);
+
+        var store = Server.Services.GetRequiredService<BookStore>();
+        var line = BookEntry.Of("Tuesday", before.Planned, before.Events, CookVerdict.Done);
+        var lesson = Teaching.Of(id, "no pot", before.Planned, before.Events, cancellation);
+        Assert.NotEqual("A sharper knife.", line.NextTime);
+        await store.WriteAsync(id, "Tuesday", line, before.Last, cancellation);
+        await store.TeachAsync(lesson, before.Last, cancellation);
+
+        Assert.Equal("A sharper knife.", (string)(await ListAsync("?query=tues")).Single(i => (string)i!["id"]! == id)!["nextTime"]!);
+        Assert.Contains(id, await store.IdsAsync(cancellation));
+        Assert.DoesNotContain(await store.LessonsAsync(default, cancellation), l => l.PotId == "no pot");
     }
 
     [Fact]

@@ -81,7 +81,7 @@ internal sealed partial class BookKeeper(
 
             var potId = live.Cook.Planned.PotId ?? (await kitchen.UsualAsync(cancellation)).Own(live.Planned.Request.Pot)?.Id;
             var lesson = Teaching.Of(id, potId, live.Planned, live.Events, cancellation);
-            await store.TeachAsync(lesson, cancellation);
+            await store.TeachAsync(lesson, live.Last, cancellation);
             isLater &= IsAfter((lesson.At, lesson.CookId), _last);
         }
 
@@ -191,7 +191,7 @@ internal sealed partial class BookKeeper(
         }
 
         var kept = (await cookStore.FindAsync(id, cancellation))!;
-        await store.WriteAsync(id, kept.Name, BookEntry.Of(kept.Name, live.Planned, live.Events, kept.Verdict), cancellation);
+        await store.WriteAsync(id, kept.Name, BookEntry.Of(kept.Name, live.Planned, live.Events, kept.Verdict), live.Last, cancellation);
     }
 
     // The order of Learned.InOrder.

@@ -40,8 +40,16 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         return [.. await db.QueryAsync<string>("SELECT id FROM cooks WHERE to_book = 1 AND ended = 1 AND simulated = 0 LIMIT 500")];
     }
 
-    /// <summary>Writes the line of a cook, and drops its lesson, which is to be read anew.</summary>
-    public async Task WriteAsync(string cookId, string name, BookEntry entry, CancellationToken cancellation)
+    /// <summary>
+    /// Writes the line of a cook, and drops its lesson, which is to be read anew. Where the journal went on since the line was read, it
+    /// stays to be written.
+    /// </summary>
+    /// <param name="cookId">The cook.</param>
+    /// <param name="name">What it is called.</param>
+    /// <param name="entry">Its line.</param>
+    /// <param name="last">Id of the last entry that the line was read from; 0 for none.</param>
+    /// <param name="cancellation">Stops it.</param>
+    public async Task WriteAsync(string cookId, string name, BookEntry entry, long last, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
@@ -56,12 +64,13 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
               rest_minutes = @RestMinutes, lowest_celsius = @LowestCelsius, verdict = @Verdict, next_time = @NextTime, juicy = @Juicy,
               tender = @Tender, words = @Words;
             DELETE FROM lessons WHERE cook_id = @cookId;
-            UPDATE cooks SET to_book = 0 WHERE id = @cookId;
+            UPDATE cooks SET to_book = @last <> (SELECT ifnull(max(id), 0) FROM cook_events WHERE cook_id = @cookId) WHERE id = @cookId;
             """,
             new
             {
                 cookId,
                 name,
+                last,
                 CookedAt = StoredMoment.Text(entry.CookedAt),
                 Cut = entry.Cut.Id,
                 entry.Pieces,
@@ -179,14 +188,21 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         ];
     }
 
-    /// <summary>Keeps a lesson.</summary>
-    public async Task TeachAsync(Lesson lesson, CancellationToken cancellation)
+    /// <summary>Keeps a lesson, unless the journal went on since it was read: then it is to be read anew.</summary>
+    /// <param name="lesson">The lesson.</param>
+    /// <param name="last">Id of the last entry that it was read from; 0 for none.</param>
+    /// <param name="cancellation">Stops it.</param>
+    public async Task TeachAsync(Lesson lesson, long last, CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
         await db.ExecuteAsync(
-            "INSERT OR REPLACE INTO lessons (cook_id, version, at, lesson) VALUES (@CookId, @Version, @At, @Json)",
+            """
+            INSERT OR REPLACE INTO lessons (cook_id, version, at, lesson)
+            SELECT @CookId, @Version, @At, @Json WHERE @last = (SELECT ifnull(max(id), 0) FROM cook_events WHERE cook_id = @CookId)
+            """,
             new
             {
+                last,
                 lesson.CookId,
                 Lesson.Version,
                 At = StoredMoment.Text(lesson.At),

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Globalization;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Data;
@@ -197,6 +198,9 @@ internal sealed partial class CookService(
 internal sealed record LiveCook(KeptCook Cook, PlannedCook Planned, IReadOnlyList<KeptEvent> Journal)
 {
     public IReadOnlyList<CookEvent> Events { get; } = [.. Journal.Select(j => j.Event)];
+
+    /// <summary>Id of the last entry; 0 for none.</summary>
+    public long Last => Journal.Count == 0 ? 0 : Journal.Max(j => long.Parse(j.Event.Id, CultureInfo.InvariantCulture));
 
     public bool IsSimulated => Events.Any(e => e.Kind == CookEventKind.Simulated);
 
