@@ -110,7 +110,7 @@ try
         builder.Services.AddHostedService(services => services.GetRequiredService<DeviceRunner>());
         builder.Services.AddHostedService(services => services.GetRequiredService<BookKeeper>());
         builder.Services.AddHostedService<DailyBackup>();
-        builder.Services.AddHostedService<ReadyToRead>();
+        builder.Services.AddHostedService<ReadyToAnswer>();
     }
 
     var app = builder.Build();

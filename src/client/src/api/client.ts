@@ -35,6 +35,7 @@ export class ServerRefusal extends Error {
   constructor(
     message: string,
     readonly toConfirm: readonly ToConfirm[] = [],
+    readonly passing = false,
   ) {
     super(message)
   }
@@ -60,18 +61,25 @@ function sentence(field: string, said: string): string {
 }
 
 const changedElsewhere = 412
+const serverFailed = 500
+const notNow = [401, 403, 408, 429] // not let in at present, or too much at once
+
+/** True where nothing is wrong with what was said, so that the same may be taken later. */
+export const isPassing = (status: number) => status >= serverFailed || notNow.includes(status)
+/** True where the same may be asked again: no connection, or a server that cannot at present. */
+export const mayPass = (error: unknown) => !(error instanceof ServerRefusal) || error.passing
 
 /** What it is now that another window changed meanwhile; null for any other answer. */
 export const nowElsewhere = <T>(answer: { response: Response; error?: unknown }) =>
   answer.response.status === changedElsewhere ? (answer.error as { current: T }).current : null
 
 /** Data of an answer, or a refusal with the server's own words. */
-export function unwrap<T>(answer: { data?: T; error?: unknown }): T {
+export function unwrap<T>(answer: { data?: T; error?: unknown; response?: Response }): T {
   if (answer.error !== undefined || answer.data === undefined) {
     const problem = (answer.error ?? {}) as Problem
     const fields = Object.entries(problem.errors ?? {}).flatMap(([field, said]) => said.map((s) => sentence(field, s)))
     const said = fields.join(' ') || problem.detail || problem.title || 'The server did not answer.'
-    throw new ServerRefusal(said, problem.toConfirm)
+    throw new ServerRefusal(said, problem.toConfirm, isPassing(answer.response?.status ?? 0))
   }
   return answer.data
 }

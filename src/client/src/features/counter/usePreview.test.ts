@@ -12,7 +12,8 @@ const question = (totalKg: number, minutes: number | null = null): Request => ({
 interface Call {
   body: Request
   answer: (data: unknown) => Promise<void>
-  refuse: (error: unknown) => Promise<void>
+  refuse: (error: unknown, status?: number) => Promise<void>
+  fail: () => void
 }
 let calls: Call[] = []
 const scope = () => effectScope()
@@ -21,12 +22,17 @@ beforeEach(() => {
   calls = []
   vi.spyOn(api, 'POST').mockImplementation(
     ((_: string, init: { body: Request }) =>
-      new Promise((resolve) => {
+      new Promise((resolve, reject) => {
         const settle = async (value: unknown) => {
           resolve(value)
           await new Promise((done) => setTimeout(done))
         }
-        calls.push({ body: init.body, answer: (data) => settle({ data }), refuse: (error) => settle({ error }) })
+        calls.push({
+          body: init.body,
+          answer: (data) => settle({ data }),
+          refuse: (error, status = 400) => settle({ error, response: { status } }),
+          fail: () => reject(new Error('The server is out of reach.')),
+        })
       })) as never,
   )
 })
@@ -95,4 +101,43 @@ test('asks nothing while there is no question, and nothing after the page is lef
   left.stop()
   await calls[0]!.answer(testPlan)
   expect(calls).toHaveLength(1)
+})
+
+test('a server that cannot at present is asked again by itself, ever less often, and its last answer stays', async () => {
+  vi.useFakeTimers()
+  try {
+    const asked = ref(question(1))
+    const { plan, refusal, stale } = scope().run(() => usePreview(asked))!
+    const settled = () => vi.advanceTimersByTimeAsync(1)
+    void calls[0]!.refuse({ title: 'Too much was asked at once.' }, 429)
+    await settled()
+    expect(refusal.value).toBe('Too much was asked at once.')
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(calls).toHaveLength(2)
+    calls[1]!.fail()
+    await vi.advanceTimersByTimeAsync(1500)
+    expect(calls).toHaveLength(2)
+    await vi.advanceTimersByTimeAsync(600)
+    void calls[2]!.answer(testPlan)
+    await settled()
+    expect([plan.value?.minutes, refusal.value]).toEqual([14, null])
+
+    asked.value = question(1, 9) // tried on the same meat
+    await vi.advanceTimersByTimeAsync(400)
+    void calls[3]!.refuse({ title: 'This took too long and was stopped.' }, 503)
+    await settled()
+    expect([plan.value?.minutes, refusal.value]).toEqual([14, 'This took too long and was stopped.'])
+    asked.value = question(2) // other meat: what is here is no answer to it
+    await settled()
+    calls[4]!.fail()
+    await settled()
+    expect([plan.value, stale.value]).toEqual([null, false])
+
+    await vi.advanceTimersByTimeAsync(1100)
+    void calls[5]!.refuse({ errors: { 'load.totalKg': ['must lie between 0.005 and 15 kg.'] } })
+    await vi.advanceTimersByTimeAsync(60_000)
+    expect(calls).toHaveLength(6) // what is wrong is not asked again
+  } finally {
+    vi.useRealTimers()
+  }
 })

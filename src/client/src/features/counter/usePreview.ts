@@ -1,13 +1,16 @@
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
-import { api, unwrap } from '@/api/client'
+import { api, mayPass, unwrap } from '@/api/client'
 import { asBody, type Plan, type Request } from '@/api/types'
 
 const restMs = 300
+const againMs = 1000
+const longestMs = 16_000
 
 /**
  * The plan for a question, asked again whenever the question changes. At most one request is under way; while it is, only the newest
  * question waits, and what it overtook is never sent. While a finger only tries minutes or a release, the band that is already here shows
- * the numbers, and the server is asked once the finger rests.
+ * the numbers, and the server is asked once the finger rests. A server that cannot at present is asked again by itself, ever less often;
+ * meanwhile the answer stays if it is one to this question.
  */
 export function usePreview(request: Ref<Request | null>) {
   const plan = shallowRef<Plan | null>(null)
@@ -16,15 +19,17 @@ export function usePreview(request: Ref<Request | null>) {
   const resting = ref(false)
   const busy = computed(() => asking.value || resting.value)
   let timer: ReturnType<typeof setTimeout> | undefined
+  let later: ReturnType<typeof setTimeout> | undefined
   const answered = ref('')
   let waiting: Request | null = null
   let stopped = false
 
-  async function ask(question: Request) {
+  async function ask(question: Request, pauseMs = againMs) {
     if (asking.value) {
       waiting = question
       return
     }
+    clearTimeout(later)
     asking.value = true
     try {
       const answer = unwrap(await api.POST('/api/plans/preview', { body: asBody(question) })) as Plan
@@ -32,8 +37,10 @@ export function usePreview(request: Ref<Request | null>) {
       answered.value = meat(question)
       refusal.value = null
     } catch (error) {
-      plan.value = null
+      if (!mayPass(error) || meat(question) !== answered.value) plan.value = null
       refusal.value = error instanceof Error ? error.message : 'The server did not answer.'
+      if (mayPass(error) && !stopped)
+        later = setTimeout(() => void ask(question, Math.min(2 * pauseMs, longestMs)), pauseMs)
     } finally {
       asking.value = false
     }
@@ -58,6 +65,7 @@ export function usePreview(request: Ref<Request | null>) {
   onScopeDispose(() => {
     stopped = true
     clearTimeout(timer)
+    clearTimeout(later)
   })
   /** True while the plan on screen is the answer to another question; minutes and releases that are tried do not make it another. */
   const stale = computed(() => plan.value !== null && request.value !== null && answered.value !== meat(request.value))

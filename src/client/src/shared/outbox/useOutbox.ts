@@ -1,5 +1,6 @@
 import { createSharedComposable, useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
+import { isPassing } from '@/api/client'
 import type { CookEventData, CookEventKind, DishDocument, StorePlace } from '@/api/types'
 import { dishListeners, kitchenListeners, knowKitchen, listeners, sendOne, storeListeners } from './sending'
 import {
@@ -20,8 +21,6 @@ import {
 } from './waiting'
 
 const retryMs = 1500
-const serverFailed = 500
-const notNow = [401, 403, 408, 429] // not let in at present, or too much at once
 const refusal = ref<string | null>(null)
 const refusals = new Map<string, Error>() // of what somebody waits for, by its name
 let sending: Promise<void> | null = null
@@ -30,8 +29,7 @@ async function sendAll() {
   try {
     for (let next = waiting.value[0]; next; next = waiting.value[0]) {
       const sent = await sendOne(next)
-      // Nothing is wrong with what was said: it is tried again.
-      if (sent.status >= serverFailed || notNow.includes(sent.status)) return
+      if (isPassing(sent.status)) return // it is tried again
       // By its name: another window of this browser may have sent the first meanwhile.
       const { clientId } = next
       keep((now) => now.filter((w) => w.clientId !== clientId))
