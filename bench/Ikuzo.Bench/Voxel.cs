@@ -75,7 +75,7 @@ internal static class Voxel
         return grid.Until(Wanted);
     }
 
-    private sealed class Grid
+    internal sealed class Grid
     {
         private readonly int _nx,
             _ny,
@@ -172,13 +172,13 @@ internal static class Voxel
 
         private int At(int i, int j, int k) => (k * _ny + j) * _nx + i;
 
-        private static bool IsInside(Form form, double[] at, double[] half) =>
+        internal static bool IsInside(Form form, double[] at, double[] half) =>
             form == Form.Block
                 ? Enumerable.Range(0, 3).All(a => at[a] < half[a])
                 : Enumerable.Range(0, 3).Sum(a => at[a] * at[a] / (half[a] * half[a])) < 1;
 
         // Where the surface is along an axis.
-        private static double Surface(Form form, double[] at, double[] half, int axis)
+        internal static double Surface(Form form, double[] at, double[] half, int axis)
         {
             if (form == Form.Block)
             {
@@ -190,7 +190,7 @@ internal static class Voxel
         }
 
         // How much the surface there faces along the axis: the part of its area that is seen from there.
-        private static double Facing(Form form, double[] at, double[] half, int axis, double surface)
+        internal static double Facing(Form form, double[] at, double[] half, int axis, double surface)
         {
             if (form == Form.Block)
             {

@@ -131,12 +131,38 @@ test('offline, the cook goes on step by step, and what was done goes out when th
   await expect(page.getByTestId('countdown')).toHaveText(/^0[45]:\d\d$/)
   await expect(page.getByRole('status').first()).toContainText('2 kept here')
   await context.setOffline(false)
-  await expect(page.getByRole('status')).toHaveCount(0, { timeout: 10_000 })
+  await expect(page.getByText('kept here')).toHaveCount(0, { timeout: 10_000 })
   await expect(step(page)).toHaveText('Under pressure')
   const { events, phase } = await (await request.get(`/api/cooks/${cook.id}`)).json()
   expect(events.map((e: { kind: string }) => e.kind)).toEqual(['lid-on', 'pressure-reached'])
   expect(phase).toBe('holding')
   await request.post(`/api/cooks/${cook.id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })
+})
+
+test('what was touched by accident is taken back where it was touched, and a cook that nobody closed is closed with one touch', async ({
+  page,
+  request,
+}) => {
+  const { id } = await (await request.post('/api/cooks', { data: { plan: thick, name: 'Forgotten on Sunday' } })).json()
+  await page.goto(`/pot/${id}`)
+  await page.getByTestId('next').click()
+  await expect(step(page)).toHaveText('Coming up')
+  const noted = page.getByTestId('just-done')
+  await expect(noted).toContainText('The lid is on')
+  await page.waitForTimeout(700) // the second touch of one finger undoes nothing
+  await noted.getByRole('button', { name: 'Undo it' }).click()
+  await expect(step(page)).toHaveText('Lid on')
+  await expect(noted).toHaveCount(0)
+
+  const ago = (minutes: number) => new Date(Date.now() - minutes * 60_000).toISOString()
+  const events = { 'lid-on': 400, 'pressure-reached': 385, vented: 340, 'pin-down': 338, opened: 337 }
+  for (const [kind, minutes] of Object.entries(events))
+    await request.post(`/api/cooks/${id}/events`, { data: { clientId: kind, kind, at: ago(minutes) } })
+  await expect(step(page)).toHaveText('Was it eaten?')
+  await expect(page.getByTestId('say')).toContainText('Nothing was noted for 5 hours')
+  await page.getByTestId('next').click()
+  await expect(step(page)).toHaveText('Served')
+  await expect(page.getByText('It was not measured; the record says so.')).toBeVisible()
 })
 
 test('a mistake is undone, and a time corrected', async ({ page, request }) => {

@@ -94,7 +94,7 @@ public sealed record Happened
             Release = pressure is null || end is null ? null : ReleaseOf(cook.Release, end.Value, vented),
             ReleaseMinutes = IsSeen(pressure) && IsSeen(pin) && end is { } over ? Between(over, pin!.At) : null,
             ToOpenMinutes = lid is null || opened is null ? null : Between(lid.At, opened.At),
-            TotalMinutes = lid is null || last is null ? null : Between(lid.At, last.At),
+            TotalMinutes = lid is null || last is null || IsLongAfter(last, standing) ? null : Between(lid.At, last.At),
             FirstReadings = FirstOf(cook, standing, opened),
             LowestCelsius = Lowest(standing),
             Returns = standing.Count(e => e.Kind == CookEventKind.BackUnderPressure),
@@ -103,6 +103,10 @@ public sealed record Happened
             Tasting = Tasting.Of(standing),
         };
     }
+
+    // Closed hours later, when nobody knows any more when it was on the table.
+    private static bool IsLongAfter(CookEvent last, CookEvent[] standing) =>
+        Array.FindLast(standing, e => e.At < last.At) is { } before && (last.At - before.At).TotalHours >= CookFold.ForgottenHours;
 
     private static CookEvent? Before(CookEvent? until, CookEvent? entry) => until is not null && entry?.At > until.At ? null : entry;
 

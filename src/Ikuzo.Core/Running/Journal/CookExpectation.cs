@@ -76,6 +76,16 @@ internal sealed class CookExpectation(
             _ => [],
         };
 
+    /// <summary>The question of a cook that should have been on the table hours ago.</summary>
+    /// <param name="touchedAt">When somebody last did something.</param>
+    /// <param name="now">The present moment.</param>
+    public static NextStep WasItEaten(DateTimeOffset touchedAt, DateTimeOffset now) =>
+        Step(CookEventKind.Finished, CookWords.Forgotten((now - touchedAt).TotalHours)) with
+        {
+            Title = CookWords.WasItEaten,
+            Says = CookWords.Eaten,
+        };
+
     /// <summary>What is wrong, when what is expected has not come.</summary>
     public string? Late() => Next() is [{ LateAt: { } late }, ..] && Now > late ? CookWords.Late(phase, (Now - since).TotalMinutes) : null;
 

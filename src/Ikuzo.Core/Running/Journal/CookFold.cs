@@ -16,6 +16,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     private readonly List<StripPart> _past = [];
     private CookVerdict _verdict;
     private RescueAdvice? _advice;
+    private DateTimeOffset _at, // the moment until which it was taken
+        _touchedAt; // when somebody last did something
     private DateTimeOffset? _since,
         _firstOpenedAt,
         _stepDoneAt,
@@ -36,6 +38,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         (_verdict, _advice, _separatedAt) = (other._verdict, other._advice, other._separatedAt);
         (_since, _firstOpenedAt, _stepDoneAt, _servedFrom) = (other._since, other._firstOpenedAt, other._stepDoneAt, other._servedFrom);
         (_browned, _thick, _abandoned) = (other._browned, other._thick, other._abandoned);
+        (_at, _touchedAt) = (other._at, other._touchedAt);
     }
 
     /// <summary>Where the cook is.</summary>
@@ -49,6 +52,15 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
 
     /// <summary>True while it is done but has to stand covered before it is served.</summary>
     public bool StandsCovered => _servedFrom is not null;
+
+    /// <summary>True where it should have been on the table hours ago and nobody has touched it since.</summary>
+    public bool IsForgotten =>
+        _rounds.Count > 0
+        && Phase is not (CookPhase.Ready or CookPhase.Browning or CookPhase.Done)
+        && _at >= Latest(_touchedAt, Expected(_since!.Value).Strip().Last().To).AddHours(ForgottenHours);
+
+    /// <summary>Hours past its end, and past the last touch, after which a cook is asked about. Choice.</summary>
+    public const double ForgottenHours = 3;
 
     private Round Now => _rounds[^1];
 
@@ -81,11 +93,14 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         {
             _ignored.Add(entry.Id);
         }
+
+        _touchedAt = Latest(_touchedAt, entry.At);
     }
 
     /// <summary>What the clock does alone: the minutes of pressure or simmering end.</summary>
     public void AdvanceTo(DateTimeOffset now)
     {
+        _at = Latest(_at, now);
         _servedFrom = now >= _servedFrom ? null : _servedFrom;
         if (Phase == CookPhase.Holding && now >= Now.PressureAt!.Value.AddMinutes(Now.Minutes))
         {
@@ -101,14 +116,8 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
     {
         var round = _rounds.LastOrDefault();
         var unread = Unread(round);
-        var expected = new CookExpectation(_cook, Phase, _since ?? now, round, _advice, _verdict, unread)
-        {
-            Now = now,
-            Browned = _browned,
-            StepsDone = [.. _stepsDone],
-            StepFrom = _stepDoneAt > _since ? _stepDoneAt.Value : _since ?? now,
-        };
-        var next = expected.Next();
+        var expected = Expected(now);
+        IReadOnlyList<NextStep> next = IsForgotten ? [CookExpectation.WasItEaten(_touchedAt, now), .. expected.Next()] : expected.Next();
         return new CookState
         {
             Phase = Phase,
@@ -123,7 +132,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Late = expected.Late(),
             // Cooked on since: what was read then does not count.
             Verdict = _verdict == CookVerdict.Done && unread.Length > 0 ? CookVerdict.Unknown : _verdict,
-            EverNotMeasured = everNotMeasured,
+            EverNotMeasured = everNotMeasured || _verdict == CookVerdict.NotMeasured,
             Abandoned = _abandoned,
             Advice = _advice,
             Readings = [.. round?.Readings ?? []],
@@ -139,6 +148,20 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
             Ignored = [.. _ignored],
         };
     }
+
+    private CookExpectation Expected(DateTimeOffset now)
+    {
+        var round = _rounds.LastOrDefault();
+        return new(_cook, Phase, _since ?? now, round, _advice, _verdict, Unread(round))
+        {
+            Now = now,
+            Browned = _browned,
+            StepsDone = [.. _stepsDone],
+            StepFrom = _stepDoneAt > _since ? _stepDoneAt.Value : _since ?? now,
+        };
+    }
+
+    private static DateTimeOffset Latest(DateTimeOffset one, DateTimeOffset other) => one > other ? one : other;
 
     /// <summary>Kinds of entries that make sense now.</summary>
     public IReadOnlyList<CookEventKind> Possible(bool hasStep) =>
@@ -215,6 +238,13 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
         _stepsDone.Add(entry.Data.Step!);
         _servedFrom = entry.Data.Step == CookExpectation.CoveredRestId ? null : _servedFrom;
         _stepDoneAt = entry.At;
+    }
+
+    /// <summary>It was eaten: what nobody measured stays unmeasured.</summary>
+    public void Serve(DateTimeOffset at)
+    {
+        _verdict = _verdict is CookVerdict.Done or CookVerdict.Short ? _verdict : CookVerdict.NotMeasured;
+        Enter(CookPhase.Done, at);
     }
 
     /// <summary>The cook is given up.</summary>

@@ -73,6 +73,9 @@ public sealed record NextStep(CookEventKind Kind, DateTimeOffset? DueAt, DateTim
     /// <summary>The step in a word or three, for large type; null for the phase.</summary>
     public string? Title { get; init; }
 
+    /// <summary>What the cook says by doing it; null for what the kind says.</summary>
+    public string? Says { get; init; }
+
     /// <summary>What goes in, one thing to a line, in order; empty for all that is one thing.</summary>
     public IReadOnlyList<string> Lines { get; init; } = [];
 

@@ -24,6 +24,13 @@ internal static class CookWords
     public const string EndedEarly =
         "Its minutes are not over. Ended now, the middle may stay raw: it would have to be measured, and go back under the lid.";
     public const string Serve = "On the table.";
+    public const string WasItEaten = "Was it eaten?";
+    public const string Eaten = "Yes, it was eaten";
+
+    public static string Forgotten(double hours) =>
+        FormattableString.Invariant($"Nothing was noted for {Math.Floor(hours):0} hours. ")
+        + "If it still stands in the pot or on the table, throw it away; then give this cook up.";
+
     public const string LeaveCovered = "Leave it covered";
     public const string StandsCovered = "It stands covered";
     public const string ReadIt = "Read it again";

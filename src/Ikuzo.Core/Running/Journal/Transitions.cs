@@ -40,7 +40,7 @@ internal static class Transitions
         new(Thickened, "Thickening", In(CookPhase.Open, CookPhase.Finishing), (f, e) => f.Thicken(e.At)),
         new(StepDone, "A step after the pot", HasSteps, (f, e) => f.FinishStep(e)),
         new(Note, "This entry", Always, Nothing),
-        new(Finished, "Serving", f => f is { Phase: CookPhase.Finishing, StandsCovered: false }, (f, e) => f.Enter(CookPhase.Done, e.At)),
+        new(Finished, "Serving", f => f is { Phase: CookPhase.Finishing, StandsCovered: false } || f.IsForgotten, (f, e) => f.Serve(e.At)),
         new(Tasted, "A tasting", In(CookPhase.Finishing, CookPhase.Done), Nothing),
         new(Abandoned, "Giving up", f => f.Phase != CookPhase.Done, (f, e) => f.Abandon(e.At)),
         new(Corrected, "This entry", Always, Nothing) { IsOfHands = false },

@@ -3481,6 +3481,8 @@ export interface components {
             step?: null | string;
             /** @description The step in a word or three, for large type; null for the phase. */
             title?: null | string;
+            /** @description What the cook says by doing it; null for what the kind says. */
+            says?: null | string;
             /** @description What goes in, one thing to a line, in order; empty for all that is one thing. */
             lines?: string[];
             /** @description True for a step in which the pot works alone, until it is due. */

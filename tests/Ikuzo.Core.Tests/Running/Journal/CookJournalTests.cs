@@ -1,3 +1,4 @@
+using Ikuzo.Core.Book;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
@@ -63,6 +64,32 @@ public class CookJournalTests
         Assert.Equal(HoldOver, holding.Kind);
         Assert.Contains("the middle may stay raw", holding.Early, StringComparison.Ordinal);
         Assert.All(At(1, E("1", LidOn, 0)).Next.Concat(At(45, Opened()).Next), n => Assert.Null(n.Early));
+    }
+
+    [Fact]
+    public void CookThatNobodyTouchedForThreeHoursPastItsEnd_AsksWhetherItWasEaten_AndIsClosedUnmeasured()
+    {
+        CookEvent[] events = [.. Opened(), Read("7", 42, 80)];
+        Assert.DoesNotContain(At(200, events).Next, n => n.Kind == Finished);
+        Assert.NotNull(Refuse(200, E("8", Finished, 200), events));
+        var asked = At(260, events);
+        Assert.Equal((Finished, "Was it eaten?", "Yes, it was eaten"), (asked.Next[0].Kind, asked.Next[0].Title!, asked.Next[0].Says!));
+        Assert.Contains("for 3 hours", asked.Next[0].Text, StringComparison.Ordinal);
+        Assert.Contains("throw it away", asked.Next[0].Text, StringComparison.Ordinal);
+        Assert.Equal(CookEventKind.Reading, asked.Next[1].Kind); // whoever comes back may go on as before
+
+        CookEvent[] closed = [.. events, E("8", Finished, 260)];
+        var over = At(261, closed);
+        Assert.Equal((CookPhase.Done, CookVerdict.NotMeasured, true), (over.Phase, over.Verdict, over.EverNotMeasured));
+        Assert.Null(Happened.Of(Thighs, closed).TotalMinutes); // nobody knows when it was on the table
+        Assert.DoesNotContain(At(260, [.. events, E("8", Note, 250, new() { Text = "still warm" })]).Next, n => n.Kind == Finished);
+    }
+
+    [Fact]
+    public void CookThatWaitsForNobody_IsNotForgotten()
+    {
+        Assert.DoesNotContain(At(400).Next, n => n.Kind == Finished); // never begun
+        Assert.DoesNotContain(At(400, [.. Opened(), E("7", Abandoned, 60)]).Next, n => n.Kind == Finished);
     }
 
     [Fact]

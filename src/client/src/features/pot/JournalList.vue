@@ -2,26 +2,16 @@
 import { ref } from 'vue'
 import type { CookView } from '@/api/types'
 import NumberField from '@/shared/fields/NumberField.vue'
-import { clockTime, text, type Units } from '@/shared/units/format'
-import { didIt } from './words'
+import { clockTime, type Units } from '@/shared/units/format'
+import { entryWords, isAct, type Entry } from './words'
 
 /** What happened, newest first. Anything can be undone, or moved to when it really was. */
-const props = defineProps<{ cook: CookView; units: Units }>()
+defineProps<{ cook: CookView; units: Units }>()
 const emit = defineEmits<{ undo: [string]; move: [{ of: string; at: string }] }>()
 const moving = ref<string | null>(null)
 const minutes = ref<number | null>(4)
 const earlier = { least: 0.5, most: 240 }
 
-type Entry = CookView['events'][number]
-const isAct = (e: Entry) => !['undone', 'corrected', 'simulated'].includes(e.kind)
-function words(e: Entry, units: Units) {
-  if (e.kind === 'reading' && e.data.celsius !== null)
-    return `Read ${text(units.atLeast(e.data.celsius))}: ${props.cook.spots.find((s) => s.id === e.data.spot)?.where ?? e.data.spot}`
-  if (e.kind === 'back-under-pressure')
-    return `${e.data.simmer ? 'Simmering' : 'Back under pressure'}, ${e.data.minutes ?? '…'} min`
-  if (e.kind === 'covered') return `Left covered, ${e.data.minutes ?? '…'} min`
-  return e.data.text ? `${didIt[e.kind]}: ${e.data.text}` : didIt[e.kind]
-}
 function move(e: Entry) {
   emit('move', { of: e.id, at: new Date(Date.parse(e.at) - minutes.value! * 60_000).toISOString() })
   moving.value = null
@@ -32,10 +22,10 @@ function move(e: Entry) {
   <ol class="journal" reversed>
     <li v-for="e in [...cook.events].reverse().filter(isAct)" :key="e.id" :class="{ gone: !e.standing }">
       <time :datetime="e.at">{{ clockTime(e.at) }}</time>
-      <span>{{ words(e, units) }}</span>
+      <span>{{ entryWords(cook, e, units) }}</span>
       <template v-if="e.standing">
         <v-btn class="tall" @click="moving = moving === e.id ? null : e.id">It was earlier</v-btn>
-        <v-btn class="tall" :aria-label="`Undo: ${words(e, units)}`" @click="emit('undo', e.id)">Undo</v-btn>
+        <v-btn class="tall" :aria-label="`Undo: ${entryWords(cook, e, units)}`" @click="emit('undo', e.id)">Undo</v-btn>
       </template>
       <form v-if="moving === e.id" class="move" @submit.prevent="move(e)">
         <NumberField v-model="minutes" label="Minutes earlier" :limit="earlier" :step="0.5" needed />

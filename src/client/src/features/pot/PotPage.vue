@@ -15,6 +15,7 @@ import CurvePanel from '@/shared/cooks/CurvePanel.vue'
 import CueToggles from './CueToggles.vue'
 import IdlePot from './IdlePot.vue'
 import JournalList from './JournalList.vue'
+import JustDone from './JustDone.vue'
 import RehearsalBar from './RehearsalBar.vue'
 import { useCook } from '@/shared/cooks/useCook'
 import { useCooks, useShownCook } from '@/shared/cooks/useCooks'
@@ -145,6 +146,7 @@ function write() {
       <b v-else>Set to {{ cook.plan.minutes }} min, which is not safe. {{ cook.tooShort.text }}</b>
       {{ cook.tooShort.because }}
     </p>
+    <JustDone :cook="cook" :units="units" @undo="say('undone', { of: $event })" />
     <div v-if="next && isAsked && early" class="asked" role="alert" data-testid="early-end">
       <p class="stop">{{ early }}</p>
       <button type="button" class="next calm" data-testid="next" @click="proceed">
@@ -154,7 +156,7 @@ function write() {
       <v-btn class="tall" variant="outlined" @click="tell(next.kind)">End it all the same</v-btn>
     </div>
     <button v-else-if="next" type="button" :class="['next', { calm: isWait }]" data-testid="next" @click="proceed">
-      <span>{{ didIt[next.kind] }}</span>
+      <span>{{ next.says ?? didIt[next.kind] }}</span>
       <small>space, or a touch here</small>
     </button>
     <div v-else class="over">

@@ -1,4 +1,5 @@
 import type { CookEventKind, CookPhase, CookView, SimulatedFault } from '@/api/types'
+import { text, type Units } from '@/shared/units/format'
 
 /** What stands in huge type: what is to be done, or waited for; what was waited for is over by itself. */
 export function headline(cook: CookView, now: number): string {
@@ -102,4 +103,19 @@ export function countdown(ms: number): string {
   const minutes = Math.floor(seconds / 60) % 60
   const rest = `${two(minutes)}:${two(seconds % 60)}`
   return `${ms < 0 ? '+' : ''}${hours > 0 ? `${hours}:${rest}` : rest}`
+}
+
+export type Entry = CookView['events'][number]
+
+/** True for what the cook did, false for what is said about the journal. */
+export const isAct = (e: Entry) => !['undone', 'corrected', 'simulated'].includes(e.kind)
+
+/** What was done, as the journal says it. */
+export function entryWords(cook: CookView, e: Entry, units: Units): string {
+  if (e.kind === 'reading' && e.data.celsius !== null)
+    return `Read ${text(units.atLeast(e.data.celsius))}: ${cook.spots.find((s) => s.id === e.data.spot)?.where ?? e.data.spot}`
+  if (e.kind === 'back-under-pressure')
+    return `${e.data.simmer ? 'Simmering' : 'Back under pressure'}, ${e.data.minutes ?? '…'} min`
+  if (e.kind === 'covered') return `Left covered, ${e.data.minutes ?? '…'} min`
+  return e.data.text ? `${didIt[e.kind]}: ${e.data.text}` : didIt[e.kind]
 }
