@@ -31,8 +31,8 @@ internal static class Independent
         ("chicken-whole", 1, 2.2, false),
         ("chicken-whole", 1, 1.8, true),
         ("chicken-whole", 1, 1.3, true),
-        ("poussin", 2, 1, false),
-        ("", 1, 1.7, false),
+        ("poussin-whole", 2, 1, false),
+        ("chicken-spatchcocked", 1, 1.7, false),
         ("chicken-half", 2, 1.7, false),
         ("chicken-breast-boneless", 4, 0.9, false),
         ("chicken-breast-boneless", 4, 0.9, true),
@@ -199,11 +199,8 @@ internal static class Independent
         /// <summary>True where all its meat is safe when the lid opens.</summary>
         public bool IsReady(double minutes)
         {
-            var material = _request.Load.Cut.Tissue.Material;
-            Body[] bodies =
-            [
-                .. _bodies.Select(b => new Body(b.Spot.Form, b.Axes, material, _conductivity, _start, _isPile ? (_above, _below) : null)),
-            ];
+            var bodies = _grids.Value;
+            Array.ForEach(bodies, b => b.Begin());
             var stored = _request.Pot.ShellJoulePerKelvin + _request.Liquid / 1000 * LiquidC;
             var boiling = Saturation.PotCelsius(0, 0);
             double pot = RoomCelsius,

@@ -63,6 +63,41 @@ test.describe('with what is installed', () => {
   })
 })
 
+test('a household that measures in pounds and cups sees nothing else, on any page', async ({ page, request }) => {
+  const { settings, version } = await (await request.get('/api/kitchen')).json()
+  const put = (units: string, tag: string) =>
+    request.put('/api/kitchen', { headers: { 'If-Match': tag }, data: { ...settings, units } })
+  expect((await put('us', version)).ok()).toBe(true)
+  const dishes = (await (await request.get('/api/dishes')).json()).map((d: { id: string }) => `/dishes/${d.id}`)
+  const { id } = await (
+    await request.post('/api/cooks', {
+      data: { plan: { load: { cut: 'duck-leg', pieces: 4, totalKg: 1 } }, name: 'Legs' },
+    })
+  ).json()
+  await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'lid', kind: 'lid-on' } })
+  const metric =
+    /(?<![\w.])\d[\d.,]*\s?(ml|cm|g|kg|mm|l|litres?|°C|kPa|m)(?![\w/])|\b(gram|litre|kilogram|millilitre|centimetre)s?\b|, (g|ml|mm|kg|°C)\b/
+  const found: string[] = []
+  for (const view of [...views.filter((v) => v !== '/trust'), ...dishes, `/pot/${id}`, `/check/${id}`]) {
+    await page.goto(view)
+    await page.waitForLoadState('networkidle')
+    const said = await page.evaluate(() => {
+      document.querySelectorAll('details').forEach((d) => (d.open = true))
+      const all = [...document.querySelectorAll<HTMLElement>('body *:not(script, style)')]
+      const own = all.flatMap((e) => [...e.childNodes].filter((n) => n.nodeType === 3).map((n) => n.textContent ?? ''))
+      const labels = all.flatMap((e) =>
+        ['aria-label', 'title', 'placeholder'].map((name) => e.getAttribute(name) ?? ''),
+      )
+      return [...own, ...labels, ...[...document.querySelectorAll('input')].map((i) => i.value)]
+    })
+    const both = '74 °C (165 °F)' // of a label, which guests read too
+    found.push(...said.filter((t) => metric.test(t.replace(both, ''))).map((t) => `${view}: ${t.trim()}`))
+  }
+  await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })
+  await put(settings.units, (await (await request.get('/api/kitchen')).json()).version)
+  expect([...new Set(found)]).toEqual([])
+})
+
 /** What is asked of anybody but the server, and what the console complains of. */
 function listen(page: Page, baseURL: string) {
   const heard: string[] = []

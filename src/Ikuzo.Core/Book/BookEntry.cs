@@ -107,9 +107,8 @@ public static class NextTimes
         {
             { IsGivenUp: true } => "It was given up: begin with what went wrong.",
             { Returns: > 0 } => "It had to go back: measure the thickest piece, or give it a few minutes more.",
-            { LowestCelsius: { } hot } when tasted.Juicy <= -1 && hot > Safety.SafetyRule.CoreCelsius + SlowKelvin => Say(
-                $"It was at {hot:0} °C and dry: fewer minutes, and measure."
-            ),
+            { LowestCelsius: { } hot } when tasted.Juicy <= -1 && hot > Safety.SafetyRule.CoreCelsius + SlowKelvin =>
+                "It was far hotter than it had to be, and dry: fewer minutes, and measure.",
             _ when tasted.Juicy <= -1 => "It was dry: let the pressure go more slowly.",
             _ when tasted.Tender <= -1 && cook.Request.WantedAim == Aim.Slice => "It was tough: fewer minutes, it toughens as it dries.",
             _ when tasted.Tender <= -1 => "It was tougher than wanted: a few minutes more.",

@@ -1,3 +1,6 @@
+using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
+
 namespace Ikuzo.Core.Store;
 
 /// <summary>Where an item may go next, and what to do with it.</summary>
@@ -43,14 +46,18 @@ public static class StoreMoves
     /// <param name="item">The item.</param>
     /// <param name="useBy">Until when it is good.</param>
     /// <param name="urgency">How soon.</param>
-    public static string ToDo(StoreItem item, UseBy useBy, Urgency urgency) =>
-        (urgency, item.Kind) switch
+    /// <param name="units">Units of the household.</param>
+    public static string ToDo(StoreItem item, UseBy useBy, Urgency urgency, UnitSystem units)
+    {
+        var safe = new Wording(units).Temperature(SafetyRule.CoreCelsius);
+        return (urgency, item.Kind) switch
         {
             (Urgency.Past, _) => $"Past its time: {item.Name}. Throw it away; do not taste it.",
             (Urgency.Today, StoreKind.Raw) when !useBy.IsQuality => $"Must be cooked today: {item.Name}.",
-            (Urgency.Today, _) when !useBy.IsQuality => $"Must be eaten today, warmed to 74 °C: {item.Name}.",
+            (Urgency.Today, _) when !useBy.IsQuality => $"Must be eaten today, warmed to {safe}: {item.Name}.",
             (_, StoreKind.Raw) when useBy.IsQuality => "Cook it from frozen, or thaw it first.",
             (_, StoreKind.Raw) => "Cook it in time, or freeze it.",
-            _ => "Warm it to 74 °C.",
+            _ => $"Warm it to {safe}.",
         };
+    }
 }

@@ -49,7 +49,7 @@ internal static class StoreEndpoints
         return
         [
             .. (await shelf.AllAsync(cancellation))
-                .Select(i => View(i, settings.Habits, clock.GetUtcNow(), zone))
+                .Select(i => View(i, settings, clock.GetUtcNow(), zone))
                 .OrderBy(i => i.Urgency)
                 .ThenBy(i => i.UseBy),
         ];
@@ -80,10 +80,7 @@ internal static class StoreEndpoints
         }
 
         var kept = await shelf.AddAsync(item, body.ClientId ?? Guid.CreateVersion7().ToString(), body.CookId, cancellation);
-        return TypedResults.Created(
-            $"/api/store/{kept.Id}",
-            new StoreKept(View(kept, settings.Habits, now, zone), read.Understood, read.Unknown)
-        );
+        return TypedResults.Created($"/api/store/{kept.Id}", new StoreKept(View(kept, settings, now, zone), read.Understood, read.Unknown));
     }
 
     private static StoreItem Item(StoreBody body, DateTimeOffset now) =>
@@ -107,7 +104,7 @@ internal static class StoreEndpoints
         CancellationToken cancellation
     ) =>
         await shelf.FindAsync(id, cancellation) is { } item
-            ? TypedResults.Ok(View(item, (await kitchen.SettingsAsync(cancellation)).Habits, clock.GetUtcNow(), TimeZoneInfo.Utc))
+            ? TypedResults.Ok(View(item, await kitchen.SettingsAsync(cancellation), clock.GetUtcNow(), TimeZoneInfo.Utc))
             : Missing();
 
     private static async Task<
@@ -153,7 +150,7 @@ internal static class StoreEndpoints
     > AnswerAsync(KeptItem? item, string? refusal, KitchenStore kitchen, TimeProvider clock, CancellationToken cancellation) =>
         item is null ? Missing()
         : refusal is not null ? TypedResults.Conflict(Problems.Of(Problems.NotNowCode, refusal))
-        : TypedResults.Ok(View(item, (await kitchen.SettingsAsync(cancellation)).Habits, clock.GetUtcNow(), TimeZoneInfo.Utc));
+        : TypedResults.Ok(View(item, await kitchen.SettingsAsync(cancellation), clock.GetUtcNow(), TimeZoneInfo.Utc));
 
     private static async Task<Results<Ok<LabelView[]>, BadRequest<HttpValidationProblemDetails>>> LabelsAsync(
         ColdStore shelf,
@@ -217,10 +214,10 @@ internal static class StoreEndpoints
 
     private static string Name(string? clientId) => clientId ?? Guid.CreateVersion7().ToString();
 
-    private static StoreView View(KeptItem kept, StoreHabits habits, DateTimeOffset now, TimeZoneInfo zone)
+    private static StoreView View(KeptItem kept, KitchenSettings settings, DateTimeOffset now, TimeZoneInfo zone)
     {
         var item = kept.Item;
-        var useBy = UseBy.Of(item, habits);
+        var useBy = UseBy.Of(item, settings.Habits);
         var urgency = useBy.UrgencyAt(now, zone);
         return new()
         {
@@ -238,7 +235,7 @@ internal static class StoreEndpoints
             UseBy = useBy.At,
             IsQuality = useBy.IsQuality,
             Urgency = urgency,
-            ToDo = StoreMoves.ToDo(item, useBy, urgency),
+            ToDo = StoreMoves.ToDo(item, useBy, urgency, settings.Units),
             Why = useBy.Rule is { } rule ? $"{rule.Why} ({rule.Source})" : "It is no longer there.",
             Moves = StoreMoves.Of(item, useBy, now),
             ThawHours = item is { Place: StorePlace.Freezer } ? Math.Round(UseBy.ThawHours(item)) : null,

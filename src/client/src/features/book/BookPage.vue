@@ -5,6 +5,7 @@ import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { BookItem, TableLook } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { text } from '@/shared/units/format'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { pickedFile } from '@/shared/ui/pickedFile'
 import { useAttempt } from '@/shared/ui/useAttempt'
@@ -159,7 +160,7 @@ useShortcuts({ '/': () => search.value?.focus() })
               v-model="line"
               maxlength="300"
               autocomplete="off"
-              placeholder="yesterday, 8 drumsticks, 12 min, vented, 85 °C"
+              :placeholder="`yesterday, 8 drumsticks, 12 min, vented, ${text(units.temperature(85))}`"
             />
             <v-btn class="tall" type="submit" variant="outlined">Write it in</v-btn>
           </div>

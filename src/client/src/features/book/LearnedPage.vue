@@ -2,13 +2,18 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/api/client'
+import { useCatalogue } from '@/shared/catalogue/useCatalogue'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useAttempt } from '@/shared/ui/useAttempt'
+import { text } from '@/shared/units/format'
 import ThingRow from './ThingRow.vue'
 import { leaveOut } from './useBook'
 import { cookedOn } from './words'
 
 /** What Ikuzo has learned in this kitchen: by pot and by cut, in words and numbers, and a way to take it back. */
 const client = useQueryClient()
+const { safety } = useCatalogue()
+const { units } = useKitchen()
 const { refusal, attempt } = useAttempt()
 const { data: learned } = useQuery({
   queryKey: ['learned'],
@@ -46,9 +51,9 @@ const forget = (what: { potId?: string; cut?: string }) =>
       <li v-for="saying in sayings" :key="saying">{{ saying }}</li>
     </ul>
     <p v-else-if="learned">Nothing sure yet. Every cook that is timed, measured and tasted teaches a little.</p>
-    <p class="rule">
+    <p v-if="safety" class="rule">
       It can add minutes at once. It takes minutes away only after three measured cooks agree, and never from the rule:
-      74 °C for 99 of 100.
+      {{ text(units.temperature(safety.coreCelsius)) }} for 99 of 100.
     </p>
     <section v-if="learned?.odd.length" aria-labelledby="odd-title">
       <h2 id="odd-title">Unlike the others</h2>

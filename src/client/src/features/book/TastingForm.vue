@@ -3,8 +3,10 @@ import { computed, ref } from 'vue'
 import type { BookPage } from '@/api/types'
 import { limits } from '@/api/limits'
 import TextField from '@/shared/fields/TextField.vue'
-import NumberField from '@/shared/fields/NumberField.vue'
+import QuantityField from '@/shared/fields/QuantityField.vue'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useOutbox } from '@/shared/outbox/useOutbox'
+import { text } from '@/shared/units/format'
 import { juicyWords, tenderWords } from './words'
 
 /** How it ate: one touch each; what to do next time; weights. Goes out through the outbox, so that nothing is lost. */
@@ -12,6 +14,13 @@ const props = defineProps<{ page: BookPage }>()
 const emit = defineEmits<{ kept: [] }>()
 const { send, refusal, unsentOf } = useOutbox()
 const { EventDataBody: limit } = limits
+const { units, unitSystem } = useKitchen()
+const gramsPerKg = 1000
+const inKg = (grams: number | null) => (grams === null ? null : grams / gramsPerKg)
+const weights = [
+  { key: 'rawGrams', label: 'Weight before' },
+  { key: 'cookedGrams', label: 'Out of the pot, with bone' },
+] as const
 const said = ref<{ juicy?: number; tender?: number }>({})
 const scales = [
   { name: 'juicy', title: 'Drier to juicier', words: juicyWords },
@@ -62,19 +71,16 @@ async function taste(data: {
       @update:model-value="$event && taste({ nextTime: $event })"
     />
     <div class="weights">
-      <NumberField
-        :model-value="page.tasting.rawGrams"
-        label="Weight before, g"
-        :limit="limit.rawGrams"
-        :step="50"
-        @update:model-value="$event !== null && taste({ rawGrams: $event })"
-      />
-      <NumberField
-        :model-value="page.tasting.cookedGrams"
-        label="Out of the pot, with bone, g"
-        :limit="limit.cookedGrams"
-        :step="50"
-        @update:model-value="$event !== null && taste({ cookedGrams: $event })"
+      <QuantityField
+        v-for="{ key, label } in weights"
+        :key="key"
+        :label="label"
+        dimension="mass"
+        :units="unitSystem"
+        :value="inKg(page.tasting[key])"
+        :show="(kg) => text(units.mass(kg))"
+        :limit="{ least: inKg(limit[key].least)!, most: inKg(limit[key].most)! }"
+        :keep="(kg) => taste({ [key]: Math.round(kg * gramsPerKg) })"
       />
     </div>
     <p v-if="waiting" role="status">Kept here; it goes out when the server is back.</p>

@@ -4,7 +4,9 @@ import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
+import QuantityField from '@/shared/fields/QuantityField.vue'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { text } from '@/shared/units/format'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
 import { says } from '@/shared/cooks/says'
 import { useOutbox } from '@/shared/outbox/useOutbox'
@@ -122,7 +124,6 @@ const figures = [
   { label: 'Marinade, hours', key: 'marinadeHours', usual: 0, step: 0.5 },
   { label: 'Rest, minutes', key: 'restMinutes', usual: 5, step: 1 },
   { label: 'Crisp after, minutes', key: 'crispMinutes', usual: 0, step: 1 },
-  { label: 'Broth wanted, ml', key: 'brothMl', usual: 0, step: 50 },
 ] as const
 const { DishDocument: limit, IngredientBody: lineLimit } = limits
 const lines = { most: 30, longest: limit.seasoning.longest }
@@ -296,6 +297,18 @@ watchDebounced(
             :limit="limit[key]"
             :step="step"
             @update:model-value="change({ [key]: $event })"
+          />
+          <QuantityField
+            class="figure"
+            label="Broth wanted"
+            dimension="volume"
+            placeholder="none"
+            :units="unitSystem"
+            :value="dish.brothMl"
+            :show="(ml) => text(units.volume(ml))"
+            :limit="limit.brothMl"
+            :keep="(brothMl) => change({ brothMl })"
+            :clear="() => change({ brothMl: null })"
           />
         </div>
         <LinesField

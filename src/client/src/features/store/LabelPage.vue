@@ -6,7 +6,8 @@ import { useRoute } from 'vue-router'
 import { api, unwrap } from '@/api/client'
 import ChoiceField from '@/shared/fields/ChoiceField.vue'
 import { dayWords } from '@/shared/store/useStore'
-import { sheets } from './sheets'
+import { useKitchen } from '@/shared/kitchen/useKitchen'
+import { sheetsOf } from './sheets'
 
 /** Labels on a sheet, as they are printed. */
 const route = useRoute()
@@ -15,8 +16,10 @@ const { data: labels } = useQuery({
   queryKey: ['labels', ids],
   queryFn: async () => unwrap(await api.GET('/api/store/labels', { params: { query: { ids: ids.value } } })),
 })
-const kind = useLocalStorage('ikuzo.sheet', sheets[0]!.value)
-const sheet = computed(() => sheets.find((s) => s.value === kind.value) ?? sheets[0]!)
+const { unitSystem } = useKitchen()
+const sheets = computed(() => sheetsOf(unitSystem.value))
+const chosen = useLocalStorage('ikuzo.sheet', '')
+const sheet = computed(() => sheets.value.find((s) => s.value === chosen.value) ?? sheets.value[0]!)
 const pages = computed(() => {
   const perSheet = sheet.value.columns * sheet.value.rows
   const all = labels.value ?? []
@@ -37,7 +40,7 @@ const print = () => window.print()
   <div class="labels" :style="style">
     <header class="no-print">
       <h1>Labels</h1>
-      <ChoiceField v-model="kind" label="Sheet" :options="sheets" />
+      <ChoiceField label="Sheet" :model-value="sheet.value" :options="sheets" @update:model-value="chosen = $event" />
       <v-btn class="tall" variant="flat" color="primary" :disabled="pages.length === 0" @click="print">Print</v-btn>
       <router-link class="back" :to="{ name: 'cold' }">Back to the cold store</router-link>
     </header>

@@ -15,7 +15,7 @@ import { moveNames, urgencyNames } from './words'
 
 /** Raw, cooked, frozen, thawing, and until when: what must be used first comes first. */
 const { items, add, move, refusal: unsent } = useStore()
-const { units } = useKitchen()
+const { units, unitSystem } = useKitchen()
 const { open } = useDraft()
 const { refusal, attempt } = useAttempt()
 const reminder = useReminder()
@@ -91,7 +91,7 @@ useShortcuts({ '/': () => line.value?.focus() })
           v-model="typed"
           maxlength="200"
           autocomplete="off"
-          placeholder="8 thighs 1.4 kg fridge bought today"
+          :placeholder="`8 thighs ${unitSystem === 'us' ? '3 lb' : '1.4 kg'} fridge bought today`"
         />
         <v-btn class="tall" type="submit" variant="outlined">Keep it</v-btn>
       </div>

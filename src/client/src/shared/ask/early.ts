@@ -1,5 +1,5 @@
 /** What stands at the field for a question. */
-export const asking = { label: 'What have you got?', example: '6 frozen thighs 1.3 kg' }
+export const asking = { label: 'What have you got?', example: '6 frozen thighs, bone in' }
 
 const form = () => document.querySelector<HTMLFormElement>('#early form')
 
