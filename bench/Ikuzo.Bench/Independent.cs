@@ -17,7 +17,9 @@ namespace Ikuzo.Bench;
 /// </summary>
 internal static class Independent
 {
-    private const int Cells = 8; // across half of the least axis
+    private const double AllCells = 3000; // of a block around an eighth: flat pieces have fewer across
+    private const int FewestCells = 4,
+        MostCells = 8; // across half of the least axis
     private const double LoosePacking = 0.6, // share of a layer that is meat
         ContactSpread = 0.1,
         Slender = 0.1, // how much width and length differ
@@ -294,8 +296,9 @@ internal static class Independent
         {
             _of = of;
             double[] half = [axes.ThicknessMetres / 2, axes.WidthMetres / 2, axes.LengthMetres / 2];
-            _side = half[0] / Cells;
-            int nx = Cells,
+            var cells = Math.Clamp((int)Math.Cbrt(AllCells / (half[1] * half[2] / (half[0] * half[0]))), FewestCells, MostCells);
+            _side = half[0] / cells;
+            int nx = cells,
                 ny = (int)Math.Ceiling(half[1] / _side),
                 nz = (int)Math.Ceiling(half[2] / _side);
             var number = new Dictionary<(int, int, int), int>();

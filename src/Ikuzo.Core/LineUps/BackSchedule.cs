@@ -33,7 +33,7 @@ public static class BackSchedule
             .ThenBy(t => t.Id, StringComparer.Ordinal)
             .Select(t => InZone(t, request.Zone))
             .ToList();
-        return new(tasks[0].Start, tasks, [.. Conflicts.Of(request, tasks)]);
+        return new(tasks[0].Start, tasks, [.. Conflicts.Of(request, tasks)]) { Earliest = Conflicts.Earliest(request, tasks) };
     }
 
     // From the table back to the first lid. Returns when that lid goes on and when the last one comes off.
@@ -250,7 +250,8 @@ public static class BackSchedule
 
     private static void Store(Board board, LineUpRequest request, DateTimeOffset opening)
     {
-        var due = opening.AddHours(SafetyRule.MostHoursOut);
+        var hours = SafetyRule.HoursOut(request.Dish.RoomCelsius);
+        var due = opening.AddHours(hours);
         if (due.AddMinutes(-KitchenTimes.StoreMinutes) >= request.ServeAt)
         {
             board.Put(
@@ -258,7 +259,7 @@ public static class BackSchedule
                 LineUpLane.Hands,
                 due,
                 KitchenTimes.StoreMinutes,
-                "By now leftovers are in shallow boxes in the fridge: two hours after opening, never overnight on warm.",
+                $"By now leftovers are in shallow boxes in the fridge: {Conflicts.Hours(hours)} after opening, never overnight on warm.",
                 handsOn: true
             );
         }

@@ -13,20 +13,20 @@ internal static class Conflicts
 
     public static IEnumerable<string> Of(LineUpRequest request, IReadOnlyList<LineUpTask> tasks)
     {
-        if (request.Now is { } now && tasks[0].Start < now)
+        if (Earliest(request, tasks) is { } earliest)
         {
-            var late = now - tasks[0].Start;
             yield return string.Create(
                 CultureInfo.InvariantCulture,
-                $"It is too late for this: “{tasks[0].Text}” was due {Ago(late)} ago. The earliest dinner is "
-                    + $"{request.ServeAt + late:HH:mm}, or leave something out."
+                $"It is too late for this: “{tasks[0].Text}” was due {Ago(earliest - request.ServeAt)} ago. The earliest dinner is "
+                    + $"{earliest:HH:mm}, or leave something out."
             );
         }
 
         var firstOut = tasks.First(t => t.Id == "check-1").End;
-        if ((request.ServeAt - firstOut).TotalMinutes > SafetyRule.MostHoursOut * 60)
+        var hours = SafetyRule.HoursOut(request.Dish.RoomCelsius);
+        if ((request.ServeAt - firstOut).TotalHours > hours)
         {
-            yield return "What is cooked first would wait for more than two hours. "
+            yield return $"What is cooked first would wait for more than {Hours(hours)}. "
                 + $"Keep it at {new Wording(request.Dish.Units).Temperature(SafetyRule.HotHoldingCelsius)} or more, or cook it last.";
         }
 
@@ -41,6 +41,13 @@ internal static class Conflicts
             yield return "Meat thawed in cold water is cooked at once: leave out the marinade, or thaw it in the fridge.";
         }
     }
+
+    /// <summary>The earliest moment at which it can be eaten; null where that which was asked for can be kept.</summary>
+    public static DateTimeOffset? Earliest(LineUpRequest request, IReadOnlyList<LineUpTask> tasks) =>
+        request.Now is { } now && tasks[0].Start < now ? request.ServeAt + (now - tasks[0].Start) : null;
+
+    /// <summary>So many hours, in words.</summary>
+    public static string Hours(double hours) => hours > 1 ? "two hours" : "an hour";
 
     private static string Ago(TimeSpan late) =>
         late.TotalHours >= 2

@@ -104,4 +104,8 @@ public sealed record HandsFreeJob(string Text, double Minutes);
 /// <param name="StartBy">When the first task starts; null when there is no arrangement.</param>
 /// <param name="Tasks">In the order of their start.</param>
 /// <param name="Conflicts">What does not work, in words; empty when all is well.</param>
-public sealed record LineUp(DateTimeOffset? StartBy, IReadOnlyList<LineUpTask> Tasks, IReadOnlyList<string> Conflicts);
+public sealed record LineUp(DateTimeOffset? StartBy, IReadOnlyList<LineUpTask> Tasks, IReadOnlyList<string> Conflicts)
+{
+    /// <summary>The earliest moment at which it can be eaten; null where that which was asked for can be kept.</summary>
+    public DateTimeOffset? Earliest { get; init; }
+}

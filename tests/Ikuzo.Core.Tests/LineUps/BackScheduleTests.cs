@@ -114,6 +114,15 @@ public class BackScheduleTests
     }
 
     [Fact]
+    public void Make_InAHotKitchen_AllowsOneHourAndNotTwo()
+    {
+        var hot = Meal(Dish() with { RoomCelsius = 35 });
+        Assert.Contains("more than an hour", Assert.Single(BackSchedule.Make(hot with { CrispMinutes = 70 }).Conflicts));
+        Assert.Empty(BackSchedule.Make(Meal() with { CrispMinutes = 70 }).Conflicts);
+        Assert.Contains("an hour after opening", BackSchedule.Make(hot).Tasks.Single(t => t.Id == "store").Text);
+    }
+
+    [Fact]
     public void Make_MarinadeOfThawedMeat_TakesTwoDaysAtMost()
     {
         var meal = Meal(Dish(state: MeatState.Frozen)) with { Thaw = ThawWay.Fridge };
@@ -125,8 +134,13 @@ public class BackScheduleTests
     public void Make_WhenItIsTooLate_SaysSoAndWhenDinnerCouldBe()
     {
         var meal = Meal() with { Now = Seven.AddMinutes(-20) };
-        Assert.Contains("too late", Assert.Single(BackSchedule.Make(meal).Conflicts));
-        Assert.Empty(BackSchedule.Make(meal with { Now = Seven.AddHours(-5) }).Conflicts);
+        var late = BackSchedule.Make(meal);
+        Assert.Contains("too late", Assert.Single(late.Conflicts));
+        Assert.Equal(Seven + (Seven.AddMinutes(-20) - late.StartBy!.Value), late.Earliest);
+        Assert.Contains($"{late.Earliest:HH:mm}", late.Conflicts[0]);
+        var early = BackSchedule.Make(meal with { Now = Seven.AddHours(-5) });
+        Assert.Empty(early.Conflicts);
+        Assert.Null(early.Earliest);
     }
 
     [Fact]

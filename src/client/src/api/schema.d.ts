@@ -3167,6 +3167,11 @@ export interface components {
             tasks: components["schemas"]["LineUpTask"][];
             /** @description What does not work, in words; empty when all is well. */
             conflicts: string[];
+            /**
+             * Format: date-time
+             * @description The earliest moment at which it can be eaten; null where that which was asked for can be kept.
+             */
+            earliest?: null | string;
         };
         /** @description A meal to schedule back from the table. */
         LineUpBody: {

@@ -50,6 +50,7 @@ export type BookPage = Schemas['BookPage']
 export type LearnedView = Schemas['LearnedView']
 export type LearnedThing = Schemas['LearnedThing']
 export type Calibration = Schemas['Calibration']
+export type SpotView = Schemas['SpotView']
 export type StoreView = Schemas['StoreView']
 export type TableLook = Schemas['TableLook']
 export type StorePlace = NonNullable<Schemas['StorePlace']>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiDownloadOutline, mdiSchoolOutline, mdiUploadOutline } from '@mdi/js'
-import { refDebounced } from '@vueuse/core'
+import { refDebounced, useMediaQuery } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { BookItem, TableLook } from '@/api/types'
@@ -27,6 +27,17 @@ const pages = ref(1)
 watch([query, cut], () => (pages.value = 1))
 const { items, total, writeIn, remove, restore, take, look } = useBook(query, cut, pages)
 const open = computed(() => (typeof route.params.id === 'string' && route.params.id !== '' ? route.params.id : null))
+// Beside the list there is room for a page: the newest of those found, until another is opened. It stays while it is found.
+const isWide = useMediaQuery('(min-width: 901px)')
+const newest = ref<string | null>(null)
+watch(
+  items,
+  (found) => {
+    if (!found.some((i) => i.id === newest.value)) newest.value = found[0]?.id ?? null
+  },
+  { immediate: true },
+)
+const shown = computed(() => open.value ?? (isWide.value ? newest.value : null))
 const beside = computed(() => (typeof route.query.beside === 'string' ? route.query.beside : null))
 const line = ref('')
 const removed = ref<BookItem | null>(null)
@@ -137,7 +148,7 @@ useShortcuts({ '/': () => search.value?.focus() })
             <router-link
               :to="{ name: 'book', params: { id: item.id } }"
               class="row"
-              :class="{ here: open === item.id }"
+              :class="{ here: shown === item.id }"
             >
               <span class="name">{{ item.name }}</span>
               <span class="date">{{ cookedOn(item.cookedAt) }}</span>
@@ -166,8 +177,8 @@ useShortcuts({ '/': () => search.value?.focus() })
           </div>
         </form>
       </section>
-      <div v-if="open" class="pages">
-        <CookPage :id="open" :key="open" :others="items" @remove="drop" />
+      <div v-if="shown" class="pages">
+        <CookPage :id="shown" :key="shown" :others="items" @remove="drop" />
         <CookPage v-if="beside" :id="beside" :key="`beside-${beside}`" :others="[]" quiet />
       </div>
       <p v-else class="hint">Open a cook to see what was planned beside what happened, and to say how it ate.</p>

@@ -7,6 +7,7 @@ import { useShownCook } from '@/shared/cooks/useCooks'
 import CutDrawing from './CutDrawing.vue'
 import OpenAlready from './OpenAlready.vue'
 import ReadingForm from './ReadingForm.vue'
+import { lowestReading } from './readings'
 import VerdictPanel from './VerdictPanel.vue'
 
 /** The thermometer: where it goes, what it says, what that means, and what to do when it is short. */
@@ -42,7 +43,7 @@ async function unmeasured() {
     </header>
     <p v-if="refusal" role="alert">{{ refusal }}</p>
     <div class="sides">
-      <CutDrawing :cook="cook" :chosen="spot" :units="units" />
+      <CutDrawing :spots="cook.spots" :chosen="spot" :units="units" :lowest="(id) => lowestReading(cook!, id)" />
       <div class="right">
         <template v-if="canRead">
           <ReadingForm v-model="spot" :cook="cook" :told="told" :units="units" :unit-system="unitSystem" @read="take" />

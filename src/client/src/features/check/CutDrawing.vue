@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CookView } from '@/api/types'
+import type { SpotView } from '@/api/types'
 import { text, type Units } from '@/shared/units/format'
 import { drawingOf } from './drawings'
-import { lowestReading } from './readings'
 
 /** The cut of the chosen spot, with the probe at each of its spots. A spot that was read says what. */
-const props = defineProps<{ cook: CookView; chosen: string | null; units: Units }>()
-const numbered = computed(() => props.cook.spots.map((spot, i) => ({ ...spot, number: i + 1 })))
+const props = defineProps<{
+  spots: readonly SpotView[]
+  chosen: string | null
+  units: Units
+  lowest?: (spot: string) => number | null
+}>()
+const numbered = computed(() => props.spots.map((spot, i) => ({ ...spot, number: i + 1 })))
 const asked = computed(() => numbered.value.find((s) => s.id === props.chosen) ?? numbered.value[0])
 const drawing = computed(() => drawingOf(asked.value?.cut ?? ''))
 const shown = computed(() => numbered.value.filter((s) => s.meat === asked.value?.meat))
@@ -17,7 +21,7 @@ const marks = computed(() =>
       from: [60 + 60 * i, 24] as const,
       tip: [140 + 40 * i, 110] as const,
     }
-    return { spot, number: spot.number, ...at, lowest: lowestReading(props.cook, spot.id) }
+    return { spot, number: spot.number, ...at, lowest: props.lowest?.(spot.id) ?? null }
   }),
 )
 </script>

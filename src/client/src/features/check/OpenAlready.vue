@@ -10,11 +10,12 @@ import { showWrong } from '@/shared/fields/limits'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TickField from '@/shared/fields/TickField.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
+import CutDrawing from './CutDrawing.vue'
 
 /** "It is open and reads 68: what now?", for a cook that nobody followed: what is on the Counter, held for so long. */
 const { draft } = useDraft()
-const { pots } = useKitchen()
-const { birdWords } = useCatalogue()
+const { pots, units } = useKitchen()
+const { birdWords, findCut } = useCatalogue()
 const { start } = useCooks()
 const emit = defineEmits<{ begun: [] }>()
 const router = useRouter()
@@ -24,6 +25,12 @@ const vented = ref(false)
 const { refusal, attempt } = useAttempt()
 const minutesAgo = ref<number | null>(3)
 const what = computed(() => birdWords(draft.value.request.load) ?? '…')
+// Where the probe will go.
+const spots = computed(() => {
+  const { load } = draft.value.request
+  const [cut, pieces] = [load.cut ?? '', load.pieces ?? 1]
+  return (findCut(cut)?.spots ?? []).map(({ id, where }) => ({ id, where, meat: '', cut, spotOfCut: id, pieces }))
+})
 
 const begin = () =>
   attempt(async () => {
@@ -49,10 +56,27 @@ const begin = () =>
       <v-btn class="tall" type="submit" variant="flat" color="secondary">Measure it</v-btn>
     </div>
     <p v-if="refusal" role="alert">{{ refusal }}</p>
+    <div v-if="spots.length" class="where">
+      <CutDrawing :spots="spots" :chosen="null" :units="units" />
+      <ol aria-label="Where to measure">
+        <li v-for="spot in spots" :key="spot.id">{{ spot.where }}</li>
+      </ol>
+    </div>
   </form>
 </template>
 
 <style scoped>
+.where {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 280px), 1fr));
+  gap: 12px 32px;
+  align-items: center;
+  margin-top: 12px;
+}
+.where ol {
+  margin: 0;
+  padding-left: 1.4em;
+}
 .already {
   --target: 72px;
   display: grid;

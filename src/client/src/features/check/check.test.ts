@@ -2,6 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, test } from 'vitest'
 import type { CookView } from '@/api/types'
 import { inUnits } from '@/shared/units/format'
+import { lowestReading } from './readings'
 import CutDrawing from './CutDrawing.vue'
 import VerdictPanel from './VerdictPanel.vue'
 import { drawingOf } from './drawings'
@@ -82,7 +83,9 @@ test('the lowest reading of a spot is written at its tip', () => {
     { spot: 'thigh', celsius: 81.6 },
     { spot: 'thigh', celsius: 78.9 },
   ]
-  const drawing = mount(CutDrawing, { props: { cook: cook({}, { readings }), chosen: 'drumstick', units } })
+  const read = cook({}, { readings })
+  const lowest = (spot: string) => lowestReading(read, spot)
+  const drawing = mount(CutDrawing, { props: { spots: read.spots, lowest, chosen: 'drumstick', units } })
   expect(drawing.find('.read').text()).toBe('78 °C')
   expect(drawing.findAll('.knob')).toHaveLength(2)
   expect(drawing.find('svg').attributes('aria-label')).toContain('2: the drumstick')
@@ -99,7 +102,7 @@ test('the meat of the chosen spot is the one that is drawn', () => {
     pieces: 6,
   }
   const two = cook({ spots: [...spots, wing] })
-  const drawing = mount(CutDrawing, { props: { cook: two, chosen: 'wings/centre', units } })
+  const drawing = mount(CutDrawing, { props: { spots: two.spots, chosen: 'wings/centre', units } })
   expect(drawing.findAll('.number').map((n) => n.text())).toEqual(['3'])
 })
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, watchEffect } from 'vue'
+import { useMediaQuery, useNow } from '@vueuse/core'
+import { computed, ref, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useDraft, withPot } from '@/shared/draft/useDraft'
 import { useDishes } from '@/shared/dishes/useDishes'
@@ -14,10 +15,10 @@ import { download } from '@/shared/ui/download'
 import { clockTime } from '@/shared/units/format'
 import CookLineUp from './CookLineUp.vue'
 import LanePicture from './LanePicture.vue'
-import { numbersOf } from './lanes'
+import { listed, numbersOf } from './lanes'
 import ThawChoices from './ThawChoices.vue'
 import TodoList from './TodoList.vue'
-import { dayNames, mealTime } from '@/shared/meal/useMeal'
+import { dayNames, dayWords, mealTime } from '@/shared/meal/useMeal'
 import { useLineUp } from './useLineUp'
 
 /** The whole meal back from eating time, for the cook on the Counter or a kept dish. */
@@ -63,6 +64,25 @@ const saveCalendar = async () => download(await calendar(), 'dinner.ics')
 const saveJson = () =>
   download(new Blob([JSON.stringify(lineUp.value, null, 2)], { type: 'application/json' }), 'dinner.json')
 const print = () => window.print()
+// On a phone what was asked is one line, which opens.
+const isNarrow = useMediaQuery('(max-width: 700px)')
+const isOpen = ref(false)
+const now = useNow({ interval: 20_000 })
+const upcoming = computed(() =>
+  listed(lineUp.value?.tasks ?? []).find((t) => t.handsOn && new Date(t.start) >= now.value),
+)
+function whenWords(moment: string) {
+  const at = new Date(moment)
+  const isPast = at.getTime() < new Date(now.value).setHours(0, 0, 0, 0)
+  const day = isPast ? `on ${at.toLocaleDateString('en-GB', { weekday: 'long' })}` : dayWords(at, now.value)
+  return day === 'today' ? `at ${clockTime(moment)}` : `at ${clockTime(moment)} ${day}`
+}
+// On a round minute that a hand can still keep.
+const soonest = computed(() => {
+  const minute = 60_000
+  const earliest = lineUp.value?.earliest
+  return earliest ? new Date(Math.ceil((Date.parse(earliest) + minute) / (5 * minute)) * 5 * minute) : null
+})
 // A time that is still being typed is none yet.
 function eatAt(typed: string) {
   if (/^([01]?\d|2[0-3]):[0-5]\d$/.test(typed)) meal.value.eatAt = typed.padStart(5, '0')
@@ -71,8 +91,14 @@ function eatAt(typed: string) {
 
 <template>
   <div class="line-up">
-    <h1>{{ onNow?.name ?? what }}</h1>
-    <form class="asks" @submit.prevent>
+    <h1 v-if="onNow || !isNarrow">{{ onNow?.name ?? what }}</h1>
+    <h1 v-else class="folded">
+      <button type="button" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+        <span>{{ meal.eatAt }} {{ dayNames[meal.inDays] }}: {{ what }}</span>
+        <small>{{ isOpen ? 'Close' : 'Change' }}</small>
+      </button>
+    </h1>
+    <form v-if="onNow || !isNarrow || isOpen" class="asks" @submit.prevent>
       <template v-if="!onNow">
         <label class="field">
           <span>Eat at</span>
@@ -127,18 +153,25 @@ function eatAt(typed: string) {
     </form>
     <CookLineUp v-if="onNow" :id="onNow.id" />
     <template v-else>
-      <ThawChoices v-if="frozen" v-model="meal.thaw" :request="request" />
-      <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
-      <p v-for="conflict in lineUp?.conflicts" :key="conflict" role="alert" class="stop">
-        <b>Look out.</b> {{ conflict }}
+      <p v-if="lineUp?.startBy" class="start" data-testid="start-by">
+        {{ lineUp.earliest ? 'It should have begun' : 'Begin' }}
+        <b>{{ whenWords(lineUp.startBy) }}</b>, eat at <b>{{ meal.eatAt }}</b>.
       </p>
+      <p v-if="upcoming" class="next" data-testid="comes-next">
+        <b>{{ clockTime(upcoming.start) }}</b> {{ upcoming.text }}
+      </p>
+      <p v-if="error" role="alert" class="stop">{{ error.message }}</p>
+      <div v-for="(conflict, i) in lineUp?.conflicts" :key="conflict" role="alert" class="stop">
+        <p><b>Look out.</b> {{ conflict }}</p>
+        <v-btn v-if="i === 0 && soonest" class="tall" variant="outlined" @click="serve(soonest)"
+          >Eat {{ whenWords(soonest.toISOString()) }}</v-btn
+        >
+      </div>
+      <ThawChoices v-if="frozen" v-model="meal.thaw" :request="request" />
       <template v-if="lineUp?.startBy">
-        <p class="start" data-testid="start-by">
-          Wash hands at <b>{{ clockTime(lineUp.startBy) }}</b>, eat at <b>{{ meal.eatAt }}</b>: everything is counted,
-          and 19 of 20 such dinners are on time.
-        </p>
         <LanePicture :tasks="lineUp.tasks" :numbers="numbersOf(lineUp.tasks)" :served-at="servedAt" @serve="serve" />
         <TodoList :tasks="lineUp.tasks" />
+        <p class="counted">Everything is counted: 19 of 20 such dinners are on time.</p>
         <div class="ways">
           <v-btn class="tall" variant="outlined" @click="saveCalendar">To my calendar</v-btn>
           <v-btn class="tall" variant="outlined" @click="print">Print</v-btn>
@@ -173,11 +206,44 @@ h1 {
   flex: 1 1 300px;
   min-width: 0;
 }
+.folded button {
+  width: 100%;
+  min-height: 56px;
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+  text-align: left;
+  font-size: 1.25rem;
+  line-height: 1.15;
+  cursor: pointer;
+  border-bottom: 1px solid rgba(var(--v-theme-on-background), 0.35);
+}
+.folded small {
+  font-family: var(--text);
+  font-size: 1rem;
+  font-weight: 400;
+  text-decoration: underline;
+}
 .start {
   font-family: var(--display);
-  font-size: 1.6rem;
-  line-height: 1.2;
-  margin: 4px 0 0;
+  font-size: 1.9rem;
+  line-height: 1.15;
+  margin: 0;
+}
+.next {
+  font-size: 1.2rem;
+  line-height: 1.35;
+  margin: 0;
+}
+.next b {
+  font-variant-numeric: tabular-nums;
+}
+.stop p {
+  margin: 0 0 8px;
+}
+.counted {
+  margin: 0;
 }
 .ways {
   display: flex;
