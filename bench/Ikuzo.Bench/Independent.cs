@@ -12,8 +12,8 @@ namespace Ikuzo.Bench;
 /// <summary>
 /// Holds *sure* against cooks that are computed in another way, with the catalogue's sizes and spreads: pieces as bodies in three
 /// dimensions (explicit differences of enthalpy), the thickest of so many that are drawn one by one, a pot as one lump whose heat goes
-/// into meat, liquid and kitchen. Where pieces lie on each other, the thickest is one that another lies on, in the middle of a flat face,
-/// where no steam gets; from the third layer on it lies on one as well.
+/// into meat, liquid and kitchen. Where pieces lie on each other, others lie in the middle of a flat
+/// face, where no steam gets, from the third layer on of both; the thickest of those free, covered once and covered twice are computed.
 /// </summary>
 internal static class Independent
 {
@@ -144,17 +144,14 @@ internal static class Independent
         private readonly Lazy<Body[]> _grids;
         private readonly PlanRequest _request;
         private readonly Release _release;
-        private readonly (Spot Spot, Axes Axes)[] _bodies;
+        private readonly List<(Spot Spot, Axes Axes, Place Place, double Kg)> _bodies = []; // the thickest at each place
         private readonly double _start,
             _conductivity,
             _film,
             _watts,
             _loss,
             _held,
-            _purge,
-            _above,
-            _below;
-        private readonly bool _isPile;
+            _purge;
 
         public Truth(PlanRequest request, Release release, double contact, int seed)
         {
@@ -168,19 +165,24 @@ internal static class Independent
             // Pieces of one pack: unequal weights that add up to what was weighed, and each as plump as it is.
             double[] weights = [.. Enumerable.Range(0, load.Pieces).Select(_ => load.Pieces == 1 ? 1 : Math.Exp(3 * of.Weight * Normal()))];
             var mean = weights.Average();
-            double Thickest() => weights.Max(w => Math.Cbrt(w / mean) * Math.Exp(of.Piece * Normal()));
-            _bodies =
-            [
-                .. load.Cut.Spots.Select(
-                    (spot, i) =>
-                    {
-                        var axes = load.AxesOf(i);
-                        var thick = axes.ThicknessMetres * shared * Thickest();
-                        double Across(double metres) => Math.Max(thick, metres * Math.Exp(Slender * Normal()));
-                        return (spot, new Axes(thick, Across(axes.WidthMetres), Across(axes.LengthMetres)));
-                    }
-                ),
-            ];
+            var layers = load.TotalKg / 1000 / (LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres);
+            var hidden = Math.Clamp(contact + ContactSpread * Normal(), 0, 0.6);
+            var places =
+                load.Pieces == 1 || BirdSize.Of(load) is not null ? [new Place(load.Pieces, 0, 0)] : Places(load.Pieces, layers, hidden);
+            foreach (var (spot, axes) in load.Cut.Spots.Select((spot, i) => (spot, load.AxesOf(i))))
+            {
+                double[] plump = [.. weights.Select(w => Math.Cbrt(w / mean) * Math.Exp(of.Piece * Normal()))];
+                var first = 0;
+                foreach (var place in places)
+                {
+                    var thick = axes.ThicknessMetres * shared * plump.AsSpan(first, place.Pieces).ToArray().Max();
+                    double Across(double metres) => Math.Max(thick, metres * Math.Exp(Slender * Normal()));
+                    var own = new Axes(thick, Across(axes.WidthMetres), Across(axes.LengthMetres));
+                    _bodies.Add((spot, own, place, load.TotalKg * spot.MassShare.Value * place.Pieces / load.Pieces));
+                    first += place.Pieces;
+                }
+            }
+
             _start = load.Celsius + Spreads.StartKelvin(load.State == MeatState.Frozen).Value * Normal();
             _conductivity = Around(Uncertain.Conductivity);
             _film = Math.Max(0.3, Around(Uncertain.SurfaceFilm));
@@ -188,15 +190,31 @@ internal static class Independent
             _loss = pot.LossWattPerKelvin * Math.Max(0.3, Around(Uncertain.HeatLoss));
             _held = Saturation.PotCelsius(0, request.GaugeKpa * Around(Uncertain.GaugePressure));
             _purge = pot.PurgeJoule * Math.Max(0, Around(Uncertain.Purge));
-            var layers = load.TotalKg / 1000 / (LoosePacking * pot.FloorSquareMetres * load.ThicknessMetres);
-            var hidden = Math.Clamp(contact + ContactSpread * Normal(), 0, 0.6);
-            _isPile = load.Pieces > 1 && BirdSize.Of(load) is null;
-            _grids = new(() => [.. _bodies.Select(b => Grid(b.Spot, b.Axes))]);
-            (_above, _below) = _isPile ? (hidden * Math.Clamp(layers - 1, 0, 1), hidden * Math.Clamp(layers - 2, 0, 1)) : (0, 0);
+            _grids = new(() => [.. _bodies.Select(Grid)]);
         }
 
-        private Body Grid(Spot spot, Axes axes) =>
-            new(spot.Form, axes, _request.Load.Cut.Tissue.Material, _conductivity, _start, _isPile ? (_above, _below) : null);
+        // Side by side, the thickest lies free. Above the first layer others lie on it; above the second some have others on both sides.
+        private static List<Place> Places(int pieces, double layers, double hidden)
+        {
+            int Share(double of) => Math.Clamp((int)Math.Round(pieces * of / layers), 1, pieces);
+            List<Place> places =
+                layers <= 1 ? [new(pieces, 0, 0)]
+                : layers <= 2 ? [new(Share(layers - 1), hidden, 0), new(pieces - Share(layers - 1), 0, 0)]
+                : [new(Share(layers - 2), hidden, hidden), new(pieces - Share(layers - 2), hidden, 0)];
+            return [.. places.Where(p => p.Pieces > 0)];
+        }
+
+        private Body Grid((Spot Spot, Axes Axes, Place Place, double Kg) of) =>
+            new(
+                of.Spot.Form,
+                of.Axes,
+                _request.Load.Cut.Tissue.Material,
+                _conductivity,
+                _start,
+                of.Place is { Above: 0, Below: 0 } ? null : (of.Place.Above, of.Place.Below)
+            );
+
+        private readonly record struct Place(int Pieces, double Above, double Below);
 
         /// <summary>True where all its meat is safe when the lid opens.</summary>
         public bool IsReady(double minutes)
@@ -216,7 +234,7 @@ internal static class Independent
                 var film = Film(pot, boiling);
                 var step = bodies.Min(b => b.MostSeconds(film));
                 var losing = _loss * (pot - RoomCelsius);
-                var taken = bodies.Select((b, i) => b.Step(step, pot, film) * Kg(i)).Sum();
+                var taken = bodies.Select((b, i) => b.Step(step, pot, film) * _bodies[i].Kg).Sum();
                 var heat = (isOn ? _watts : 0) - losing - taken;
                 if (isOn && held == 0 && pot >= boiling && purged < _purge && heat > 0)
                 {
@@ -257,8 +275,6 @@ internal static class Independent
 
             return bodies.All(b => SafetyRule.IsReached(b.Coldest));
         }
-
-        private double Kg(int spot) => _request.Load.TotalKg * _bodies[spot].Spot.MassShare.Value;
 
         // Condensing steam, throttled by what air is left.
         private double Film(double pot, double boiling)

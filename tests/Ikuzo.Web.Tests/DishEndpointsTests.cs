@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json.Nodes;
 
 namespace Ikuzo.Web.Tests;
 
@@ -40,6 +41,26 @@ public class DishEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
             now = "2026-12-05T10:00:00+01:00",
             timeZone = "Europe/Vienna",
         };
+
+    [Fact]
+    public async Task TypedLines_AreArrangedAsWellAsTheyCan_WhatWiltsGoesInWithTheLidOff()
+    {
+        string[] lines = ["6 boneless thighs 700 g to slice", "300 g rice", "200 g spinach"];
+        List<JsonNode> items = [];
+        foreach (var text in lines)
+        {
+            var (status, item) = await server.PostAsync("/api/dishes/item", new { text, key = $"i{items.Count}" });
+            Assert.Equal(200, status);
+            items.Add(item!);
+        }
+
+        Assert.Null(items[2]["size"]);
+        Assert.Null(items[2]["inBowl"]);
+        var plan = (await server.PostAsync("/api/dishes/solve", new { name = "Over rice", items })).Body!;
+        var stage = Assert.Single(plan["stages"]!.AsArray());
+        Assert.Equal(["i0", "i1"], stage!["items"]!.AsArray().Select(i => (string)i!));
+        Assert.Contains(plan["stirredIn"]!.AsArray(), s => (string)s!["key"]! == "i2");
+    }
 
     [Fact]
     public async Task Solve_ThighsUnderASlowGrain_AreOneStage()

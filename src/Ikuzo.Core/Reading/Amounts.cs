@@ -88,6 +88,7 @@ internal static class Amounts
                 ? item.Count?.Value.Middle ?? (item.HasArticle ? 1 : null)
                 : null,
             Size = SizeOf(item),
+            IsSizeSaid = item.Size != default || item.Length is not null || item.Prep is Prep.Diced or Prep.Chunks,
         };
     }
 

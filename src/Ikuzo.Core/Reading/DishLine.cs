@@ -156,6 +156,7 @@ public static class DishLine
                 Measure = item.Mass is not null && item.Container is null || said.Measure.Length == 0 ? null : said.Measure,
                 Food = said.Food,
                 When = said.When,
+                MayChange = !heard.IsInBowl && !(companion.IsCut && said.IsSizeSaid),
             },
             { Liquid: { } id, Ml: > 0 and <= LiquidItem.MostMl and var ml, IsMeasured: true } => new LiquidItem(
                 key,

@@ -42,6 +42,9 @@ public sealed record AskedBeside(string Food, Companion? Companion, double? Gram
 
     /// <summary>How large it is cut.</summary>
     public PieceSize Size { get; init; } = PieceSize.Usual;
+
+    /// <summary>True where its size was said: then it stays so.</summary>
+    public bool IsSizeSaid { get; init; }
 }
 
 /// <summary>Something that must not go on.</summary>

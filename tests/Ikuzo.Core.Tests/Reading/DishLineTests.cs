@@ -20,6 +20,20 @@ public class DishLineTests
         Assert.Equal(item, Plain(DishLine.Read(DishLine.Write(item), "a")));
     }
 
+    /// <summary>What was not said is left to the arrangement; what was said stays.</summary>
+    [Theory]
+    [InlineData("200 g spinach", true)]
+    [InlineData("300 g rice", true)]
+    [InlineData("2 carrots", true)]
+    [InlineData("1 onion, chopped", true)]
+    [InlineData("700 g potatoes", true)]
+    [InlineData("700 g potatoes in chunks", false)]
+    [InlineData("700 g small potatoes", true)] // a row of their own: they are not cut
+    [InlineData("4 carrots, diced", false)]
+    [InlineData("300 g rice in a bowl", false)]
+    public void Read_ALine_MayBeArrangedUnlessItsSizeOrBowlWasSaid(string line, bool mayChange) =>
+        Assert.Equal(mayChange, Assert.IsType<BesideItem>(DishLine.Read(line, "a")).MayChange);
+
     [Theory]
     [MemberData(nameof(Cuts))]
     public void Read_WhatWriteWrote_IsTheSameMeat(string id)
