@@ -196,7 +196,7 @@ internal static class Independent
         // Side by side, the thickest lies free. Above the first layer others lie on it; above the second some have others on both sides.
         private static List<Place> Places(int pieces, double layers, double hidden)
         {
-            int Share(double of) => Math.Clamp((int)Math.Round(pieces * of / layers), 1, pieces);
+            int Share(double of) => Math.Clamp((int)Math.Round(pieces * of / layers), 0, pieces);
             List<Place> places =
                 layers <= 1 ? [new(pieces, 0, 0)]
                 : layers <= 2 ? [new(Share(layers - 1), hidden, 0), new(pieces - Share(layers - 1), 0, 0)]

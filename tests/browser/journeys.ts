@@ -83,7 +83,6 @@ export const journeys: Journey[] = [
   {
     name: 'Flat bird under a hot lid',
     lines: ['flattened chicken 1.2 kg'],
-    triesLid: true,
     fields: { 'Crisp after, minutes': '10' },
     says: ['Crisp the skin'],
   },
