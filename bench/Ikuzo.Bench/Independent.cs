@@ -106,7 +106,8 @@ internal static class Independent
             var needed = Needed(cooks, (int)sure);
             ratios.Add(sure / Math.Max(1, needed));
             Console.WriteLine(
-                $"{pieces} {id}{(frozen ? ", frozen" : ""), -9} {kg} kg, {release.Kind}: {sure} min, {100.0 * ready / truths:0.0}, {needed} min, {sure / Math.Max(1, needed):0.00}"
+                $"{pieces} {id}{(frozen ? ", frozen" : ""), -9} {kg} kg, {release.Kind}: {sure} min, {100.0 * ready / truths:0.0}, "
+                    + $"{needed} min, {sure / Math.Max(1, needed):0.00}"
             );
         }
 

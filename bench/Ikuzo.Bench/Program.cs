@@ -3,9 +3,8 @@ using BenchmarkDotNet.Running;
 using Ikuzo.Bench;
 
 // baseline FOLDER: against the programs of bench/baseline in that folder · scaling: how cost grows · voxel: equivalent shapes
-// against bodies · independent N CONTACT [PART]: sure against N cooks of each load in three dimensions · year FILE: a year of cooks of the demo
-// household, which src/Ikuzo.Web/Demo/year.json is · otherwise BenchmarkDotNet with its own
-// options.
+// against bodies · independent N CONTACT [PART]: sure against N cooks of each load in three dimensions · year FILE: a year of
+// cooks of the demo household, which src/Ikuzo.Web/Demo/year.json is · otherwise BenchmarkDotNet with its own options.
 switch (args)
 {
     case ["baseline", var folder]:

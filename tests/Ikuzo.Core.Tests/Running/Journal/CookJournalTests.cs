@@ -86,6 +86,15 @@ public class CookJournalTests
     }
 
     [Fact]
+    public void CookThatWasReadShortAndEatenAllTheSame_StaysShort()
+    {
+        CookEvent[] events = [.. Opened(held: 6), Read("7", 24, 60)];
+        Assert.Equal(CookVerdict.Short, At(25, events).Verdict);
+        var over = At(301, [.. events, E("8", Finished, 300)]);
+        Assert.Equal((CookPhase.Done, CookVerdict.Short), (over.Phase, over.Verdict));
+    }
+
+    [Fact]
     public void CookThatWaitsForNobody_IsNotForgotten()
     {
         Assert.DoesNotContain(At(400).Next, n => n.Kind == Finished); // never begun
