@@ -12,8 +12,8 @@ namespace Ikuzo.Bench;
 /// <summary>
 /// Holds *sure* against cooks that are computed in another way, with the catalogue's sizes and spreads: pieces as bodies in three
 /// dimensions (explicit differences of enthalpy), the thickest of so many that are drawn one by one, a pot as one lump whose heat goes
-/// into meat, liquid and kitchen. Where pieces lie on each other, others lie in the middle of a flat
-/// face, where no steam gets, from the third layer on of both; the thickest of those free, covered once and covered twice are computed.
+/// into meat, liquid and kitchen. Where pieces lie on each other, others lie in the middle of a flat face, where no steam gets, from the
+/// third layer on of both; the thickest of those free, covered once and covered twice are computed.
 /// </summary>
 internal static class Independent
 {
@@ -23,8 +23,7 @@ internal static class Independent
     private const double LoosePacking = 0.6, // share of a layer that is meat
         ContactSpread = 0.1,
         Slender = 0.1, // how much width and length differ
-        LiquidC = 4190,
-        RoomCelsius = 21;
+        LiquidC = 4190;
 
     private static readonly (string Cut, int Pieces, double Kg, bool Frozen)[] Loads =
     [
@@ -224,7 +223,7 @@ internal static class Independent
             Array.ForEach(bodies, b => b.Begin());
             var stored = _request.Pot.ShellJoulePerKelvin + _request.Liquid / 1000 * LiquidC;
             var boiling = Saturation.PotCelsius(0, 0);
-            double pot = RoomCelsius,
+            double pot = _request.RoomCelsius,
                 purged = 0,
                 held = 0,
                 rested = 0;
@@ -232,9 +231,9 @@ internal static class Independent
             var isOn = true;
             while (!opened)
             {
-                var film = Film(pot, boiling);
+                var film = FilmIn(pot, boiling);
                 var step = bodies.Min(b => b.MostSeconds(film));
-                var losing = _loss * (pot - RoomCelsius);
+                var losing = _loss * (pot - _request.RoomCelsius);
                 var taken = bodies.Select((b, i) => b.Step(step, pot, film) * _bodies[i].Kg).Sum();
                 var heat = (isOn ? _watts : 0) - losing - taken;
                 if (isOn && held == 0 && pot >= boiling && purged < _purge && heat > 0)
@@ -243,7 +242,7 @@ internal static class Independent
                 }
                 else if (held == 0 && pot < _held)
                 {
-                    pot = Math.Min(_held, Math.Max(RoomCelsius, pot + heat * step / stored));
+                    pot = Math.Min(_held, Math.Max(_request.RoomCelsius, pot + heat * step / stored));
                 }
                 else if (held < minutes * 60)
                 {
@@ -278,16 +277,16 @@ internal static class Independent
         }
 
         // Condensing steam, throttled by what air is left.
-        private double Film(double pot, double boiling)
+        private double FilmIn(double pot, double boiling)
         {
             var steam = Math.Exp(13.1 * (1 - (boiling + 273.15) / (pot + 273.15)));
             var cold = _request.Placement switch
             {
-                Placement.Rack => 20,
-                Placement.InLiquid => 250,
-                _ => 135,
+                Placement.Rack => Film.MoistAir,
+                Placement.InLiquid => Film.NaturalConvection,
+                _ => (Film.MoistAir + Film.NaturalConvection) / 2,
             };
-            return _film * (cold + Math.Min(1, steam * steam * steam) * (700 - cold));
+            return _film * (cold + Math.Min(1, steam * steam * steam) * (Film.SteamOrBoiling - cold));
         }
     }
 

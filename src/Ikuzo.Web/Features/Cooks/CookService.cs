@@ -194,13 +194,13 @@ internal sealed partial class CookService(
 /// <summary>A cook with its plan and journal.</summary>
 /// <param name="Cook">As kept.</param>
 /// <param name="Planned">What it set out to do.</param>
-/// <param name="Journal">All entries.</param>
+/// <param name="Journal">All entries, in the order of writing.</param>
 internal sealed record LiveCook(KeptCook Cook, PlannedCook Planned, IReadOnlyList<KeptEvent> Journal)
 {
     public IReadOnlyList<CookEvent> Events { get; } = [.. Journal.Select(j => j.Event)];
 
     /// <summary>Id of the last entry; 0 for none.</summary>
-    public long Last => Journal.Count == 0 ? 0 : Journal.Max(j => long.Parse(j.Event.Id, CultureInfo.InvariantCulture));
+    public long Last => Journal is [.., { Event.Id: var id }] ? long.Parse(id, CultureInfo.InvariantCulture) : 0;
 
     public bool IsSimulated => Events.Any(e => e.Kind == CookEventKind.Simulated);
 
