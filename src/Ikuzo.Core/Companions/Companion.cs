@@ -125,7 +125,11 @@ public sealed record Companion(
     public bool Foams => Is(CompanionTraits.Foams);
 
     /// <summary>True when it is cut by the cook, so that its size changes its minutes.</summary>
-    public bool IsCut => Kind is CompanionKind.Root or CompanionKind.Flesh;
+    public bool IsCut => Kind is CompanionKind.Root or CompanionKind.Flesh || IsFlorets;
+
+    private bool IsFlorets => Kind == CompanionKind.Green && Piece is { Form: PieceForm.Rod, HalfThicknessMetres: >= FloretMetres };
+
+    private const double FloretMetres = 0.008; // thicker than stalks and pods
 
     /// <summary>True when it goes in whole: its size is that of what was bought, and not for the cook to choose.</summary>
     public bool IsWhole => Name.Contains("whole", StringComparison.OrdinalIgnoreCase);

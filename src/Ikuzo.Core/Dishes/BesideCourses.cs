@@ -35,6 +35,7 @@ internal sealed class BesideCourses
         CutCost = 0.1;
 
     private readonly Course?[] _courses; // of each item, in the order of the dish; null for what does not soften
+    private readonly Serving _served;
     private readonly double _least,
         _most;
 
@@ -42,6 +43,7 @@ internal sealed class BesideCourses
     /// <param name="dish">A dish; what is stirred in is of no matter.</param>
     public BesideCourses(DishRequest dish)
     {
+        _served = dish.Served;
         _courses =
         [
             .. dish.Items.Select(i => i is BesideItem { Companion.Softens: true } beside ? new Course(beside, [.. Places(beside)]) : null),
@@ -120,30 +122,38 @@ internal sealed class BesideCourses
     }
 
     /// <summary>What a distance from the best costs something: a thousand and more where it is not done.</summary>
-    public static double Cost(Companion companion, double distance) =>
-        distance < -1 ? NotDone + StageJudge.Off(distance)
-        : distance <= 0 ? StageJudge.Off(distance)
-        : StageJudge.Off(distance) * Math.Min(1, Accepted(companion) + Math.Max(0, distance - 1) * (1 - Accepted(companion)) / Shrugged);
+    /// <param name="item">What, and how much of it.</param>
+    /// <param name="served">How the dish comes to the table.</param>
+    /// <param name="distance">See <see cref="SoftnessLevels.Distance"/>.</param>
+    public static double Cost(BesideItem item, Serving served, double distance)
+    {
+        var accepted = Accepted(item.Companion);
+        return distance < -1 ? NotDone + StageJudge.Off(distance)
+            : distance <= 0 ? StageJudge.Off(distance)
+            : Tolerance.Melts(item, served) ? Melted * StageJudge.Off(Math.Min(distance, MostMelted))
+            : StageJudge.Off(distance) * Math.Min(1, accepted + Math.Max(0, distance - 1) * (1 - accepted) / Shrugged);
+    }
 
     // What is softer than its best cooks accept beside meat, up to where it is too far; as far again beyond, they do not. Choices, after
     // what good cooks let go in one pot.
     private static double Accepted(Companion companion) =>
         companion.Kind switch
         {
-            CompanionKind.Aromatic => companion.IsQuick ? 0.5 : 0.05,
             CompanionKind.Root or CompanionKind.Pulse => 0.15,
             CompanionKind.Flesh => 0.25,
             CompanionKind.Grain or CompanionKind.Pasta => 0.5,
             _ => 1,
         };
 
-    private const double Shrugged = 1;
+    private const double Shrugged = 1,
+        Melted = 0.05, // what melts into the sauce is hardly missed,
+        MostMelted = 2; // and then no further
 
     /// <summary>What it costs that something is not done: more than all else together.</summary>
     public const double NotDone = 1e3;
 
-    private static double Cost(BesideItem item, Place place, double distance) =>
-        Cost(item.Companion, distance) + (place.InBowl && !item.InBowl ? BowlCost : 0) + (place.Size != item.Size ? CutCost : 0);
+    private double Cost(BesideItem item, Place place, double distance) =>
+        Cost(item, _served, distance) + (place.InBowl && !item.InBowl ? BowlCost : 0) + (place.Size != item.Size ? CutCost : 0);
 
     private static int Lane(Release release, int load) => StageReleases.IndexOf(release) * Loads + load;
 
@@ -208,7 +218,7 @@ internal sealed class BesideCourses
         }
     }
 
-    private static double[][]? AllCosts(Course course, bool inBowl)
+    private double[][]? AllCosts(Course course, bool inBowl)
     {
         int[] places = [.. Enumerable.Range(0, course.Places.Length).Where(p => course.Places[p].InBowl == inBowl)];
         var levels = course.Item.Companion.Levels();

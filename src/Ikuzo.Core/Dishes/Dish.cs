@@ -21,6 +21,18 @@ public sealed record MeatItem(string Key, MeatLoad Load, Aim? Aim) : DishItem(Ke
 {
     /// <summary>The aim asked for or usual; of a carcass nothing but stock is made.</summary>
     public Aim WantedAim => Load.Cut.Part == Part.Carcass ? Poultry.Aim.Stock : Aim ?? Load.Cut.UsualAim;
+
+    /// <summary>
+    /// So long kitchens hold it beside something, min: to carve where nothing else is said or usual; 0 from the freezer, and where they do
+    /// not agree.
+    /// </summary>
+    public double HeldMinutes =>
+        Load.State == MeatState.Frozen
+            ? 0
+            : Load.Cut.Held?.Minutes(
+                Aim ?? (WantedAim == Poultry.Aim.Pull ? Poultry.Aim.Slice : WantedAim),
+                Load.Cut.Outer is null ? null : Load.PieceKg
+            ) ?? 0;
 }
 
 /// <summary>Something beside it.</summary>

@@ -61,9 +61,9 @@ internal static class Finishing
             isFirst,
             dish.OpenMl,
             () =>
-                meats.Count == 0 ? Alone(StageRequest.WithoutMeat(dish, draft.Items, isFirst), draft, search.Ended.Particles, cancellation)
+                meats.Count == 0 ? Alone(dish, StageRequest.WithoutMeat(dish, draft.Items, isFirst), draft, search, cancellation)
                 : draft.Items is [MeatItem] ? AsPlanned(meats[0], search.Ended.Particles, cancellation)
-                : WithMeat(draft, meats, search, cancellation)
+                : WithMeat(dish, draft, meats, search, cancellation)
         );
         if (ended is null)
         {
@@ -85,28 +85,31 @@ internal static class Finishing
         };
     }
 
-    // What the draft found a shade short as it really heats gets some minutes more.
-    private static Ended? Alone(CookModel pot, StageDraft draft, ParticleSource particles, CancellationToken cancellation)
+    // The draft reads between pots in which meat lies; where none does it is found anew, where everything is nearest to its best.
+    private static Ended? Alone(DishRequest dish, CookModel pot, StageDraft draft, DishSolver.Search search, CancellationToken cancellation)
     {
-        const int MostMore = 4;
-        using var session = EnsembleSession.Start(pot, particles, draft.Release, [draft.Minutes], cancellation: cancellation);
-        Ended At(int minutes) =>
+        int[] tried = [.. AroundAlone.Select(m => Math.Max(0, draft.Minutes + m)).Distinct()];
+        using var session = EnsembleSession.Start(pot, search.Ended.Particles, draft.Release, [.. tried], cancellation: cancellation);
+        Ended At(params int[] minutes) =>
             new(
-                minutes,
+                minutes[0],
                 draft.Release,
-                [new(session, session.Try([new(minutes, draft.Release)], withThermometer: false, cancellation))],
+                [new(session, session.Try([.. minutes.Select(m => new Branch(m, draft.Release))], withThermometer: false, cancellation))],
                 0
             );
-        return session.ReachesPressure
-            ? Enumerable
-                .Range(draft.Minutes, MostMore)
-                .Select(At)
-                .First(e => e.Minutes == draft.Minutes + MostMore - 1 || Distances(draft, e).Values.All(d => d >= -1))
-            : null;
+        return session.ReachesPressure ? At(Nearest(dish, draft, At(tried), tried[0], search).Minutes) : null;
     }
 
+    private static readonly int[] AroundAlone = [-12, -6, 0, 4];
+
     // First where the promise of every meat is kept, then, from there, where everything is nearest to its best as it really heats.
-    private static Ended? WithMeat(StageDraft draft, List<PlanRequest> meats, DishSolver.Search search, CancellationToken cancellation)
+    private static Ended? WithMeat(
+        DishRequest dish,
+        StageDraft draft,
+        List<PlanRequest> meats,
+        DishSolver.Search search,
+        CancellationToken cancellation
+    )
     {
         var isAlone = draft.Items.All(i => i is MeatItem);
         var from = Math.Max(0, draft.Minutes + (isAlone && draft.Minutes == draft.Least ? Fewer : 0));
@@ -121,7 +124,7 @@ internal static class Finishing
             }
 
             // Between the last that failed and the first that held, each may be the first.
-            var best = Nearest(draft, first, first.Branch == 0 ? first.Minutes : tried[first.Branch - 1] + 1, search);
+            var best = Nearest(dish, draft, first, first.Branch == 0 ? first.Minutes : tried[first.Branch - 1] + 1, search);
             if (best.Cost < BesideCourses.NotDone && best.Minutes < tried[^1] || more == More[^1])
             {
                 int[] wanted =
@@ -139,7 +142,7 @@ internal static class Finishing
             ? new((int)run.Outcomes[0].Branch.HoldMinutes, run.Outcomes[0].Branch.Release, [run], 0)
             : null;
 
-    private static (int Minutes, double Cost) Nearest(StageDraft draft, Ended ended, int from, DishSolver.Search search)
+    private static (int Minutes, double Cost) Nearest(DishRequest dish, StageDraft draft, Ended ended, int from, DishSolver.Search search)
     {
         var beside = draft.Items.OfType<BesideItem>().Where(b => b.Companion.Softens).ToList();
         if (beside.Count == 0)
@@ -155,8 +158,9 @@ internal static class Finishing
         const double Shade = 0.02; // of a distance: the curve may lie so far beside what is computed, and what is not done is not allowed
         double Cost(int m) =>
             StageJudge.Hours(m)
+            + StageJudge.Short(draft.Items, draft.Release, m)
             + draft.Items.OfType<MeatItem>().Sum(meat => search.Meats.Of(meat, draft.Release).Cost(m, search.Meats.LeastLoss(meat)))
-            + beside.Select((b, i) => BesideCourses.Cost(b.Companion, b.Companion.Levels().DistanceOfLog(heat[i].At(m)) - Shade)).Sum();
+            + beside.Select((b, i) => BesideCourses.Cost(b, dish.Served, b.Companion.Levels().DistanceOfLog(heat[i].At(m)) - Shade)).Sum();
         return Enumerable.Range(from, (int)minutes[^1] - from + 1).Select(m => (m, Cost(m))).MinBy(m => m.Item2);
     }
 

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Dishes;
@@ -10,10 +11,16 @@ namespace Ikuzo.Core.Dishes;
 /// <param name="Least">Least whole minutes that keep the promise and are as tender as wanted; null when none do.</param>
 /// <param name="PastAfter">Beyond so many it is past what is wanted, though it may have to take them to be safe.</param>
 /// <param name="Loss">Juice lost, percent of the raw weight of the muscle, by minutes.</param>
-internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss)
+/// <param name="Held">So long kitchens hold it, if that is longer than it takes and it is not past then.</param>
+internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss, double Held = 0)
 {
+    private const double ShortCost = 0.15; // for each minute below those of kitchens. Choice
+
     // What a percent of juice costs: as many minutes as where a plan chooses its release.
     private static readonly double PerPercent = StageJudge.Hours(1 / ReleaseChoice.PercentPerMinute);
+
+    /// <summary>Minutes that suit it best.</summary>
+    public double Best => Math.Max(Least ?? 0, Held);
 
     /// <summary>Juice lost at its least minutes, percent.</summary>
     public double LossAtLeast { get; } = Least is { } least ? Loss.At(least) : 0;
@@ -22,15 +29,15 @@ internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss)
     public bool IsPast => PastAfter < Least;
 
     /// <summary>
-    /// How far from its best it comes: 0 at its least minutes, 1 where it is past what is wanted; below -1 where it is not safe.
+    /// How far from its best it comes: 0 from its least minutes to its best, 1 where it is past what is wanted; below -1 where it is not safe.
     /// </summary>
     public double Distance(double minutes)
     {
         const double LeastReach = 4, // minutes that nobody tastes in what is done. Choice
             ReachShare = 0.1;
         var least = Least!.Value;
-        var reach = Math.Max(LeastReach, IsPast ? least * ReachShare : PastAfter - least);
-        return minutes < least ? -1 - (least - minutes) / LeastReach : (minutes - least) / reach + (IsPast ? 1 : 0);
+        var reach = Math.Max(LeastReach, IsPast ? least * ReachShare : PastAfter - Best);
+        return minutes < least ? -1 - (least - minutes) / LeastReach : Math.Max(0, minutes - Best) / reach + (IsPast ? 1 : 0);
     }
 
     /// <summary>
@@ -39,7 +46,8 @@ internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss)
     /// </summary>
     /// <param name="minutes">Minutes, at least <see cref="Least"/>.</param>
     /// <param name="leastLoss">Juice lost at its best, whatever the release, percent.</param>
-    public double Cost(double minutes, double leastLoss) => StageJudge.Off(Distance(minutes)) + (LossAtLeast - leastLoss) * PerPercent;
+    public double Cost(double minutes, double leastLoss) =>
+        StageJudge.Off(Distance(minutes)) + ShortCost * Math.Max(0, Held - minutes) + (LossAtLeast - leastLoss) * PerPercent;
 }
 
 /// <summary>
@@ -132,8 +140,26 @@ internal sealed class MeatWindows(DishRequest dish)
         }
 
         var reach = (least ?? 0) + (int)Math.Ceiling((least ?? 0) * PastShare);
-        return new(least, most < least ? most.Value : Math.Max(most.Value, reach), Curve(i => looks.Loss[i][release]));
+        var past = most < least ? most.Value : Math.Max(most.Value, reach);
+        return new(least, past, Curve(i => looks.Loss[i][release]), Held(meat, StageReleases.Of(release), past));
     }
+
+    // What is to fall apart may go on falling, as in soup; the rest is held no longer than it bears.
+    private double Held(MeatItem meat, Release release, int past)
+    {
+        var isSoft = meat.WantedAim != Aim.Slice;
+        var minutes =
+            meat.HeldMinutes == 0 || !dish.Items.Any(i => i is BesideItem) ? 0
+            : OpenPot.IsBroth(dish) ? meat.HeldMinutes * InSoup
+            : isSoft ? meat.HeldMinutes + Instead * Math.Max(0, Release.Natural.UsualMinutes - release.UsualMinutes)
+            : meat.HeldMinutes;
+        return meat.WantedAim == Aim.FallApart ? minutes : Math.Min(past, minutes);
+    }
+
+    // Meat that is to be soft is left alone in kitchens: what a shorter release leaves out is held instead. Soup is long on the way up and
+    // down. Choices, after dishes.json.
+    private const double Instead = 0.5, // min for each that the release is shorter
+        InSoup = 0.85;
 
     private sealed class Looks
     {

@@ -66,7 +66,12 @@ public static class Servings
                 _ => 0,
             }
         );
-        return Math.Min(Math.Ceiling(grams * MlPerGram(dish.Served) / 10) * 10, OpenPot.RoomMl(dish));
+        // Pasta drinks of the broth in which it is served.
+        var drunk =
+            dish.Served == Serving.Broth
+                ? dish.Items.OfType<BesideItem>().Where(b => b.Companion.Kind == CompanionKind.Pasta).Sum(b => b.Load.PouredMl)
+                : 0;
+        return Math.Min(Math.Ceiling((grams * MlPerGram(dish.Served) + drunk) / 10) * 10, OpenPot.RoomMl(dish));
     }
 
     // As good cooks pour for dishes of these names; juice and what vegetables give come on top. Kitchen practice.

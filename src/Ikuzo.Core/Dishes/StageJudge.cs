@@ -26,6 +26,7 @@ internal sealed class StageJudge
     public const double StageCost = 0.7;
 
     private const double AtTheValveCost = 0.12; // somebody stands at the valve at once, while the meat would rather rest. Choice
+    private const double SoftAtTheValveCost = 0.5; // what is to be soft goes on giving way meanwhile: no kitchen vents it. Choice
     private const double UnusualCost = 0.6; // not how kitchens let the steam out of such a pot. Choice
     private const double ShortCost = 0.15; // for each minute below those that kitchens name with this release. Choice
     private const double AwayCost = 0.15; // what makes the sauce belongs with the meat. Choice
@@ -180,23 +181,26 @@ internal sealed class StageJudge
             + (StageReleases.IsCustomary(release, placed) ? 0 : UnusualCost)
             + (
                 windows.Length == 0 ? AwayCost * placed.Count(IsForTheSauce)
-                : release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed ? AtTheValveCost
+                : release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed
+                    ? placed.Any(IsSoft) ? SoftAtTheValveCost
+                        : AtTheValveCost
                 : 0
             );
         var named = Named(placed, release);
+        var bestOfMeat = windows.Select(w => w.Window.Best).DefaultIfEmpty(0).Max();
         var last = windows.Length == 0 ? BesideCourses.MostMinutes : Math.Min(BesideCourses.MostMinutes, least + MostHarmlessMinutes);
         for (var minutes = least; minutes <= last; minutes++)
         {
             var limit = best?.Cost ?? (mayFail ? double.MaxValue : BesideCourses.NotDone);
-            var cost = fixedCost + Hours(minutes) + ShortCost * Math.Max(0, named - minutes);
+            var cost = fixedCost + Hours(minutes) + Short(named, minutes);
             foreach (var (window, loss) in windows)
             {
                 cost += window.Cost(minutes, loss);
             }
 
-            if (windows.Length > 0 && cost >= limit)
+            if (windows.Length > 0 && minutes >= bestOfMeat && cost >= limit)
             {
-                break; // meat only gets farther from its best
+                break; // from here on meat only gets farther from its best
             }
 
             foreach (var (less, more) in costs)
@@ -210,19 +214,30 @@ internal sealed class StageJudge
         return best;
     }
 
-    // Kitchens name minutes for grain and soaked pulses, and hold to them whatever meat is in the pot.
-    private static double Named(IReadOnlyList<DishItem> placed, Release release) =>
-        placed
-            .OfType<BesideItem>()
-            .Where(b => IsNamed(b.Companion) && StageReleases.IsCustomary(release, placed))
-            .Select(b => b.Companion.Minutes!.BestFrom)
-            .DefaultIfEmpty(0)
-            .Max();
+    /// <summary>What it costs to hold grain and soaked pulses for fewer minutes than kitchens name with a release.</summary>
+    public static double Short(IReadOnlyList<DishItem> placed, Release release, double minutes) => Short(Named(placed, release), minutes);
 
-    private static bool IsNamed(Companion companion) =>
-        companion
-            is { Minutes: not null, Kind: CompanionKind.Grain }
-                or { Minutes.Just: < Tolerance.BeansJustMinutes, Kind: CompanionKind.Pulse };
+    private static double Short(double named, double minutes) => ShortCost * Math.Max(0, named - minutes);
+
+    // Kitchens name minutes for grain and soaked pulses, and hold to them whatever meat is in the pot; for those from dry where none is.
+    private static double Named(IReadOnlyList<DishItem> placed, Release release) =>
+        StageReleases.IsCustomary(release, placed)
+            ? placed
+                .OfType<BesideItem>()
+                .Where(b => IsNamed(b.Companion, hasMeat: placed.Any(i => i is MeatItem)))
+                .Select(b => b.Companion.Minutes!.BestFrom)
+                .DefaultIfEmpty(0)
+                .Max()
+            : 0;
+
+    private static bool IsNamed(Companion companion, bool hasMeat) =>
+        companion is { Minutes: { } minutes }
+        && (
+            companion.Kind == CompanionKind.Grain
+            || (companion.Kind == CompanionKind.Pulse && (!hasMeat || minutes.Just < Tolerance.BeansJustMinutes))
+        );
+
+    private static bool IsSoft(DishItem item) => item is MeatItem { WantedAim: not Aim.Slice };
 
     private static bool IsForTheSauce(DishItem item) => item is BesideItem { Companion.Kind: CompanionKind.Aromatic };
 

@@ -68,8 +68,17 @@ internal static class StageRequest
             [.. items.OfType<BesideItem>().Select(b => b.Load)],
             dish.BrothMl
         );
-        return items.Any(i => i is MeatItem) ? Math.Max(Math.Max(needed, pouredMl), ToCover(dish, items)) : needed;
+        return items.Any(i => i is MeatItem)
+            ? Math.Max(Math.Max(needed, pouredMl), Math.Max(ToCover(dish, items), ForLongHolds(dish, items)))
+            : needed;
     }
+
+    // What is held for long loses a little steam all the while: kitchens pour some more.
+    private static double ForLongHolds(DishRequest dish, IReadOnlyList<DishItem> items) =>
+        items.OfType<MeatItem>().Any(m => m.HeldMinutes >= LongMinutes) ? dish.Pot.MinimumLiquidMl + ForLongHoldsMl : 0;
+
+    private const double LongMinutes = 40, // min at pressure. Kitchen practice
+        ForLongHoldsMl = 50;
 
     /// <summary>What is poured in with the meat at least, ml: what the cook says, and what the dish is served in.</summary>
     public static double PouredMl(DishRequest dish) =>

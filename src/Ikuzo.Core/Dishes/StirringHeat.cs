@@ -78,9 +78,17 @@ internal static class StirringHeat
         || (item.Companion.IsQuick && !IsForTheSauce(dish, item))
         || (item.Companion.IsVegetable && !item.Companion.IsWhole && OpenPot.IsBroth(dish) && dish.Served != Serving.Soup);
 
-    // Peppers and their like melt into a stew: they go in with the onions.
+    // Peppers and their like melt into a stew, and beside what is held for long enough: they go in with the onions. Beside what is quick
+    // they would be neither crisp nor melted, and beside what takes long nothing would be left of them.
     private static bool IsForTheSauce(DishRequest dish, BesideItem item) =>
-        item.Companion.Kind == CompanionKind.Aromatic && dish.Served is Serving.Stew or Serving.Sauce;
+        item.Companion.Kind == CompanionKind.Aromatic
+        && (
+            dish.Served is Serving.Stew or Serving.Sauce
+            || dish.Items.OfType<MeatItem>().Select(m => m.HeldMinutes).DefaultIfEmpty(0).Max() is >= MeltFrom and <= MeltTo
+        );
+
+    private const double MeltFrom = 8, // min under pressure. Kitchen practice
+        MeltTo = 25;
 
     private static int? Minutes(DishRequest dish, BesideItem item, SoftnessLevels levels, Func<double, double> celsius)
     {

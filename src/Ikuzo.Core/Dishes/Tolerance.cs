@@ -10,16 +10,34 @@ public static class Tolerance
 {
     /// <summary>How far from its best something may come: 0 at its best, 1 where it is too far on its own.</summary>
     /// <param name="item">What, and how much of it.</param>
-    public static double MostOff(BesideItem item) =>
+    /// <param name="served">How the dish comes to the table.</param>
+    public static double MostOff(BesideItem item, Serving served) =>
         item.Companion.Kind switch
         {
-            CompanionKind.Aromatic => double.PositiveInfinity, // melts into the sauce
-            CompanionKind.Root or CompanionKind.Flesh when item.Grams <= ForTheSauceGrams => double.PositiveInfinity,
+            _ when Melts(item, served) => double.PositiveInfinity,
             CompanionKind.Pulse or CompanionKind.Root or CompanionKind.Flesh => 1.3, // breaks and thickens, is very soft in a stew
             _ => 1, // grain, pasta, greens and dough turn to paste
         };
 
-    private const double ForTheSauceGrams = 200; // so little of a root is there for its taste
+    /// <summary>True for what melts into the sauce: onions and their like, and a root or two that are there for their taste.</summary>
+    /// <param name="item">What, and how much of it.</param>
+    /// <param name="served">How the dish comes to the table: more of them belong into a soup, none into a clear broth.</param>
+    public static bool Melts(BesideItem item, Serving served) =>
+        item.Companion.Kind switch
+        {
+            CompanionKind.Aromatic => true,
+            CompanionKind.Root or CompanionKind.Flesh => item.Grams
+                <= served switch
+                {
+                    Serving.Soup or Serving.ThickSoup or Serving.Stew => ForTheSoupGrams,
+                    Serving.Broth => 0,
+                    _ => ForTheSauceGrams,
+                },
+            _ => false,
+        };
+
+    private const double ForTheSauceGrams = 200,
+        ForTheSoupGrams = 300;
 
     /// <summary>The same of meat: 1 where it is past what is wanted.</summary>
     public const double MostOffMeat = 1;
@@ -31,7 +49,7 @@ public static class Tolerance
         {
             var items = s.Items.Select(key => plan.Arranged!.Items.First(i => i.Key == key)).ToList();
             var isSour = items.Any(i => i is BesideItem b && b.Companion.Is(CompanionTraits.Acid));
-            return items.Zip(s.Outcomes).All(o => Bears(o.First, o.Second, isSour));
+            return items.Zip(s.Outcomes).All(o => Bears(o.First, o.Second, isSour, plan.Arranged!.Served));
         });
 
     /// <summary>True when nothing of a dish is noticeably off its best, but for what melts into the sauce.</summary>
@@ -40,14 +58,14 @@ public static class Tolerance
         plan.Best!.Stages.SelectMany(s => s.Outcomes)
             .All(o =>
                 plan.Arranged!.Items.First(i => i.Key == o.Key) is BesideItem beside
-                    ? double.IsPositiveInfinity(MostOff(beside)) || Math.Abs(o.Distance ?? 0) <= Noticed
+                    ? Melts(beside, plan.Arranged.Served) || Math.Abs(o.Distance ?? 0) <= Noticed
                     : 2 * (1 - o.Score) <= Noticed
             );
 
-    private static bool Bears(DishItem item, ItemOutcome outcome, bool isSour) =>
+    private static bool Bears(DishItem item, ItemOutcome outcome, bool isSour, Serving served) =>
         item switch
         {
-            BesideItem beside => outcome.Distance is not { } off || (off >= LeastOff(beside, isSour) && off <= MostOff(beside)),
+            BesideItem beside => outcome.Distance is not { } off || (off >= LeastOff(beside, isSour) && off <= MostOff(beside, served)),
             _ => 2 * (1 - outcome.Score) <= MostOffMeat,
         };
 

@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Physics;
 using Ikuzo.Core.Pots;
@@ -27,8 +28,9 @@ public static class LiquidNeed
     {
         var given = meats.Sum(m => m.MuscleKg) * 1000 * JuiceShare + beside.Sum(c => c.GivesOffMl);
         var (poured, drunk) = (beside.Sum(c => c.PouredMl), beside.Sum(c => c.AbsorbsMl));
-        var counted = CountedOn(given, poured);
-        var lacks = meats.Count > 0 ? CountedOn(UsualJuiceMl, poured) - counted : 0; // of the juice beside which so much is poured
+        var measured = poured - beside.Where(c => c.Companion.Kind == CompanionKind.Pulse).Sum(c => c.PouredMl); // pulses are covered instead
+        var counted = CountedOn(given, measured);
+        var lacks = meats.Count > 0 ? CountedOn(UsualJuiceMl, measured) - counted : 0; // of the juice beside which so much is poured
         var least = drunk > 0 ? drunk + LeastLeftMl + PurgeMl(pot) - counted : 0;
         var wanted = Math.Max(poured + lacks, least);
         var more = Math.Max(0, wanted - pot.MinimumLiquidMl) + brothMl;

@@ -18,6 +18,8 @@ public static class ModelBuilder
 
     private const double LoosePacking = 0.6; // share of a layer that is meat, as of loosely packed rounds. Estimate.
 
+    private const double FlatRatio = 5; // width of what lies flush over its thickness: cutlets, and nothing else that is cooked. Estimate.
+
     /// <summary>A lump is never taken as thicker than this many times its piece. Estimate.</summary>
     public const double MostLumpThickening = 2;
 
@@ -35,7 +37,7 @@ public static class ModelBuilder
     public static CookModel Build(PlanRequest request)
     {
         var load = request.Load;
-        BodyModel[] thickest = [.. load.Cut.Spots.Select((_, i) => Body(load, i))];
+        BodyModel[] thickest = [.. load.Cut.Spots.Select((_, i) => Body(load, request.Pot, i))];
         var cold = new CookModel
         {
             Bodies = thickest,
@@ -64,9 +66,22 @@ public static class ModelBuilder
 
     /// <summary>
     /// Thickness of the arrangement over that of one piece: pieces that are said to overlap, and those of a lump once it has come apart,
-    /// shield each other; 1 otherwise.
+    /// shield each other, and so do flat ones, smoothly from one layer to those that are loose no more: they
+    /// lie flush, where others touch at points; 1 otherwise.
     /// </summary>
-    public static double Thickening(MeatLoad load) => load is { Pieces: > 1, Arrangement: not Arrangement.Single } ? OverlapThickening : 1;
+    /// <param name="load">The meat.</param>
+    /// <param name="pot">Its pot.</param>
+    public static double Thickening(MeatLoad load, PotModel pot) =>
+        load switch
+        {
+            { Pieces: 1 } => 1,
+            { Arrangement: not Arrangement.Single } => OverlapThickening,
+            _ when IsFlat(load.Cut) => 1 + (OverlapThickening - 1) * Math.Clamp((Layers(load, pot) - 1) / (MostLooseLayers - 1), 0, 1),
+            _ => 1,
+        };
+
+    private static bool IsFlat(Cut cut) =>
+        cut.Outer is null && cut.Spots[0].Axes is var a && a.WidthMetres >= FlatRatio * a.ThicknessMetres;
 
     // Share of the time that the heater needs for all of the meat. With it a further piece neither shortens nor lengthens the minutes by
     // much, as kitchens say: the longer way to pressure warms those in the middle no sooner. Estimate.
@@ -99,16 +114,16 @@ public static class ModelBuilder
             ? Math.Min(MostLumpThickening, Math.Cbrt(load.Pieces))
             : 1;
 
-    /// <summary>True when single pieces must lie on each other so deep that steam no longer reaches all of them.</summary>
+    /// <summary>True when single pieces must lie on each other so deep, or so flat, that steam no longer reaches all of them.</summary>
     public static bool IsPiled(MeatLoad load, PotModel pot) =>
-        load is { Pieces: > 1, Arrangement: Arrangement.Single } && Layers(load, pot) > MostLooseLayers;
+        load is { Pieces: > 1, Arrangement: Arrangement.Single } && Layers(load, pot) > (IsFlat(load.Cut) ? 1 : MostLooseLayers);
 
-    private static BodyModel Body(MeatLoad load, int index)
+    private static BodyModel Body(MeatLoad load, PotModel pot, int index)
     {
         var spot = load.Cut.Spots[index];
         var scale = load.PieceKg / load.Cut.TypicalKg.Value;
         var axes = load.AxesOf(index);
-        var thickening = Thickening(load);
+        var thickening = Thickening(load, pot);
         var half = axes.ThicknessMetres / 2 * thickening;
         var bone = spot.BoneRadiusMm.Value / 1000 * Math.Cbrt(scale);
         return new BodyModel(
@@ -119,7 +134,7 @@ public static class ModelBuilder
             spot.MassShare.Value / load.Pieces,
             Size(load, index) with
             {
-                Touching = thickening > 1 ? Spreads.Of(Uncertain.Touching).Value : 0,
+                Touching = Spreads.Of(Uncertain.Touching).Value * (thickening - 1) / (OverlapThickening - 1),
             }
         )
         {

@@ -49,6 +49,30 @@ public sealed record ThicknessSpread(double Ours, double Load, double Piece, dou
 /// <param name="Source">Citation or "estimate".</param>
 public sealed record MeatShares(double Muscle, double SkinAndFat, double Bone, string Source);
 
+/// <summary>
+/// How long kitchens hold a chilled cut beside something else, as directions of packages and cookery books say: the meat would take less
+/// from a household that measures, and what lies beside it is seasoned by it meanwhile. Held against labels.csv (<c>LabelTests</c>).
+/// </summary>
+/// <param name="SliceMinutes">To carve, min at high pressure; null where they do not agree.</param>
+/// <param name="SoftMinutes">To pull or to fall from the bone, min; null where they do not agree.</param>
+/// <param name="PieceKg">Mass of the piece that they mean, kg.</param>
+public sealed record HeldInKitchens(double? SliceMinutes, double? SoftMinutes, double PieceKg)
+{
+    /// <summary>Minutes: of birds by their weight, as what heats through; of pieces the same, whatever they weigh.</summary>
+    /// <param name="aim">How it is wanted.</param>
+    /// <param name="birdKg">Mass of a bird, kg, above 0; null for pieces.</param>
+    /// <returns>Minutes at high pressure; 0 where kitchens do not agree, and for stock.</returns>
+    public double Minutes(Aim aim, double? birdKg) =>
+        (
+            aim switch
+            {
+                Aim.Slice => SliceMinutes,
+                Aim.Pull or Aim.FallApart => SoftMinutes,
+                _ => null,
+            } ?? 0
+        ) * Math.Pow((birdKg ?? PieceKg) / PieceKg, 2.0 / 3);
+}
+
 /// <summary>Conversion of collagen (0 to 1, mean over the piece) at which a cut reaches each aim.</summary>
 /// <param name="TenderLeast">Below this it is cooked and still tough; 0 for what never is.</param>
 /// <param name="SliceMost">Above this it no longer carves cleanly.</param>
@@ -157,6 +181,9 @@ public sealed record Cut
 
     /// <summary>How it is usually wanted.</summary>
     public required Aim UsualAim { get; init; }
+
+    /// <summary>How long kitchens hold it with something beside it; null where they do not agree.</summary>
+    public HeldInKitchens? Held { get; init; }
 
     /// <summary>True for an aim that this cut can be cooked for: only bones and the skin on them give stock.</summary>
     public bool EndsAs(Aim aim) => aim != Aim.Stock || BoneIn;

@@ -25,6 +25,7 @@ public static class CutCatalogue
     private const string Called = "estimate, after how cooks call it";
     private static readonly TendernessWindow Breast = new(0, 0.50, 0.31, 0.75, 0.85, Called);
     private static readonly TendernessWindow Dice = new(0, 0.88, 0.88, 0.92, 0.94, Called);
+    private static readonly TendernessWindow TurkeyDice = new(0, 0.94, 0.94, 0.96, 0.97, Called);
     private static readonly TendernessWindow WholeBird = new(0, 0.64, 0.62, 0.72, 0.97, Called);
     private static readonly TendernessWindow Thigh = new(0, 0.63, 0.61, 0.67, 0.97, Called);
     private static readonly TendernessWindow BonelessThigh = new(0, 0.60, 0.58, 0.84, 0.97, Called);
@@ -67,6 +68,7 @@ public static class CutCatalogue
             spread: Intact,
             window: WholeBird,
             usualAim: Aim.Slice,
+            held: new(23, 35, 1.6),
             spots: Bird((50, 92, 152), (58, 74, 118), 6),
             outerMm: (120, 150, 205),
             usual: true
@@ -118,6 +120,7 @@ public static class CutCatalogue
             spread: Boneless,
             window: Breast,
             usualAim: Aim.Slice,
+            held: new(8, 15, 0.22),
             spots: One("thickest part of the breast, from the side", (31, 87, 155)),
             usual: true
         ),
@@ -134,6 +137,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: Breast,
             usualAim: Aim.Slice,
+            held: new(14, null, 0.4),
             spots: One("thickest part of the breast, beside the bone but not on it", (40, 100, 165))
         ),
         Of(
@@ -149,6 +153,7 @@ public static class CutCatalogue
             spread: Boneless,
             window: Breast,
             usualAim: Aim.Slice,
+            held: new(3, null, 0.13),
             spots: One("the middle, from the side", (14, 95, 165)),
             usual: true
         ),
@@ -181,6 +186,7 @@ public static class CutCatalogue
             spread: Boneless,
             window: BonelessThigh,
             usualAim: Aim.Pull,
+            held: new(9, 15, 0.11),
             spots: One("thickest fold of the thigh", (24, 80, 110))
         ),
         Of(
@@ -196,6 +202,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: Thigh,
             usualAim: Aim.Pull,
+            held: new(10, null, 0.17),
             spots: One("thickest part, next to the bone but not on it", (33, 80, 122), 5),
             usual: true
         ),
@@ -212,6 +219,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: Quarters,
             usualAim: Aim.Pull,
+            held: new(14, 22, 0.3),
             spots: Quarter((36, 85, 120), (38, 40, 120), 5),
             heap: LongLegs,
             usual: true
@@ -229,6 +237,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: Drumstick,
             usualAim: Aim.Pull,
+            held: new(10, 18, 0.11),
             spots: One("thickest part, next to the bone but not on it", (40, 42, 130), 5),
             heap: Drumsticks,
             usual: true
@@ -246,6 +255,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: Wing,
             usualAim: Aim.Pull,
+            held: new(8, 15, 0.09),
             spots: One("thickest part of the upper wing, beside the bone", (25, 30, 95), 3),
             heap: Wings,
             usual: true
@@ -263,6 +273,7 @@ public static class CutCatalogue
             spread: HandCut,
             window: Dice,
             usualAim: Aim.Slice,
+            held: new(4, null, 0.015),
             spots: One("the middle of the largest cube", (25, 27, 28), form: Form.Block),
             usual: true
         ),
@@ -279,6 +290,7 @@ public static class CutCatalogue
             spread: HandCut,
             window: Mince,
             usualAim: Aim.Slice,
+            held: new(5, null, 0.03),
             spots: One("the middle of the largest ball", (38, 38, 38)),
             usual: true
         ),
@@ -346,6 +358,7 @@ public static class CutCatalogue
             spread: Intact,
             window: WholeBird,
             usualAim: Aim.Slice,
+            held: new(10, null, 0.45),
             spots: Bird((33, 60, 99), (38, 48, 77), 4),
             outerMm: (78, 98, 134)
         ),
@@ -427,6 +440,7 @@ public static class CutCatalogue
             spread: Boneless,
             window: LargeBreast,
             usualAim: Aim.Slice,
+            held: new(11, null, 0.35),
             spots: One("the thick end, along the piece", (40, 72, 190)),
             usual: true
         ),
@@ -443,6 +457,7 @@ public static class CutCatalogue
             spread: Boneless,
             window: TurkeyLeg,
             usualAim: Aim.Pull,
+            held: new(null, 22, 0.5),
             spots: One("thickest fold of the thigh", (38, 125, 170))
         ),
         Of(
@@ -458,6 +473,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: TurkeyThigh,
             usualAim: Aim.Pull,
+            held: new(30, null, 0.7),
             spots: One("thickest part, next to the bone but not on it", (52, 115, 190), 8),
             usual: true
         ),
@@ -474,6 +490,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: TurkeyLeg,
             usualAim: Aim.Pull,
+            held: new(null, 42, 0.5),
             spots: One("thickest part, next to the bone but not on it", (57, 62, 190), 8),
             outerMm: (65, 70, 195),
             heap: Drumsticks,
@@ -492,6 +509,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: TurkeyWing,
             usualAim: Aim.Pull,
+            held: new(22, 30, 0.4),
             spots: One("thickest part of the upper wing, beside the bone", (38, 46, 130), 5),
             heap: Wings,
             usual: true
@@ -507,8 +525,9 @@ public static class CutCatalogue
             tissue: Tissue.TurkeyBreast,
             shares: (0.99, 0.01, 0.00),
             spread: HandCut,
-            window: Dice,
+            window: TurkeyDice,
             usualAim: Aim.Slice,
+            held: new(10, null, 0.02),
             spots: One("the middle of the largest cube", (28, 29, 30), form: Form.Block),
             usual: true
         ),
@@ -525,6 +544,7 @@ public static class CutCatalogue
             spread: HandCut,
             window: Mince,
             usualAim: Aim.Slice,
+            held: new(6, null, 0.03),
             spots: One("the middle of the largest ball", (38, 38, 38)),
             usual: true
         ),
@@ -575,6 +595,7 @@ public static class CutCatalogue
             spread: Intact,
             window: WholeDuck,
             usualAim: Aim.Slice,
+            held: new(42, 48, 2.2),
             spots: Bird((44, 85, 150), (57, 75, 120), 7),
             outerMm: (110, 150, 250),
             usual: true
@@ -625,6 +646,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: DuckLegs,
             usualAim: Aim.FallApart,
+            held: new(28, 42, 0.28),
             spots: Quarter((34, 72, 108), (33, 35, 105), 5),
             heap: LongLegs,
             usual: true
@@ -642,6 +664,7 @@ public static class CutCatalogue
             spread: BoneIn,
             window: DuckLegs,
             usualAim: Aim.Pull,
+            held: new(null, 30, 0.11),
             spots: One("thickest part of the upper wing, beside the bone", (27, 32, 100), 4),
             heap: Wings,
             usual: true
@@ -755,6 +778,7 @@ public static class CutCatalogue
         TendernessWindow window,
         Aim usualAim,
         Spot[] spots,
+        HeldInKitchens? held = null,
         (double Height, double Width, double Length)? outerMm = null,
         double? heap = null,
         bool usual = false
@@ -779,5 +803,6 @@ public static class CutCatalogue
             Tissue = tissue,
             Window = window,
             UsualAim = usualAim,
+            Held = held,
         };
 }

@@ -66,7 +66,7 @@ public class BesideCoursesTests
         Assert.Equal(4 * 3.25, squash(2), 1e-9); // as far again beyond, it is not
         Assert.True(squash(-1.01) > 1000);
 
-        static Func<double, double> Cost(string id) => distance => BesideCourses.Cost(CompanionCatalogue.Find(id)!, distance);
+        static Func<double, double> Cost(string id) => distance => BesideCourses.Cost(Beside(id, 300), Serving.Plate, distance);
     }
 
     [Fact]

@@ -35,9 +35,9 @@ public class JudgedDishesTests(ITestOutputHelper output)
         var agreed = Compare(Rows());
         Assert.Equal(OtherGoes.Keys.Order(), agreed.Goes.Order());
         Assert.Equal(UnderAllTheSame.Keys, agreed.Under);
-        Assert.True(agreed.Minutes >= 41, $"{agreed.Minutes}");
-        Assert.True(agreed.Liquid >= 55, $"{agreed.Liquid}");
-        Assert.True(agreed.Ends >= 60, $"{agreed.Ends}");
+        Assert.True(agreed.Minutes >= 57, $"{agreed.Minutes}");
+        Assert.True(agreed.Liquid >= 59, $"{agreed.Liquid}");
+        Assert.True(agreed.Ends >= 63, $"{agreed.Ends}");
     }
 
     /// <summary>Thirty of our own, written down before they were computed.</summary>
@@ -47,9 +47,9 @@ public class JudgedDishesTests(ITestOutputHelper output)
         var agreed = Compare(Ours());
         Assert.Equal(["Beetroot, then duck breasts"], agreed.Goes); // a shade firm beside the breasts is let go
         Assert.Empty(agreed.Under);
-        Assert.True(agreed.Minutes >= 22, $"{agreed.Minutes}");
+        Assert.True(agreed.Minutes >= 25, $"{agreed.Minutes}");
         Assert.True(agreed.Liquid >= 30, $"{agreed.Liquid}");
-        Assert.True(agreed.Ends >= 28, $"{agreed.Ends}");
+        Assert.True(agreed.Ends >= 30, $"{agreed.Ends}");
     }
 
     private sealed record Agreed(int Minutes, int Liquid, int Ends, List<string> Goes, List<string> Under);

@@ -24,7 +24,7 @@ public class ModelBuilderTests
     [InlineData(4, Arrangement.Lump, 1.25)] // once it has come apart
     [InlineData(6, Arrangement.Overlapping, 1.25)]
     public void Thickening_FollowsHowThePiecesLie(int pieces, Arrangement arrangement, double factor) =>
-        Assert.Equal(factor, ModelBuilder.Thickening(Load(pieces, arrangement)), 1e-6);
+        Assert.Equal(factor, ModelBuilder.Thickening(Load(pieces, arrangement), PotDefaults.For(5.7)), 1e-6);
 
     [Theory]
     [InlineData(1, 1)]
@@ -47,7 +47,30 @@ public class ModelBuilderTests
 
     [Fact]
     public void Thickening_OfALumpThatIsNotFrozen_IsThatOfOverlappingPieces() =>
-        Assert.Equal(1.25, ModelBuilder.Thickening(Load(6, Arrangement.Lump, MeatState.Chilled)));
+        Assert.Equal(1.25, ModelBuilder.Thickening(Load(6, Arrangement.Lump, MeatState.Chilled), PotDefaults.For(5.7)));
+
+    // A floor of 0.038 m² holds 2.8 cutlets of 120 g and 14 mm loosely side by side.
+    [Theory]
+    [InlineData(1, 1)]
+    [InlineData(2, 1)]
+    [InlineData(4, 1.07)]
+    [InlineData(6, 1.19)]
+    [InlineData(8, 1.25)]
+    [InlineData(12, 1.25)]
+    public void Thickening_OfFlatPieces_GrowsUntilAllLieOnAnother(int cutlets, double factor) =>
+        Assert.Equal(
+            factor,
+            ModelBuilder.Thickening(
+                new MeatLoad
+                {
+                    Cut = CutCatalogue.Find("chicken-cutlet")!,
+                    Pieces = cutlets,
+                    TotalKg = 0.12 * cutlets,
+                },
+                PotDefaults.For(5.7)
+            ),
+            0.02
+        );
 
     [Theory]
     [InlineData(MeatState.Chilled, 4)]
