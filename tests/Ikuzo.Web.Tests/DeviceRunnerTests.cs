@@ -50,29 +50,44 @@ public class DeviceRunnerTests
         }
     }
 
+    private static readonly object Plan = new
+    {
+        load = new
+        {
+            cut = "chicken-cutlet",
+            pieces = 3,
+            totalKg = 0.4,
+        },
+    };
+
+    private static readonly object Note = new
+    {
+        clientId = "a",
+        kind = "note",
+        data = new { text = "hello" },
+    };
+
+    // A cook to which nothing was done yet, when what was on is read anew.
+    [Fact]
+    public async Task ACookWithoutEntries_DoesNotStopTheDevices()
+    {
+        await using var server = new IkuzoServer(false, null, s => s.AddSingleton<IDeviceMaker, Maker>());
+        var id = (string)(await server.PostAsync("/api/cooks", new { plan = Plan })).Body!["id"]!;
+        var name = (string)(await server.SendAsync(HttpMethod.Post, "/api/backups")).Body!["name"]!;
+        Assert.Equal(200, (await server.SendAsync(HttpMethod.Post, $"/api/restore?backup={name}")).Status);
+        await Task.Delay(TimeSpan.FromSeconds(1), TestContext.Current.CancellationToken); // some beats
+
+        await server.PostAsync($"/api/cooks/{id}/events", Note);
+        await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "b", kind = "lid-on" });
+        await Deadline.UntilAsync(async () => (string)(await server.GetAsync($"/api/cooks/{id}")).Body!["phase"]!, p => p == "holding");
+    }
+
     [Fact]
     public async Task WhatAPotSays_GoesIntoTheJournal_AndItsProbeIsRead()
     {
         await using var server = new IkuzoServer(false, null, s => s.AddSingleton<IDeviceMaker, Maker>());
-        var plan = new
-        {
-            load = new
-            {
-                cut = "chicken-cutlet",
-                pieces = 3,
-                totalKg = 0.4,
-            },
-        };
-        var id = (string)(await server.PostAsync("/api/cooks", new { plan })).Body!["id"]!;
-        await server.PostAsync(
-            $"/api/cooks/{id}/events",
-            new
-            {
-                clientId = "a",
-                kind = "note",
-                data = new { text = "hello" },
-            }
-        );
+        var id = (string)(await server.PostAsync("/api/cooks", new { plan = Plan })).Body!["id"]!;
+        await server.PostAsync($"/api/cooks/{id}/events", Note);
         Assert.Equal(InTheMiddle, (double?)(await server.GetAsync($"/api/cooks/{id}/probe?spot=centre")).Body!["celsius"]);
         await server.PostAsync($"/api/cooks/{id}/events", new { clientId = "b", kind = "lid-on" });
         await Deadline.UntilAsync(async () => (string)(await server.GetAsync($"/api/cooks/{id}")).Body!["phase"]!, p => p == "holding");

@@ -29,7 +29,8 @@ internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss,
     public bool IsPast => PastAfter < Least;
 
     /// <summary>
-    /// How far from its best it comes: 0 from its least minutes to its best, 1 where it is past what is wanted; below -1 where it is not safe.
+    /// How far from its best it comes: 0 from its least minutes to its best, 1 where it is past what is wanted; below -1 where it is
+    /// not safe.
     /// </summary>
     public double Distance(double minutes)
     {

@@ -28,7 +28,8 @@ public static class LiquidNeed
     {
         var given = meats.Sum(m => m.MuscleKg) * 1000 * JuiceShare + beside.Sum(c => c.GivesOffMl);
         var (poured, drunk) = (beside.Sum(c => c.PouredMl), beside.Sum(c => c.AbsorbsMl));
-        var measured = poured - beside.Where(c => c.Companion.Kind == CompanionKind.Pulse).Sum(c => c.PouredMl); // pulses are covered instead
+        // Pulses are covered, whatever the meat gives.
+        var measured = poured - beside.Where(c => c.Companion.Kind == CompanionKind.Pulse).Sum(c => c.PouredMl);
         var counted = CountedOn(given, measured);
         var lacks = meats.Count > 0 ? CountedOn(UsualJuiceMl, measured) - counted : 0; // of the juice beside which so much is poured
         var least = drunk > 0 ? drunk + LeastLeftMl + PurgeMl(pot) - counted : 0;

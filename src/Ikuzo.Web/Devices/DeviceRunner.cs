@@ -93,8 +93,16 @@ internal sealed partial class DeviceRunner(
         {
             if (Interlocked.Exchange(ref isReplaced, false))
             {
-                _running.Clear();
-                await ResumeAsync(stoppingToken);
+                try
+                {
+                    _running.Clear();
+                    await ResumeAsync(stoppingToken);
+                }
+                catch (Exception error) when (error is not OperationCanceledException)
+                {
+                    LogNotResumed(logger, error);
+                    Volatile.Write(ref isReplaced, true); // with the next beat
+                }
             }
 
             foreach (var (id, running) in _running)
@@ -117,9 +125,16 @@ internal sealed partial class DeviceRunner(
     {
         foreach (var cook in await store.AllAsync(ended: false, Page.First, cancellation))
         {
-            if (makers.Any(m => m.Serves(cook)) && await cooks.LoadAsync(cook.Id, cancellation) is { } live && Make(live) is { } made)
+            try
             {
-                _running.TryAdd(cook.Id, made);
+                if (makers.Any(m => m.Serves(cook)) && await cooks.LoadAsync(cook.Id, cancellation) is { } live && Make(live) is { } made)
+                {
+                    _running.TryAdd(cook.Id, made);
+                }
+            }
+            catch (Exception error) when (error is not OperationCanceledException)
+            {
+                LogStopped(logger, error, cook.Id);
             }
         }
     }
@@ -194,13 +209,17 @@ internal sealed partial class DeviceRunner(
             return null;
         }
 
+        // Before its first entry nothing was done to it.
         var standing = CookJournal.Standing(live.Events).ToList();
-        return new(live.Planned, attached.After(standing, until ?? standing[^1].At), live.Time);
+        return (until ?? standing.LastOrDefault()?.At) is { } at ? new(live.Planned, attached.After(standing, at), live.Time) : null;
     }
 
     // The same announcement has the same name, also from a pot that was made anew.
     private static string ClientId(string cookId, Announcement said) =>
         new Guid(SHA256.HashData(Encoding.UTF8.GetBytes($"{cookId} {said.Kind} {said.At:O}")).AsSpan(0, 16)).ToString();
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "What was on could not be read; it is tried again")]
+    private static partial void LogNotResumed(ILogger logger, Exception exception);
 
     [LoggerMessage(Level = LogLevel.Error, Message = "The devices of cook {Id} stopped")]
     private static partial void LogStopped(ILogger logger, Exception exception, string id);

@@ -50,7 +50,7 @@ public class LabelTests
         }
     }
 
-    // What the catalogue says that kitchens hold is what they call tender slices, or soft: a tenth to either side, for those that weigh so much.
+    // What the catalogue says that kitchens hold is what they call tender slices, or soft: a tenth to either side.
     [Fact]
     public void Held_IsWhatKitchensNameForIt()
     {
