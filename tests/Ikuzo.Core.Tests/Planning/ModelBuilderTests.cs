@@ -49,28 +49,27 @@ public class ModelBuilderTests
     public void Thickening_OfALumpThatIsNotFrozen_IsThatOfOverlappingPieces() =>
         Assert.Equal(1.25, ModelBuilder.Thickening(Load(6, Arrangement.Lump, MeatState.Chilled), PotDefaults.For(5.7)));
 
+    private static MeatLoad Cutlets(int pieces) =>
+        new()
+        {
+            Cut = CutCatalogue.Find("chicken-cutlet")!,
+            Pieces = pieces,
+            TotalKg = 0.12 * pieces,
+        };
+
     // A floor of 0.038 m² holds 2.8 cutlets of 120 g and 14 mm loosely side by side.
     [Theory]
-    [InlineData(1, 1)]
-    [InlineData(2, 1)]
-    [InlineData(4, 1.07)]
-    [InlineData(6, 1.19)]
-    [InlineData(8, 1.25)]
-    [InlineData(12, 1.25)]
-    public void Thickening_OfFlatPieces_GrowsUntilAllLieOnAnother(int cutlets, double factor) =>
-        Assert.Equal(
-            factor,
-            ModelBuilder.Thickening(
-                new MeatLoad
-                {
-                    Cut = CutCatalogue.Find("chicken-cutlet")!,
-                    Pieces = cutlets,
-                    TotalKg = 0.12 * cutlets,
-                },
-                PotDefaults.For(5.7)
-            ),
-            0.02
-        );
+    [InlineData(1, 1, false)]
+    [InlineData(2, 1, false)]
+    [InlineData(4, 1.07, true)]
+    [InlineData(6, 1.19, true)]
+    [InlineData(8, 1.25, true)]
+    [InlineData(12, 1.25, true)]
+    public void FlatPieces_LieOnEachOtherFromTheSecondLayerOn(int cutlets, double factor, bool piled)
+    {
+        Assert.Equal(factor, ModelBuilder.Thickening(Cutlets(cutlets), PotDefaults.For(5.7)), 0.02);
+        Assert.Equal(piled, ModelBuilder.IsPiled(Cutlets(cutlets), PotDefaults.For(5.7)));
+    }
 
     [Theory]
     [InlineData(MeatState.Chilled, 4)]
