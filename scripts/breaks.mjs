@@ -98,7 +98,7 @@ export const breaks = [
     '«Math.Clamp((Layers(load, pot) - 1) / (MostLooseLayers - 1), 0, 1)»',
     '1',
   ),
-  b('flat pieces are turned by themselves', 'Planning/ModelBuilder.cs', '> («IsFlat(load.Cut)» ? 1 :', 'false'),
+  b('flat pieces are turned by themselves', 'Planning/ModelBuilder.cs', '> («IsFlat(load.Cut)» ? MostFlatLayers :', 'false'),
   b('pile not seen', 'Planning/ModelBuilder.cs', 'MostLooseLayers = «2.5»', '25'),
   b('ice forgotten', 'Planning/ModelBuilder.cs', 'Frozen = «load.State == MeatState.Frozen»', 'false'),
   // Release

@@ -67,7 +67,7 @@ internal static class Changes
     private static IEnumerable<(string, DishItem)> Cuts(MeatItem meat) =>
         CutCatalogue
             .All.Where(c => c.Species == meat.Load.Cut.Species && (c.Part is Part.Thigh or Part.Leg) && c != meat.Load.Cut)
-            .Select(c => ($"Take {c.Plural} instead.", (DishItem)(meat with { Load = Load(meat.Load, c), Aim = c.UsualAim })));
+            .Select(c => ($"Take {c.Plural} instead.", (DishItem)(meat with { Load = Load(meat.Load, c), Aim = null })));
 
     private static MeatLoad Load(MeatLoad load, Cut cut) =>
         load with

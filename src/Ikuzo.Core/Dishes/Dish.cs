@@ -22,6 +22,9 @@ public sealed record MeatItem(string Key, MeatLoad Load, Aim? Aim) : DishItem(Ke
     /// <summary>The aim asked for or usual; of a carcass nothing but stock is made.</summary>
     public Aim WantedAim => Load.Cut.Part == Part.Carcass ? Poultry.Aim.Stock : Aim ?? Load.Cut.UsualAim;
 
+    /// <summary>True for legs, thighs and wings of which nothing is said: they may fall from the bone, which no table sends back.</summary>
+    public bool MayBeSofter => Aim is null && WantedAim != Poultry.Aim.Stock && Load.Cut.IsLegOrWing;
+
     /// <summary>
     /// So long kitchens hold it beside something, min: to carve where nothing else is said or usual; 0 from the freezer, and where they do
     /// not agree.

@@ -12,7 +12,9 @@ namespace Ikuzo.Core.Dishes;
 /// <param name="PastAfter">Beyond so many it is past what is wanted, though it may have to take them to be safe.</param>
 /// <param name="Loss">Juice lost, percent of the raw weight of the muscle, by minutes.</param>
 /// <param name="Held">So long kitchens hold it, if that is longer than it takes and it is not past then.</param>
-internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss, double Held = 0)
+/// <param name="Juice">What its juice is worth over that of breast: legs stay moist by what they give way to.</param>
+/// <param name="Welcome">Up to so many it is as welcome, though softer.</param>
+internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss, double Held = 0, int Welcome = 0, double Juice = 1)
 {
     private const double ShortCost = 0.15; // for each minute below those of kitchens. Choice
 
@@ -21,6 +23,9 @@ internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss,
 
     /// <summary>Minutes that suit it best.</summary>
     public double Best => Math.Max(Least ?? 0, Held);
+
+    // From here on it gets farther from its best.
+    private double Leaves => Math.Max(Best, Math.Min(Welcome, PastAfter));
 
     /// <summary>Juice lost at its least minutes, percent.</summary>
     public double LossAtLeast { get; } = Least is { } least ? Loss.At(least) : 0;
@@ -37,8 +42,8 @@ internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss,
         const double LeastReach = 4, // minutes that nobody tastes in what is done. Choice
             ReachShare = 0.1;
         var least = Least!.Value;
-        var reach = Math.Max(LeastReach, IsPast ? least * ReachShare : PastAfter - Best);
-        return minutes < least ? -1 - (least - minutes) / LeastReach : Math.Max(0, minutes - Best) / reach + (IsPast ? 1 : 0);
+        var reach = Math.Max(LeastReach, IsPast ? least * ReachShare : PastAfter - Leaves);
+        return minutes < least ? -1 - (least - minutes) / LeastReach : Math.Max(0, minutes - Leaves) / reach + (IsPast ? 1 : 0);
     }
 
     /// <summary>
@@ -48,7 +53,7 @@ internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss,
     /// <param name="minutes">Minutes, at least <see cref="Least"/>.</param>
     /// <param name="leastLoss">Juice lost at its best, whatever the release, percent.</param>
     public double Cost(double minutes, double leastLoss) =>
-        StageJudge.Off(Distance(minutes)) + ShortCost * Math.Max(0, Held - minutes) + (LossAtLeast - leastLoss) * PerPercent;
+        StageJudge.Off(Distance(minutes)) + ShortCost * Math.Max(0, Held - minutes) + (LossAtLeast - leastLoss) * PerPercent * Juice;
 }
 
 /// <summary>
@@ -58,6 +63,7 @@ internal sealed record MeatWindow(int? Least, int PastAfter, MonotoneCurve Loss,
 internal sealed class MeatWindows(DishRequest dish)
 {
     private const int MostMinutes = BesideCourses.MostMinutes;
+    private const double JuiceOfLegs = 1.0 / 3; // choice
     private const double PastShare = 0.1; // meat that is safe late is not past its best at once: a tenth more
 
     private static readonly double[] Looked =
@@ -131,18 +137,28 @@ internal sealed class MeatWindows(DishRequest dish)
         var tender = Curve(i => looks.Tenderness[i][release]);
         var window = meat.Load.Cut.Window;
         var wanted = alone.LeastTenderness;
+        var (greatest, welcome) = meat.MayBeSofter ? (window.Eaten, window.Welcome) : (window.Greatest(meat.WantedAim), 0);
         int? least = null,
             most = -1;
+        var flat = 0;
         for (var m = 0; m <= MostMinutes; m++)
         {
             var now = tender.At(m);
             least ??= SafetyRule.IsReached(coldest.At(m)) && now >= wanted ? m : null;
-            most = now <= window.Greatest(meat.WantedAim) ? m : most;
+            most = now <= greatest ? m : most;
+            flat = now <= welcome ? m : flat;
         }
 
         var reach = (least ?? 0) + (int)Math.Ceiling((least ?? 0) * PastShare);
         var past = most < least ? most.Value : Math.Max(most.Value, reach);
-        return new(least, past, Curve(i => looks.Loss[i][release]), Held(meat, StageReleases.Of(release), past));
+        return new(
+            least,
+            past,
+            Curve(i => looks.Loss[i][release]),
+            Held(meat, StageReleases.Of(release), past),
+            flat,
+            meat.Load.Cut.IsLegOrWing ? JuiceOfLegs : 1
+        );
     }
 
     // What is to fall apart may go on falling, as in soup; the rest is held no longer than it bears.

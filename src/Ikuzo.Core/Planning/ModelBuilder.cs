@@ -16,6 +16,8 @@ public static class ModelBuilder
     /// <summary>Layers of loose pieces between which steam still finds its way. Estimate.</summary>
     public const double MostLooseLayers = 2.5;
 
+    private const double MostFlatLayers = 1.2; // flat pieces that lean on each other at the edge. Estimate
+
     private const double LoosePacking = 0.6; // share of a layer that is meat, as of loosely packed rounds. Estimate.
 
     private const double FlatRatio = 5; // width of what lies flush over its thickness: cutlets, and nothing else that is cooked. Estimate.
@@ -116,7 +118,8 @@ public static class ModelBuilder
 
     /// <summary>True when single pieces must lie on each other so deep, or so flat, that steam no longer reaches all of them.</summary>
     public static bool IsPiled(MeatLoad load, PotModel pot) =>
-        load is { Pieces: > 1, Arrangement: Arrangement.Single } && Layers(load, pot) > (IsFlat(load.Cut) ? 1 : MostLooseLayers);
+        load is { Pieces: > 1, Arrangement: Arrangement.Single }
+        && Layers(load, pot) > (IsFlat(load.Cut) ? MostFlatLayers : MostLooseLayers);
 
     private static BodyModel Body(MeatLoad load, PotModel pot, int index)
     {

@@ -107,6 +107,14 @@ public sealed record TendernessWindow(
             Aim.Stock => 1,
             _ => Most,
         };
+
+    /// <summary>Up to here what was not asked for softer is as welcome, halfway between falling apart and mush.</summary>
+    public double Welcome => (FallApartLeast + Most) / 2;
+
+    /// <summary>Up to here it is eaten, a shade short of mush.</summary>
+    public double Eaten => Most - Shade;
+
+    private const double Shade = 0.02;
 }
 
 /// <summary>One cut of one bird: everything that the computation and the words need to know about it.</summary>
@@ -125,6 +133,9 @@ public sealed record Cut
     /// True for pieces in which a probe does not find the middle, and of which there are too many to find the thickest by eye. Estimate.
     /// </summary>
     public bool IsTooSmallToMeasure => Part is Part.Diced or Part.Meatball or Part.Wing || ThicknessMm.Value < ThinnestToMeasureMm;
+
+    /// <summary>True for dark meat in pieces, which gets softer and not dry.</summary>
+    public bool IsLegOrWing => Part is Part.Thigh or Part.Leg or Part.Drumstick or Part.Wing;
 
     private const double ThinnestToMeasureMm = 22; // estimate: the tip of a probe senses over some millimetres
 

@@ -104,7 +104,6 @@ public class DishCampaign(ITestOutputHelper output)
         "broccoli",
         "courgette",
         "apples",
-        "bell-pepper",
     ];
 
     private static bool IsUnderItsMark(DishRequest dish, DishStage stage)

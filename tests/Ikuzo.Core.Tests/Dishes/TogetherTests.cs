@@ -58,7 +58,7 @@ public class TogetherTests
     [Fact]
     public void Plan_InTurns_OffersOneGo()
     {
-        var request = Ask("chicken-thigh-bone-in", 6, 1.1, ("long-grain-white-rice", 280));
+        var request = Ask("chicken-thigh-bone-in", 6, 1.1, ("long-grain-white-rice", 280)) with { Aim = Aim.Pull };
         var turns = Together.Compute(request).Warnings.Single(w => w.Code == "in-turns");
         var mend = Assert.Single(turns.Mends);
         Assert.Matches("^All in one go: \\d+ min, long-grain white rice too soft$", mend.Text);

@@ -149,7 +149,7 @@ public class PlannerTests
     {
         var grain = new CompanionLoad(CompanionCatalogue.Find("pearl-barley")!, 250);
         var plan = Planner.Compute(Request("chicken-thigh-bone-in", pieces: 6) with { Companions = [grain], LiquidMl = 700 });
-        Assert.True(plan.Release!.Value.Kind is ReleaseKind.Natural or ReleaseKind.Pulsed);
+        Assert.NotEqual(ReleaseKind.Vent, plan.Release!.Value.Kind);
     }
 
     [Theory]
