@@ -58,8 +58,10 @@ public class PreviewDefaultsTests(IkuzoServer server) : IClassFixture<IkuzoServe
     [Fact]
     public async Task Thickness_Measured_NarrowsThePlan()
     {
-        var weighed = await PlanAsync();
+        const string Left = ""","release":{"kind":"natural"}""";
+        var weighed = await PlanAsync(Left);
         var measured = await PlanAsync(
+            Left,
             load: $",\"thicknessMm\":{Number(weighed, "thicknessMm").ToString(System.Globalization.CultureInfo.InvariantCulture)}"
         );
         Assert.True(Number(measured, "safeMinimumMinutes") < Number(weighed, "safeMinimumMinutes"));

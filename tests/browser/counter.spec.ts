@@ -133,7 +133,7 @@ test('everything is reached with the keyboard alone', async ({ page }) => {
   await expect(handle).toHaveAttribute('aria-valuenow', String(before))
   await phrase(page, 'How it should end').focus()
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('button', { name: /to slice/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^tender/ })).toBeVisible()
   await page.keyboard.press('Escape')
   await page.keyboard.press('?')
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible()

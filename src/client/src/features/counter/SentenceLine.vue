@@ -35,7 +35,8 @@ const pieces = computed(() => load.value.pieces ?? 1)
 const name = computed(() => (pieces.value === 1 ? cut.value?.name : cut.value?.plural) ?? '…')
 const kg = computed(() => load.value.totalKg ?? 0)
 const ml = computed(() => request.value.liquidMl ?? props.pouredMl ?? pot.value?.minimumLiquidMl ?? 0)
-const aim = computed(() => aims.find((a) => a.value === (request.value.aim ?? cut.value?.usualAim)) ?? aims[0])
+const ends = computed(() => aimsOf(cut.value))
+const aim = computed(() => ends.value.find((a) => a.value === (request.value.aim ?? cut.value?.usualAim)) ?? aims[0])
 const placement = computed(() => placements.find((p) => p.value === (load.value.placement ?? 'rack')) ?? placements[0])
 const browning = computed(() => brownings.find((b) => b.value === (request.value.browned ?? false)) ?? brownings[0])
 const inFridge = computed(() => fridgeDays.find((d) => d.value === (load.value.daysInFridge ?? null)) ?? fridgeDays[0])
@@ -184,7 +185,7 @@ const short = computed(() =>
     >,
     <PhraseMenu v-slot="{ close }" name="How it should end" :label="aim.title">
       <ChoiceList
-        :items="aimsOf(cut)"
+        :items="ends"
         :is-chosen="(a) => a === aim"
         @choose="(actions.change({ aim: $event.value }), close())"
       /> </PhraseMenu

@@ -27,9 +27,17 @@ export const aims = [
   { value: 'stock', title: 'for stock', hint: 'bones and skin, in water that covers them' },
 ] as const
 
+const soft = ['thigh', 'leg', 'drumstick', 'wing'] // nobody carves them
+
 /** How a cut can end; all of them for one that is not known yet, or kept from before cuts said so. */
-export const aimsOf = (cut: { aims?: readonly string[] } | undefined) =>
-  aims.filter((aim) => cut?.aims?.includes(aim.value) ?? true)
+export const aimsOf = (cut: { aims?: readonly string[]; part?: string } | undefined) =>
+  aims
+    .filter((aim) => cut?.aims?.includes(aim.value) ?? true)
+    .map((aim) =>
+      aim.value === 'slice' && soft.includes(cut?.part ?? '')
+        ? { ...aim, title: 'tender', hint: 'holds together, soft to the bite' }
+        : aim,
+    )
 
 export const states = [
   { value: 'chilled', title: 'from the fridge', arrangement: 'single' },
