@@ -65,11 +65,8 @@ internal static class PromiseWords
             : "";
     }
 
-    private static string Juice(double more)
-    {
-        const double Noticed = 0.25;
-        return Math.Abs(more) < Noticed ? "" : $", {Wording.Percent(Math.Abs(more))} {(more > 0 ? "more" : "less")} juice lost";
-    }
+    private static string Juice(double more) =>
+        Math.Abs(more) < Wording.LeastPercent ? "" : $", {Wording.Percent(Math.Abs(more))} {(more > 0 ? "more" : "less")} juice lost";
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
 }

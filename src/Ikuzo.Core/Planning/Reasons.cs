@@ -97,7 +97,7 @@ internal static class Reasons
             : string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(minutes):0} min {(minutes > 0 ? "longer" : "less")}");
 
     private static string Costs(double juice) =>
-        Math.Abs(juice) < 0.25
+        Math.Abs(juice) < Wording.LeastPercent
             ? "cost the same juice"
             : $"{(juice > 0 ? "cost" : "save")} about {Wording.Percent(Math.Abs(juice))} {(juice > 0 ? "more" : "of the")} juice";
 

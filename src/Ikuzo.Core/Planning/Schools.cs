@@ -161,10 +161,9 @@ public static class Schools
 
     private static string Consequence(SchoolVerdict verdict, PlanRequest request, BandPoint gives, double moreLoss)
     {
-        const double Noticeable = 0.25;
         var say = new Wording(request.Units);
         var juice =
-            Math.Abs(moreLoss) < Noticeable
+            Math.Abs(moreLoss) < Wording.LeastPercent
                 ? "the same juice lost"
                 : $"{Wording.Percent(Math.Abs(moreLoss))} {(moreLoss > 0 ? "more" : "less")} juice lost";
         var safe =

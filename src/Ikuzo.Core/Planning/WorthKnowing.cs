@@ -174,9 +174,8 @@ public sealed record WorthKnowing(string What, double MinutesSaved, double Water
 
     private static string Words(string act, double minutes, double juice)
     {
-        const double NoticedPercent = 0.25;
         var saved = FormattableString.Invariant($"{act}: about {Math.Max(1, Math.Round(minutes)):0} min less");
-        return juice < NoticedPercent ? $"{saved}." : $"{saved}, {Wording.Percent(juice)} less juice lost.";
+        return juice < Wording.LeastPercent ? $"{saved}." : $"{saved}, {Wording.Percent(juice)} less juice lost.";
     }
 
     // The minutes from which nothing is missing.

@@ -99,8 +99,11 @@ public sealed class Wording(UnitSystem units)
     /// <summary>Whole minutes.</summary>
     public static string Minutes(double minutes) => Text($"{minutes:0} min");
 
-    /// <summary>A share in percent with one decimal.</summary>
-    public static string Percent(double percent) => Text($"{percent:0.0} %");
+    /// <summary>A share in whole percent.</summary>
+    public static string Percent(double percent) => Text($"{percent:0} %");
+
+    /// <summary>Less than so many percent are none in words.</summary>
+    public const double LeastPercent = 0.5;
 
     /// <summary>A text that begins a sentence.</summary>
     /// <param name="text">At least one character.</param>

@@ -33,7 +33,7 @@ const same = (release: Release) =>
         </th>
         <td>{{ option.minutes }} <small>min</small></td>
         <td>{{ Math.round(option.totalMinutes) }} <small>min</small></td>
-        <td>{{ option.waterLossPercent.toFixed(1) }} <small>%</small></td>
+        <td>{{ option.waterLossPercent.toFixed(0) }} <small>%</small></td>
       </tr>
     </tbody>
   </table>
