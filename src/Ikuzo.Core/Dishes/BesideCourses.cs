@@ -286,10 +286,14 @@ internal static class StageReleases
         {
             ReleaseKind.Natural => Has(CompanionKind.Pulse) || meat is { WantedAim: not Aim.Slice } or { Load.Cut.Part: Part.Whole },
             ReleaseKind.Pulsed => Has(CompanionKind.Pasta),
-            ReleaseKind.RestThenVent => Has(CompanionKind.Grain) ? release.RestMinutes == 10 : meat is { WantedAim: Aim.Slice },
-            _ => meat is null || meat.Load.Cut.IsTooSmallToMeasure,
+            ReleaseKind.RestThenVent => Has(CompanionKind.Grain) || meat is { WantedAim: Aim.Slice, Load.PieceKg: >= LargeKg }
+                ? release.RestMinutes == 10
+                : meat is { WantedAim: Aim.Slice },
+            _ => !Has(CompanionKind.Grain) && (meat is null || meat.Load.Cut.IsTooSmallToMeasure),
         };
     }
+
+    private const double LargeKg = 0.3; // pieces that kitchens leave alone for ten minutes, not five
 
     /// <summary>Ways for what a pot holds.</summary>
     public static IReadOnlyList<Release> For(PotContents contents) =>

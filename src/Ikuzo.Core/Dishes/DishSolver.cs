@@ -1,3 +1,4 @@
+using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Quantities;
 
@@ -239,11 +240,27 @@ public static class DishSolver
             }
         }
 
-        private double Cost(StirredIn stirred) =>
-            stirred.Minutes == 0
-                ? 0
-                : StageJudge.Hours(stirred.Minutes)
-                    + (_whole.Items.Any(i => i.Key == stirred.Key && i is BesideItem { Companion.IsQuick: true }) ? StirCost : SimmerCost);
+        private double Cost(StirredIn stirred)
+        {
+            if (stirred.Minutes == 0)
+            {
+                return 0;
+            }
+
+            var item = _whole.Items.OfType<BesideItem>().First(i => i.Key == stirred.Key);
+            return StageJudge.Hours(stirred.Minutes)
+                + (
+                    item.Companion.IsQuick ? StirCost
+                    : _whole.Served == Serving.Broth && KeepsItsShape(item.Companion) ? 0 // late anyway
+                    : SimmerCost
+                );
+        }
+
+        // What is seen in clear broth: roots, leeks; onions, celery and mushrooms are there for their taste.
+        private static bool KeepsItsShape(Companion companion) =>
+            companion.Kind is CompanionKind.Root or CompanionKind.Flesh || companion.Minutes is { BestTo: <= ShapeMinutes };
+
+        private const double ShapeMinutes = 5; // min at pressure
 
         // Every way to divide some items into one to three sets: the set with the first of them, then one with the first of the rest.
         private void Divide(int left, int[] sets, int count, double cost, Action<int[], double> found)

@@ -27,7 +27,7 @@ internal sealed class StageJudge
 
     private const double AtTheValveCost = 0.12; // somebody stands at the valve at once, while the meat would rather rest. Choice
     private const double SoftAtTheValveCost = 0.5; // what is to be soft goes on giving way meanwhile: no kitchen vents it. Choice
-    private const double UnusualCost = 0.8; // not how kitchens let the steam out of such a pot. Choice
+    private const double UnusualCost = 1; // not how kitchens let the steam out of such a pot. Choice
     private const double ShortCost = 0.15; // for each minute below those that kitchens name with this release. Choice
     private const double AwayCost = 0.15; // what makes the sauce belongs with the meat. Choice
     private const double HourMinutes = 60; // an hour costs as much as one thing at its edge. Choice

@@ -18,7 +18,7 @@ public static class Gelatin
     /// <summary>
     /// Share given from which stock sets in the fridge, and from which more time gives little: where plans end. Estimate.
     /// </summary>
-    public const double Sets = 0.85;
+    public const double Sets = 0.84;
 
     /// <summary>Stock in kitchen words, to complete "bones that ...".</summary>
     /// <param name="share">Share of the gelatin that is out, 0 to 1.</param>

@@ -23,21 +23,15 @@ public class JudgedDishesTests(ITestOutputHelper output)
         ["Small turkey in parts"] = "a whole turkey is not taken apart by itself: it does not fit, which is said",
     };
 
-    // What the cook keeps from the pressure, and goes under it here.
-    private static readonly Dictionary<string, string> UnderAllTheSame = new()
-    {
-        ["Carcass broth, then barley"] = "carrots beside barley that takes as long",
-    };
-
     [Fact]
     public void Dishes_AreMadeAsCooksMakeThem()
     {
         var agreed = Compare(Rows());
         Assert.Equal(OtherGoes.Keys.Order(), agreed.Goes.Order());
-        Assert.Equal(UnderAllTheSame.Keys, agreed.Under);
-        Assert.True(agreed.Minutes >= 57, $"{agreed.Minutes}");
-        Assert.True(agreed.Liquid >= 59, $"{agreed.Liquid}");
-        Assert.True(agreed.Ends >= 63, $"{agreed.Ends}");
+        Assert.Empty(agreed.Under);
+        Assert.True(agreed.Minutes >= 60, $"{agreed.Minutes}");
+        Assert.True(agreed.Liquid >= 62, $"{agreed.Liquid}");
+        Assert.True(agreed.Ends >= 65, $"{agreed.Ends}");
     }
 
     /// <summary>Thirty of our own, written down before they were computed.</summary>
@@ -47,7 +41,7 @@ public class JudgedDishesTests(ITestOutputHelper output)
         var agreed = Compare(Ours());
         Assert.Equal(["Beetroot, then duck breasts"], agreed.Goes); // a shade firm beside the breasts is let go
         Assert.Empty(agreed.Under);
-        Assert.True(agreed.Minutes >= 25, $"{agreed.Minutes}");
+        Assert.True(agreed.Minutes >= 26, $"{agreed.Minutes}");
         Assert.True(agreed.Liquid >= 30, $"{agreed.Liquid}");
         Assert.True(agreed.Ends >= 30, $"{agreed.Ends}");
     }
@@ -82,11 +76,13 @@ public class JudgedDishesTests(ITestOutputHelper output)
 
             var isTimed =
                 best.Stages.Count == dish.Goes && best.Stages.Zip(dish.Minutes).All(s => IsWithin(s.First.Minutes, s.Second, 2, 2));
-            var poured = best.Stages.Max(s => s.LiquidMl);
+            var bowls = plan.Arranged!.Items.OfType<BesideItem>().Where(b => b.InBowl).Sum(b => b.Grams * b.Companion.AbsorbsMlPerGram);
+            var poured = best.Stages.Max(s => s.LiquidMl) + Math.Round(bowls);
             var isPoured = IsWithin(poured, dish.LiquidMl, 0.15 * dish.LiquidMl.From, 0.15 * dish.LiquidMl.To);
             var isAtTheEnd = dish
                 .Request.Items.OfType<BesideItem>()
-                .All(b => plan.StirredIn.Any(s => s.Key == b.Key) == dish.NotUnderPressure.Contains(b.Key));
+                .All(b => plan.StirredIn.Any(s => s.Key == b.Key) ? IsSaid(b.Key) : !dish.NotUnderPressure.Contains(b.Key));
+            bool IsSaid(string key) => dish.NotUnderPressure.Contains(key) || dish.MayBeAtTheEnd(key);
             (minutes, liquid, ends) = (minutes + (isTimed ? 1 : 0), liquid + (isPoured ? 1 : 0), ends + (isAtTheEnd ? 1 : 0));
             var stages = string.Join(", then ", best.Stages.Select(s => $"{string.Join('+', s.Items)} {s.Minutes} min {s.Release}"));
             output.WriteLine(
@@ -109,7 +105,11 @@ public class JudgedDishesTests(ITestOutputHelper output)
         IReadOnlyList<(double From, double To)> Minutes,
         IReadOnlyList<string> NotUnderPressure,
         (double From, double To) LiquidMl
-    );
+    )
+    {
+        /// <summary>True for what is said of the end, of which some may have gone under the lid before.</summary>
+        public Func<string, bool> MayBeAtTheEnd { get; init; } = _ => false;
+    }
 
     private static IEnumerable<Judged> Ours() => ReferenceData.Lines("our_dishes.csv").Select(line => Ours(line.Split(';')));
 
@@ -179,7 +179,9 @@ public class JudgedDishesTests(ITestOutputHelper output)
             var name = row.GetProperty("name").GetString()!;
             var beside = row.GetProperty("beside")
                 .EnumerateArray()
-                .Select(b => Beside(b.GetProperty("id").GetString()!, b.GetProperty("grams").GetDouble()));
+                .Select(b => Beside(b.GetProperty("id").GetString()!, b.GetProperty("grams").GetDouble()))
+                .Select(b => b with { InBowl = row.GetProperty("other").EnumerateArray().Any(line => IsTheBowlOf(b, line.GetString()!)) });
+            string[] end = [.. row.GetProperty("atTheEnd").EnumerateArray().Select(line => line.GetString()!)];
             yield return new(
                 name,
                 Request(name, bird, beside),
@@ -187,8 +189,17 @@ public class JudgedDishesTests(ITestOutputHelper output)
                 [.. row.GetProperty("minutes").EnumerateArray().Select(Range)],
                 [.. row.GetProperty("notUnderPressure").EnumerateArray().Select(n => n.GetString()!)],
                 Range(row.GetProperty("liquidMl"))
-            );
+            )
+            {
+                MayBeAtTheEnd = key => end.Any(line => Names(key).Any(n => line.Contains(n, StringComparison.Ordinal))),
+            };
         }
+
+        // "bowl: 320 ml water with the rice"
+        static bool IsTheBowlOf(BesideItem item, string line) =>
+            line.StartsWith("bowl:", StringComparison.Ordinal) && Names(item.Key).Any(n => line.Contains(n, StringComparison.Ordinal));
+
+        static string[] Names(string id) => [.. id.Split('-').Where(n => n.Length > 3)];
 
         static (double, double) Range(JsonElement pair) => (pair[0].GetDouble(), pair[1].GetDouble());
     }
