@@ -32,6 +32,24 @@ test('a dish is changed, solved as it changes, and still there after a reload', 
   await expect(page.getByRole('heading', { name: 'penne' })).toBeVisible()
 })
 
+test('wine without an amount is asked about once', async ({ page }) => {
+  await page.goto('/dishes')
+  await open(page, 'Crown of the hill')
+  const add = async (line: string) => {
+    await page.getByLabel('Add', { exact: true }).fill(line)
+    await page.getByRole('button', { name: 'Add to the dish' }).click()
+  }
+  await add('white wine')
+  const question = page.getByRole('group', { name: 'Wine: how much?' })
+  await question.getByRole('button', { name: '200 ml' }).click()
+  await expect(question).toHaveCount(0)
+  await expect(page.getByRole('listitem', { name: 'wine' })).toContainText('200 ml')
+  await add('cider')
+  await page.getByRole('group', { name: 'Cider: how much?' }).getByRole('button', { name: 'A splash' }).click()
+  await expect(page.getByRole('group', { name: /how much/ })).toHaveCount(0)
+  await expect(page.getByRole('listitem', { name: 'cider' })).toContainText('under the lid')
+})
+
 test('a new dish is open though the list that was asked for before it comes late', async ({ page }) => {
   let late = true
   await page.route(/\/api\/dishes\?/, async (route) => {

@@ -25,6 +25,7 @@ test('what was typed on the Counter is in the line-up, and on a phone every plac
   await page.keyboard.press('Enter')
   await expect(page.locator('.ask')).toHaveAttribute('aria-busy', 'false')
   await page.getByRole('link', { name: 'Line-up' }).click()
+  await expect(page).toHaveURL(/line-up/)
   // What was asked is one line, which opens; when to begin and what comes next stand under it.
   await expect(page.getByLabel('Marinade, hours')).toHaveCount(0)
   const folded = page.getByRole('button', { name: /thighs/ })

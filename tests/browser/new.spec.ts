@@ -28,7 +28,7 @@ test('whoever opens it first says three things about the kitchen, asks in pounds
   await expect(first).toHaveCount(0)
   await expect.poll(async () => (await kitchen()).settings.hasThermometer).toBe(false)
 
-  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'More', exact: true }).click()
   await page.getByRole('button', { name: /^Units:/ }).click()
   await page.getByLabel('What have you got?').fill('three hen legs, 1 1/2 lb, straight from the fridge')
   await page.keyboard.press('Enter')

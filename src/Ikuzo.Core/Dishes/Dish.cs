@@ -119,6 +119,12 @@ public sealed record LineItem(string Key, string Text) : DishItem(Key)
 
     /// <summary>True for what is cooked already.</summary>
     public bool IsCooked { get; init; }
+
+    /// <summary>The thin liquid of which no amount was said; null for none. It is asked about, since the pot lives on it.</summary>
+    public Liquid? Pours { get; init; }
+
+    /// <summary>Amounts that are offered then, ml: half a glass, a glass and a half, enough for the sauce.</summary>
+    public static IReadOnlyList<double> PouredMl { get; } = [100, 200, 400];
 }
 
 /// <summary>A dish to arrange: what goes in together, what first or after.</summary>

@@ -2,6 +2,7 @@ using Ikuzo.Core.Companions;
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Planning;
+using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
@@ -173,4 +174,11 @@ internal static class DishWords
         Warnings.Of(StageRequest.Of(dish, [meat], meat, isFirst: true)).FirstOrDefault(DishRequest.Hinders);
 
     private static string Inv(FormattableString text) => FormattableString.Invariant(text);
+
+    /// <summary>
+    /// What is left alone is to fall by itself: the heater that keeps food warm would hold it up, and dry grain onto the floor. Nothing
+    /// where somebody stands at the valve, or where the pot has none.
+    /// </summary>
+    public static string KeepWarm(PotModel pot, Release release) =>
+        pot.KeepWarmCelsius is not null && release.Kind is (ReleaseKind.Natural or ReleaseKind.RestThenVent) ? ", keep-warm off" : "";
 }

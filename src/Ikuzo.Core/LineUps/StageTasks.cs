@@ -76,7 +76,9 @@ internal static class StageTasks
         var of = index % stages.Count;
         var stage = stages[of];
         var (amounts, liquid) = (DishWords.Amounts(dish, stage), new Wording(dish.Units).Pour(stage.LiquidMl));
-        var close = FormattableString.Invariant($"Valve to sealing, lid on, set {stage.Minutes:0} min.");
+        var close = FormattableString.Invariant(
+            $"Valve to sealing, lid on, set {stage.Minutes:0} min{DishWords.KeepWarm(dish.Pot, stage.Release)}."
+        );
         var lift = DishWords.LiftedOut(dish, stages.Take(of), stage);
         return of == 0
             ? $"{(index == 0 ? "Layer" : "The next batch: layer")} {amounts}{with} with {liquid} of thin liquid. {close}"

@@ -140,6 +140,9 @@ public static class DishLine
             IsCooked = said.IsCooked,
             Usually = said.Food.EndsWith("juice", StringComparison.Ordinal) ? GoesIn.After : Usual(item.Food!.Kind),
             FriedAs = Fried(item.Food!),
+            Pours = said is { Liquid: "water" or "stock" or "wine" or "cider" or "beer", Ml: null }
+                ? LiquidCatalogue.Find(said.Liquid)
+                : null,
         };
         var isOne = heard.Beside.Count == 1 || heard.IsStirredTogether;
         return said switch

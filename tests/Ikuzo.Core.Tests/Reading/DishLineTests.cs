@@ -129,4 +129,17 @@ public class DishLineTests
         Assert.Equal(("chicken-thigh-bone-in", 6, MeatState.Frozen), (meat.Load.Cut.Id, meat.Load.Pieces, meat.Load.State));
         Assert.Equal(1.361, meat.Load.TotalKg, 0.01);
     }
+
+    // The pot lives on it: so it is asked about, once. A splash is an amount.
+    [Theory]
+    [InlineData("wine", "wine")]
+    [InlineData("white wine", "wine")]
+    [InlineData("chicken stock", "stock")]
+    [InlineData("water", "water")]
+    [InlineData("a splash of wine", null)]
+    [InlineData("lemon juice", null)]
+    [InlineData("soy sauce", null)]
+    [InlineData("bay leaf", null)]
+    public void Read_AThinLiquidWithoutAnAmount_IsAskedAbout(string line, string? liquid) =>
+        Assert.Equal(liquid, (DishLine.Read(line, "a") as LineItem)?.Pours?.Id);
 }

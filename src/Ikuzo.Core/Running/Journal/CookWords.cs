@@ -1,4 +1,5 @@
 using System.Globalization;
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
@@ -52,19 +53,24 @@ internal static class CookWords
 
     public static string LidOn(PlannedCook cook) =>
         $"In this order, from the floor up, with {new Wording(cook.Request.Units).Pour(cook.Request.Liquid)} of thin liquid. "
-        + Set(cook.Minutes, cook.Request.Pressure);
+        + Set(cook.Minutes, cook.Request.Pressure, DishWords.KeepWarm(cook.Request.Pot, cook.Release));
 
-    public static string Close(string with, string liquid, double minutes, PressureSetting pressure = PressureSetting.High) =>
-        $"{with}{liquid} of thin liquid in. {Set(minutes, pressure)}";
+    public static string Close(
+        string with,
+        string liquid,
+        double minutes,
+        PressureSetting pressure = PressureSetting.High,
+        string keepWarm = ""
+    ) => $"{with}{liquid} of thin liquid in. {Set(minutes, pressure, keepWarm)}";
 
-    public static string CloseAgain(string? lift, string amounts, string liquid, double minutes) =>
+    public static string CloseAgain(string? lift, string amounts, string liquid, double minutes, string keepWarm) =>
         $"{(lift is null ? "" : $"{lift} ")}The liquid stays: make it up to {liquid}. Put in {amounts}. "
-        + Set(minutes, PressureSetting.High);
+        + Set(minutes, PressureSetting.High, keepWarm);
 
-    private static string Set(double minutes, PressureSetting pressure) =>
+    private static string Set(double minutes, PressureSetting pressure, string keepWarm) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"Lid on, valve to sealing, set {minutes:0} min at {(pressure == PressureSetting.High ? "high" : "low")} pressure."
+            $"Lid on, valve to sealing, set {minutes:0} min at {(pressure == PressureSetting.High ? "high" : "low")} pressure{keepWarm}."
         );
 
     public static string Holding(PlannedCook cook) =>

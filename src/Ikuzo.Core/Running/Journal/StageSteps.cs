@@ -21,10 +21,11 @@ public static class StageSteps
             new(FormattableString.Invariant($"{name}-stage-{number}"), text, minutes, waits);
         var liquid = new Wording(dish.Units).Pour(stage.LiquidMl);
         var amounts = DishWords.Amounts(dish, stage);
+        var keepWarm = DishWords.KeepWarm(dish.Pot, stage.Release);
         var words =
             number == 1
-                ? CookWords.Close($"{Wording.Capital(amounts)} and ", liquid, stage.Minutes)
-                : CookWords.CloseAgain(DishWords.LiftedOut(dish, stages.Take(number - 1), stage), amounts, liquid, stage.Minutes);
+                ? CookWords.Close($"{Wording.Capital(amounts)} and ", liquid, stage.Minutes, keepWarm: keepWarm)
+                : CookWords.CloseAgain(DishWords.LiftedOut(dish, stages.Take(number - 1), stage), amounts, liquid, stage.Minutes, keepWarm);
         List<CookStep> steps =
         [
             Step("lid", words, number == 1 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes, false),

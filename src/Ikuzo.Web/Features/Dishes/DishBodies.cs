@@ -27,10 +27,16 @@ public enum ItemKind
     Line,
 }
 
+/// <summary>How much of a thin liquid is poured in.</summary>
+/// <param name="Id">The liquid.</param>
+/// <param name="Text">The question.</param>
+/// <param name="OffersMl">Amounts to choose from, ml.</param>
+public sealed record PourQuestion(string Id, string Text, IReadOnlyList<double> OffersMl);
+
 /// <summary>
 /// One thing in a dish: meat with its load, a companion with its id and grams or measure, a liquid with its id and ml, or a line of text.
 /// </summary>
-public sealed record DishItemBody : IValidatableObject
+public record DishItemBody : IValidatableObject
 {
     internal const int MostKeyCharacters = 40;
 
@@ -216,6 +222,17 @@ public sealed record DishItemBody : IValidatableObject
         && read.Companion == companion
             ? read.Grams
             : null;
+}
+
+/// <summary>A typed line as it was read.</summary>
+public sealed record ReadItem : DishItemBody
+{
+    internal ReadItem(DishItem item)
+        : base(Of(item)) =>
+        Pours = item is LineItem { Pours: { } liquid } ? new(liquid.Id, $"{liquid.Name}: how much?", LineItem.PouredMl) : null;
+
+    /// <summary>What is asked of a thin liquid of which no amount was said; null for all else.</summary>
+    public PourQuestion? Pours { get; }
 }
 
 /// <summary>A dish to arrange.</summary>

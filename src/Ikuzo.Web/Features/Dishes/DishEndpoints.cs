@@ -18,7 +18,7 @@ internal static class DishEndpoints
     {
         var dishes = routes.MapGroup("/api/dishes").WithTags("Dishes");
         dishes.MapPost("/solve", SolveAsync).WithName("solveDish").Computes(Work.Dish);
-        dishes.MapPost("/item", ReadItem).WithName("readDishItem");
+        dishes.MapPost("/item", Read).WithName("readDishItem");
         dishes.MapPost("", AddAsync).WithName("addDish");
         dishes.MapGet("", ListAsync).WithName("listDishes");
         dishes
@@ -160,10 +160,10 @@ internal static class DishEndpoints
             );
     }
 
-    private static Results<Ok<DishItemBody>, BadRequest<HttpValidationProblemDetails>> ReadItem(IngredientBody body)
+    private static Results<Ok<ReadItem>, BadRequest<HttpValidationProblemDetails>> Read(IngredientBody body)
     {
         return DishLine.Read(body.Text!, body.Key!) is { } item
-            ? TypedResults.Ok(DishItemBody.Of(item))
+            ? TypedResults.Ok(new ReadItem(item))
             : TypedResults.BadRequest(
                 Problems.Invalid(
                     "text",

@@ -157,6 +157,16 @@ export const limits = {
     afterOpeningMinutes: { least: 0, most: 60 },
     coveredMinutes: { least: 0, most: 60 },
   },
+  ReadItem: {
+    key: { longest: 40 },
+    id: { longest: 60 },
+    grams: { least: 1, most: 5000 },
+    ml: { least: 1, most: 10000 },
+    measure: { longest: 40 },
+    text: { longest: 300 },
+    food: { longest: 80 },
+    pieces: { least: 0, most: 1000 },
+  },
   ReleaseBody: {
     restMinutes: { least: 0, most: 120 },
   },

@@ -3938,6 +3938,15 @@ export interface components {
             /** @description The pieces. */
             pieces: components["schemas"]["PlacedPiece"][];
         };
+        /** @description How much of a thin liquid is poured in. */
+        PourQuestion: {
+            /** @description The liquid. */
+            id: string;
+            /** @description The question. */
+            text: string;
+            /** @description Amounts to choose from, ml. */
+            offersMl: number[];
+        };
         /** @enum {unknown} */
         PressureSetting: "high" | "low" | null;
         /** @description A question to the planner. What is left out comes from the kitchen or is usual for the cut. */
@@ -4057,6 +4066,45 @@ export interface components {
              * @description Minutes that the meat stood covered just before, 0 to 60; 0 unless given.
              */
             coveredMinutes?: null | number;
+        };
+        /** @description A typed line as it was read. */
+        ReadItem: {
+            /** @description What is asked of a thin liquid of which no amount was said; null for all else. */
+            pours?: components["schemas"]["PourQuestion"];
+            /** @description Name of the item, unique within the dish; at most 40 characters. */
+            key: null | string;
+            kind: null | components["schemas"]["ItemKind"];
+            load?: null | components["schemas"]["LoadBody"];
+            aim?: null | components["schemas"]["Aim"];
+            /** @description Id of the companion, or of the liquid. */
+            id?: null | string;
+            /**
+             * Format: double
+             * @description Amount of the companion, g, 1 to 5,000.
+             */
+            grams?: null | number;
+            size?: null | components["schemas"]["PieceSize"];
+            /** @description True in a bowl on the rack. */
+            inBowl?: null | boolean;
+            /**
+             * Format: double
+             * @description Amount of the liquid, ml, 1 to 10,000.
+             */
+            ml?: null | number;
+            /** @description Amount as it is measured in the kitchen, as in "1 cup", "1 can" or "3"; instead of grams, or beside them. */
+            measure?: null | string;
+            /** @description The line. */
+            text?: null | string;
+            /** @description What it was called when it was typed; null for as the catalogue names it, and for a line without food. */
+            food?: null | string;
+            when?: null | components["schemas"]["GoesIn"];
+            /**
+             * Format: double
+             * @description How many of a line, as far as that was said.
+             */
+            pieces?: null | number;
+            /** @description True for a line of what is cooked already. */
+            cooked?: null | boolean;
         };
         /** @description Something that must not go on. */
         ReadStop: {
@@ -5907,7 +5955,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DishItemBody"];
+                    "application/json": components["schemas"]["ReadItem"];
                 };
             };
             /** @description Bad Request */

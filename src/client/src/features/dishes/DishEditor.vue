@@ -3,7 +3,7 @@ import { mdiPlus } from '@mdi/js'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
-import type { DishDocument, DishItemBody, KeptDish } from '@/api/types'
+import type { DishDocument, DishItemBody, KeptDish, PourQuestion, ReadItem } from '@/api/types'
 import QuantityField from '@/shared/fields/QuantityField.vue'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { text } from '@/shared/units/format'
@@ -154,14 +154,33 @@ const add = () =>
   act(async () => {
     const text = adding.value ?? ''
     const item = unwrap(await api.POST('/api/dishes/item', { body: { text, key: freeKey() } }))
-    change({ items: [...items.value, { ...item, key: freeKey() }] })
+    const key = freeKey()
+    ask(key, item.pours)
+    change({ items: [...items.value, { ...bare(item), key }] })
     if (adding.value === text) adding.value = '' // what is being typed meanwhile stays
   })
 const retype = (key: string | null, text: string) =>
   act(async () => {
     const item = unwrap(await api.POST('/api/dishes/item', { body: { text, key: key ?? freeKey() } }))
-    changeItem(key, () => ({ ...item, key }))
+    ask(key, item.pours)
+    changeItem(key, () => ({ ...bare(item), key }))
   })
+
+/** What is poured in without an amount is asked about once. */
+const asked = ref<Record<string, PourQuestion>>({})
+function bare(read: ReadItem): DishItemBody {
+  const item: DishItemBody & Partial<ReadItem> = { ...read }
+  delete item.pours
+  return item
+}
+function ask(key: string | null, question?: PourQuestion | null) {
+  if (key && question) asked.value[key] = question
+}
+function pour(key: string | null, ml: number | null) {
+  const question = asked.value[key ?? '']
+  delete asked.value[key ?? '']
+  if (question && ml !== null) changeItem(key, () => ({ key, kind: 'liquid', id: question.id, ml }))
+}
 const begins = computed(() =>
   withMeat.value.length < 2
     ? [{ label: 'Cook it now', from: { dishId: props.kept.id } }]
@@ -242,8 +261,10 @@ watchDebounced(
           :unit-system="unitSystem"
           :last="arranged.length === 1 && arranged.includes(item)"
           :change="(to) => changeItem(item.key, to)"
+          :question="asked[item.key ?? '']"
           @remove="takeOut(item.key)"
           @retype="retype(item.key, $event)"
+          @pour="pour(item.key, $event)"
         />
       </ul>
       <UndoBar :text="taken ? 'Taken out.' : null" @undo="putBack" @gone="taken = null" />

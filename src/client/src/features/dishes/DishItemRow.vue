@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiCheck, mdiClose } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { DishItemBody, UnitSystem } from '@/api/types'
+import type { DishItemBody, PourQuestion, UnitSystem } from '@/api/types'
 import { aimsOf, placements } from '@/shared/words/words'
 import { useCatalogue } from '@/shared/catalogue/useCatalogue'
 import { limits } from '@/api/limits'
@@ -18,10 +18,12 @@ const props = defineProps<{
   units: Units
   unitSystem: UnitSystem
   last: boolean
+  /** What is asked of it: of a liquid without an amount, how much. */
+  question?: PourQuestion | undefined
   /** Changes this item as it is by then: others may have changed it meanwhile. */
   change: (change: (item: DishItemBody) => DishItemBody) => void
 }>()
-const emit = defineEmits<{ remove: []; retype: [string] }>()
+const emit = defineEmits<{ remove: []; retype: [string]; pour: [number | null] }>()
 const { findCut, companions, liquids } = useCatalogue()
 const cut = computed(() => findCut(props.item.load?.cut))
 const companion = computed(() => companions.value.find((c) => c.id === props.item.id))
@@ -101,107 +103,114 @@ const massLimit = computed(() =>
 
 <template>
   <li class="item" :aria-label="name">
-    <details>
-      <summary>
-        <h3>{{ name }}</h3>
-        <span class="said">{{ said }}</span>
-      </summary>
-      <div class="fields">
-        <QuantityField
-          v-if="item.kind === 'liquid'"
-          class="mass"
-          label="How much"
-          dimension="volume"
-          :units="unitSystem"
-          :value="item.ml"
-          :show="(value) => text(units.volume(value))"
-          :limit="itemLimit.ml"
-          :keep="(ml) => set({ ml, measure: null })"
-        />
-        <QuantityField
-          v-else-if="item.kind !== 'line'"
-          class="mass"
-          label="Weight"
-          dimension="mass"
-          :units="unitSystem"
-          :value="kg"
-          :show="(value) => text(units.mass(value))"
-          :limit="massLimit"
-          :keep="weigh"
-        />
-        <NumberField
-          v-if="item.load"
-          class="pieces"
-          label="Pieces"
-          :model-value="item.load.pieces"
-          :limit="LoadBody.pieces"
-          whole
-          needed
-          @update:model-value="load({ pieces: $event, heaviestKg: null })"
-        />
-        <template v-if="item.kind === 'companion'">
-          <ChoiceField
-            v-if="companion?.isCut"
-            label="Cut"
-            :model-value="item.size ?? null"
-            :options="sizes"
-            @update:model-value="set({ size: $event })"
-          />
-          <TickField
-            label="in a bowl"
-            :model-value="item.inBowl ?? false"
-            @update:model-value="set({ inBowl: $event })"
-          />
-        </template>
-        <ChoiceField
-          v-if="item.kind === 'line'"
-          label="When"
-          :model-value="item.when ?? 'after'"
-          :options="moments"
-          @update:model-value="set({ when: $event })"
-        />
-        <template v-if="item.load">
-          <ChoiceField label="State" :model-value="lies" :options="states" @update:model-value="lie($event)" />
-          <ChoiceField
-            label="How it ends"
-            :model-value="item.aim ?? cut?.usualAim ?? 'slice'"
-            :options="aimsOf(cut)"
-            @update:model-value="set({ aim: $event })"
-          />
-          <ChoiceField
-            label="Where it lies"
-            :model-value="item.load.placement ?? 'rack'"
-            :options="placements"
-            @update:model-value="load({ placement: $event })"
+    <div class="line">
+      <div v-if="question" class="question" role="group" :aria-label="question.text">
+        <span>{{ question.text }}</span>
+        <v-btn v-for="ml in question.offersMl" :key="ml" @click="emit('pour', ml)">{{ text(units.volume(ml)) }}</v-btn>
+        <v-btn variant="text" @click="emit('pour', null)">A splash</v-btn>
+      </div>
+      <details>
+        <summary>
+          <h3>{{ name }}</h3>
+          <span class="said">{{ said }}</span>
+        </summary>
+        <div class="fields">
+          <QuantityField
+            v-if="item.kind === 'liquid'"
+            class="mass"
+            label="How much"
+            dimension="volume"
+            :units="unitSystem"
+            :value="item.ml"
+            :show="(value) => text(units.volume(value))"
+            :limit="itemLimit.ml"
+            :keep="(ml) => set({ ml, measure: null })"
           />
           <QuantityField
-            v-if="weighed"
-            label="The heaviest"
+            v-else-if="item.kind !== 'line'"
+            class="mass"
+            label="Weight"
             dimension="mass"
             :units="unitSystem"
-            :value="item.load.heaviestKg"
+            :value="kg"
             :show="(value) => text(units.mass(value))"
-            :limit="LoadBody.heaviestKg"
-            :keep="(heaviestKg) => load({ heaviestKg })"
-            :clear="() => load({ heaviestKg: null })"
+            :limit="massLimit"
+            :keep="weigh"
           />
-          <QuantityField
-            label="Thickest part"
-            dimension="length"
-            :units="unitSystem"
-            :value="item.load.thicknessMm"
-            :show="(value) => text(units.length(value))"
-            :limit="LoadBody.thicknessMm"
-            :keep="(thicknessMm) => load({ thicknessMm })"
-            :clear="() => load({ thicknessMm: null })"
+          <NumberField
+            v-if="item.load"
+            class="pieces"
+            label="Pieces"
+            :model-value="item.load.pieces"
+            :limit="LoadBody.pieces"
+            whole
+            needed
+            @update:model-value="load({ pieces: $event, heaviestKg: null })"
           />
-        </template>
-      </div>
-      <form class="anew" @submit.prevent="retype">
-        <TextField v-model="anew" label="Or type it anew" :limit="lineLimit.text" :placeholder="said" />
-        <v-btn type="submit" :icon="mdiCheck" aria-label="Take what was typed" />
-      </form>
-    </details>
+          <template v-if="item.kind === 'companion'">
+            <ChoiceField
+              v-if="companion?.isCut"
+              label="Cut"
+              :model-value="item.size ?? null"
+              :options="sizes"
+              @update:model-value="set({ size: $event })"
+            />
+            <TickField
+              label="in a bowl"
+              :model-value="item.inBowl ?? false"
+              @update:model-value="set({ inBowl: $event })"
+            />
+          </template>
+          <ChoiceField
+            v-if="item.kind === 'line'"
+            label="When"
+            :model-value="item.when ?? 'after'"
+            :options="moments"
+            @update:model-value="set({ when: $event })"
+          />
+          <template v-if="item.load">
+            <ChoiceField label="State" :model-value="lies" :options="states" @update:model-value="lie($event)" />
+            <ChoiceField
+              label="How it ends"
+              :model-value="item.aim ?? cut?.usualAim ?? 'slice'"
+              :options="aimsOf(cut)"
+              @update:model-value="set({ aim: $event })"
+            />
+            <ChoiceField
+              label="Where it lies"
+              :model-value="item.load.placement ?? 'rack'"
+              :options="placements"
+              @update:model-value="load({ placement: $event })"
+            />
+            <QuantityField
+              v-if="weighed"
+              label="The heaviest"
+              dimension="mass"
+              :units="unitSystem"
+              :value="item.load.heaviestKg"
+              :show="(value) => text(units.mass(value))"
+              :limit="LoadBody.heaviestKg"
+              :keep="(heaviestKg) => load({ heaviestKg })"
+              :clear="() => load({ heaviestKg: null })"
+            />
+            <QuantityField
+              label="Thickest part"
+              dimension="length"
+              :units="unitSystem"
+              :value="item.load.thicknessMm"
+              :show="(value) => text(units.length(value))"
+              :limit="LoadBody.thicknessMm"
+              :keep="(thicknessMm) => load({ thicknessMm })"
+              :clear="() => load({ thicknessMm: null })"
+            />
+          </template>
+        </div>
+        <form class="anew" @submit.prevent="retype">
+          <TextField v-model="anew" label="Or type it anew" :limit="lineLimit.text" :placeholder="said" />
+          <v-btn type="submit" :icon="mdiCheck" aria-label="Take what was typed" />
+        </form>
+      </details>
+    </div>
     <v-btn class="out" :icon="mdiClose" :disabled="last" :aria-label="`Take ${name} out`" @click="emit('remove')" />
   </li>
 </template>
@@ -213,9 +222,16 @@ const massLimit = computed(() =>
   gap: 6px;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.3);
 }
-details {
+.line {
   flex: 1;
   min-width: 0;
+}
+.question {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 10px;
+  padding-top: 8px;
 }
 summary {
   display: flex;
