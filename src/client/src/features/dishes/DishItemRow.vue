@@ -104,11 +104,6 @@ const massLimit = computed(() =>
 <template>
   <li class="item" :aria-label="name">
     <div class="line">
-      <div v-if="question" class="question" role="group" :aria-label="question.text">
-        <span>{{ question.text }}</span>
-        <v-btn v-for="ml in question.offersMl" :key="ml" @click="emit('pour', ml)">{{ text(units.volume(ml)) }}</v-btn>
-        <v-btn variant="text" @click="emit('pour', null)">A splash</v-btn>
-      </div>
       <details>
         <summary>
           <h3>{{ name }}</h3>
@@ -210,6 +205,13 @@ const massLimit = computed(() =>
           <v-btn type="submit" :icon="mdiCheck" aria-label="Take what was typed" />
         </form>
       </details>
+      <div v-if="question" class="question" role="group" :aria-label="question.text">
+        <span>{{ question.text }}</span>
+        <v-btn v-for="ml in question.offersMl" :key="ml" variant="outlined" @click="emit('pour', ml)">{{
+          text(units.volume(ml))
+        }}</v-btn>
+        <v-btn variant="outlined" @click="emit('pour', null)">A splash</v-btn>
+      </div>
     </div>
     <v-btn class="out" :icon="mdiClose" :disabled="last" :aria-label="`Take ${name} out`" @click="emit('remove')" />
   </li>
@@ -231,7 +233,10 @@ const massLimit = computed(() =>
   flex-wrap: wrap;
   align-items: center;
   gap: 6px 10px;
-  padding-top: 8px;
+  padding: 0 0 10px 1.6em;
+}
+.question > .v-btn {
+  min-height: 48px;
 }
 summary {
   display: flex;
