@@ -36,6 +36,20 @@ internal static class DishWords
     public static string? LiftedOut(DishRequest dish, IEnumerable<DishStage> before, DishStage now) =>
         Waiting(dish, before, now) is { Length: > 0 } names ? $"Lift out {string.Join(", ", names)} and keep covered." : null;
 
+    /// <summary>What becomes of the liquid of the stage before, in words: made up, or ladled out where grain would drown in it.</summary>
+    /// <param name="dish">The dish.</param>
+    /// <param name="before">The stage before.</param>
+    /// <param name="now">The stage that goes in now.</param>
+    public static string Liquid(DishRequest dish, DishStage before, DishStage now)
+    {
+        var wanted = new Wording(dish.Units).Pour(now.LiquidMl);
+        var drunk = dish.Items.OfType<BesideItem>().Where(b => before.Items.Contains(b.Key)).Sum(b => b.Load.AbsorbsMl);
+        var isOver = before.LiquidMl - drunk > now.LiquidMl + MostOverMl && dish.Served is not (Serving.Soup or Serving.Broth);
+        return isOver ? $"Ladle out all of the liquid but {wanted}, and keep it" : $"The liquid stays: make it up to {wanted}";
+    }
+
+    private const double MostOverMl = 300; // so much more than it needs drowns nothing. Choice
+
     /// <summary>What waited beside the pot and goes back in at the end, in words; none where nothing waited.</summary>
     /// <param name="dish">The dish.</param>
     /// <param name="stages">All of its stages.</param>

@@ -38,6 +38,10 @@ internal static class StirringHeat
         MostMinutesLeft = 5;
     private const double StepSeconds = 5;
 
+    // What is sweet boils down to a glaze, starch thickens in a moment. Kitchen practice.
+    private const double ReducingMinutes = 3,
+        ThickeningMinutes = 1;
+
     /// <summary>Minutes until it is at its best; null for what would take too long, or is not stirred in.</summary>
     /// <param name="dish">The dish.</param>
     /// <param name="item">What.</param>
@@ -45,7 +49,11 @@ internal static class StirringHeat
     {
         if (item.IsStirredIn)
         {
-            return new(item.Key, 0, false);
+            var boils =
+                item.Companion.Is(CompanionTraits.Sweet) ? ReducingMinutes
+                : item.Companion.Is(CompanionTraits.Thick) ? ThickeningMinutes
+                : 0;
+            return new(item.Key, boils, Simmers: boils > 0);
         }
 
         if (!item.MayChange || !item.Companion.Softens || !MayFinishOpen(dish, item))

@@ -32,8 +32,11 @@ public static class StirringIn
                 .Where(b => b.Stirred is not null)
                 .OrderBy(b => Turn(b.Item))
                 .Select((b, i) => $"{Line(dish, b.Item, b.Stirred!, DishWords.Amount(b.Item, say))}{(i == 0 ? NoMorePressure : "")}"),
+            .. stirred.Any(s => s.Simmers) ? [SaltLast] : Array.Empty<string>(),
         ];
     }
+
+    private const string SaltLast = "Taste it, then salt it: what has boiled down is saltier than what went in.";
 
     private const string NoMorePressure = " No more pressure from now on."; // said once, with the first
 
@@ -48,8 +51,8 @@ public static class StirringIn
         return (Turn(item), item.Companion.Kind, stirred) switch
         {
             (1, _, _) when item.Companion.Is(CompanionTraits.Sweet) =>
-                $"Boil {amount} down with some of the juices, and turn the meat in it.",
-            (1, _, _) => $"Stir in {amount}, the meat lifted out, and let it bubble for a minute.",
+                $"Boil {amount} down with some of the juices for {minutes}, and turn the meat in it.",
+            (1, _, _) => $"Stir in {amount}, the meat lifted out, and let it bubble for {minutes}.",
             (2, _, _) => $"Stir in {amount}, the heat off.",
             (_, CompanionKind.Dough, _) => Beside($"Drop in {amount} by the spoon, and simmer for {minutes}, the lid laid on loosely."),
             (_, CompanionKind.Pasta, { Simmers: true }) => Beside($"Simmer {amount} for {minutes}, the lid off; stir now and then."),

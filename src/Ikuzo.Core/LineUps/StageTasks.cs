@@ -82,7 +82,7 @@ internal static class StageTasks
         var lift = DishWords.LiftedOut(dish, stages.Take(of), stage);
         return of == 0
             ? $"{(index == 0 ? "Layer" : "The next batch: layer")} {amounts}{with} with {liquid} of thin liquid. {close}"
-            : $"{(lift is null ? "" : $"{lift} ")}Put in {amounts}; the liquid stays, make it up to {liquid}. {close}";
+            : $"{(lift is null ? "" : $"{lift} ")}{DishWords.Liquid(dish, stages[of - 1], stage)}. Put in {amounts}. {close}";
     }
 
     private static DateTimeOffset Release(Board board, DishStage stage, string number, DateTimeOffset opened)

@@ -48,6 +48,37 @@ public class InTurnsTests
         );
     }
 
+    // A litre and a half of stock would drown the rice; in a soup it is what is eaten.
+    [Theory]
+    [InlineData("Stock, then rice", "Ladle out all of the liquid but ")]
+    [InlineData("Barley broth", "The liquid stays: make it up to ")]
+    public void SecondTime_OfGrainInMuchStock_LadlesItOut(string name, string begins)
+    {
+        var dish = CrownThenPotatoes with
+        {
+            Served = Servings.Named(name),
+            Items =
+            [
+                new MeatItem(
+                    "bones",
+                    new MeatLoad
+                    {
+                        Cut = CutCatalogue.Find("duck-carcass")!,
+                        Pieces = 1,
+                        TotalKg = 0.6,
+                    },
+                    null
+                ),
+                new BesideItem("rice", CompanionCatalogue.Find("long-grain-white-rice")!, 200) { MayChange = true },
+            ],
+        };
+        var plan = DishSolver.Arrange(dish);
+        var first = plan.Best!.Stages[0];
+        Assert.Equal(["bones"], first.Items);
+        Assert.True(first.LiquidMl > 1000);
+        Assert.StartsWith(begins, DishWords.Liquid(plan.Arranged!, first, plan.Best.Stages[1]), StringComparison.Ordinal);
+    }
+
     [Fact]
     public void AtTheEnd_WhatWaitedGoesBackIn_UnlessItIsCrisped()
     {
@@ -63,7 +94,7 @@ public class InTurnsTests
             .Make(new() { Dish = CrownThenPotatoes, ServeAt = new DateTimeOffset(2026, 12, 6, 19, 0, 0, TimeSpan.Zero) })
             .Tasks;
         Assert.StartsWith(
-            "Lift out turkey crown and keep covered. Put in",
+            "Lift out turkey crown and keep covered. The liquid stays: make it up to 250 ml. Put in",
             tasks.Single(t => t.Id == "lid-2").Text,
             StringComparison.Ordinal
         );

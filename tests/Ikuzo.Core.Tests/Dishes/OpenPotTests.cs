@@ -40,8 +40,8 @@ public class OpenPotTests
     [Theory]
     [InlineData("peas", 200, "Put in 200 g peas, lay the lid on loosely and simmer for 3 min.")]
     [InlineData("cream", 150, "Stir in 150 g cream, the heat off.")]
-    [InlineData("honey-glaze", 100, "Boil 100 g honey glaze down with some of the juices, and turn the meat in it.")]
-    [InlineData("starch-slurry", 40, "Stir in 40 g starch in cold water, the meat lifted out, and let it bubble for a minute.")]
+    [InlineData("honey-glaze", 100, "Boil 100 g honey glaze down with some of the juices for 3 min, and turn the meat in it.")]
+    [InlineData("starch-slurry", 40, "Stir in 40 g starch in cold water, the meat lifted out, and let it bubble for 1 min.")]
     [InlineData("dumpling-dough", 400, "Drop in 400 g dumpling dough by the spoon, and simmer for 13 min, the lid laid on loosely.")]
     [InlineData(
         "egg-noodles",

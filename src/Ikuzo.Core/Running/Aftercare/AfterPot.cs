@@ -62,10 +62,17 @@ public static class AfterPot
         };
 
     private static CookStep Carve(PlanRequest request) =>
-        new("carve", request.WantedAim == Aim.Slice ? "Carve and plate." : "Pull apart and plate.", KitchenTimes.CarveMinutes)
+        request switch
         {
-            Title = request.WantedAim == Aim.Slice ? "Carve" : "Pull apart",
+            { WantedAim: not Aim.Slice } => Plate("Pull apart", "Pull apart and plate."),
+            { Load.Cut.Part: Part.Whole or Part.Spatchcocked or Part.Half or Part.Crown or Part.Breast } => Plate(
+                "Carve",
+                "Carve and plate."
+            ),
+            _ => Plate("Plate", "Plate it."),
         };
+
+    private static CookStep Plate(string title, string text) => new("carve", text, KitchenTimes.CarveMinutes) { Title = title };
 
     /// <summary>What a cook sets aside for another meal, with its amounts; empty for most.</summary>
     /// <param name="steps">Its steps after the meat.</param>

@@ -63,9 +63,8 @@ internal static class CookWords
         string keepWarm = ""
     ) => $"{with}{liquid} of thin liquid in. {Set(minutes, pressure, keepWarm)}";
 
-    public static string CloseAgain(string? lift, string amounts, string liquid, double minutes, string keepWarm) =>
-        $"{(lift is null ? "" : $"{lift} ")}The liquid stays: make it up to {liquid}. Put in {amounts}. "
-        + Set(minutes, PressureSetting.High, keepWarm);
+    public static string CloseAgain(string? lift, string liquid, string amounts, double minutes, string keepWarm) =>
+        $"{(lift is null ? "" : $"{lift} ")}{liquid}. Put in {amounts}. " + Set(minutes, PressureSetting.High, keepWarm);
 
     private static string Set(double minutes, PressureSetting pressure, string keepWarm) =>
         string.Create(

@@ -25,7 +25,13 @@ public static class StageSteps
         var words =
             number == 1
                 ? CookWords.Close($"{Wording.Capital(amounts)} and ", liquid, stage.Minutes, keepWarm: keepWarm)
-                : CookWords.CloseAgain(DishWords.LiftedOut(dish, stages.Take(number - 1), stage), amounts, liquid, stage.Minutes, keepWarm);
+                : CookWords.CloseAgain(
+                    DishWords.LiftedOut(dish, stages.Take(number - 1), stage),
+                    DishWords.Liquid(dish, stages[number - 2], stage),
+                    amounts,
+                    stage.Minutes,
+                    keepWarm
+                );
         List<CookStep> steps =
         [
             Step("lid", words, number == 1 ? KitchenTimes.LayerMinutes : KitchenTimes.ChangeMinutes, false),
