@@ -98,7 +98,12 @@ export const breaks = [
     '«Math.Clamp((Layers(load, pot) - 1) / (MostLooseLayers - 1), 0, 1)»',
     '1',
   ),
-  b('flat pieces are turned by themselves', 'Planning/ModelBuilder.cs', '> («IsFlat(load.Cut)» ? MostFlatLayers :', 'false'),
+  b(
+    'flat pieces are turned by themselves',
+    'Planning/ModelBuilder.cs',
+    '> («IsFlat(load.Cut)» ? MostFlatLayers :',
+    'false',
+  ),
   b('pile not seen', 'Planning/ModelBuilder.cs', 'MostLooseLayers = «2.5»', '25'),
   b('ice forgotten', 'Planning/ModelBuilder.cs', 'Frozen = «load.State == MeatState.Frozen»', 'false'),
   // Release
@@ -157,7 +162,7 @@ export const breaks = [
   b(
     'done though the belief is short',
     'Running/Rescue/RescuePlanner.cs',
-    '«SafetyRule.IsReached(belief.Low(stood.Coldest, SafetyRule.ShareBelowAtCheck), lowest.Scale)»',
+    '«SafetyRule.IsReached(belief.Low(stood.Coldest, SafetyRule.ShareBelowAtCheck * (IsSmall(request) ? SmallShare : 1)), lowest.Scale)»',
     'true',
   ),
   b('belief never widened', 'Running/Rescue/RescuePlanner.cs', 'LeastEffectiveCount = «24»', '0'),
@@ -648,10 +653,24 @@ export const breaks = [
   ),
   b('two of six pieces are enough', 'Running/Rescue/RescuePlanner.cs', 'Pieces > MostPiecesForTwo ? «3»', '2'),
   b(
+    'small pieces are read as often as large ones',
+    'Running/Rescue/RescuePlanner.cs',
+    '«IsSmall(request)» || request.Plan',
+    'false',
+  ),
+  b('small pieces need not stand', 'Running/Rescue/RescuePlanner.cs', 'SmallRest = «3»', '0'),
+  b('grain drowns in stock', 'Dishes/DishWords.cs', 'MostOverMl = «300»', '9000'),
+  b(
+    'rest and vent is left alone in the line-up',
+    'LineUps/StageTasks.cs',
+    'var rests = «stage.Release.Kind == ReleaseKind.RestThenVent»',
+    'false',
+  ),
+  b(
     'what was short before is served at once',
     'Running/Rescue/RescuePlanner.cs',
-    '«request.Later.Count > 0 || request.CoveredMinutes > 0 ? 2 : 0»',
-    '0',
+    ': «request.Later.Count > 0 || request.CoveredMinutes > 0» ? 2',
+    'false',
   ),
   b(
     'a reading beside the middle of several is enough',

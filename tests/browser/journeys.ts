@@ -124,7 +124,7 @@ export const journeys: Journey[] = [
     lines: ['frozen whole chicken 1.3 kg in soup', '800 ml water', '150 g small pasta'],
     says: ['small pasta'],
   },
-  { name: 'Crown for Sunday', lines: ['turkey crown 2.2 kg'], triesLid: true, says: ['breast up, on the rack'] },
+  { name: 'Crown for Sunday', lines: ['turkey crown 2.2 kg'], says: ['breast up, on the rack'] },
   {
     name: 'Turkey thighs on barley',
     lines: ['2 turkey thighs 1.3 kg to fall apart', '150 g pearl barley'],
@@ -137,5 +137,5 @@ export const journeys: Journey[] = [
   },
   { name: 'Duck legs, crisp', lines: ['4 duck legs 1 kg'], fields: { 'Crisp after, minutes': '8' }, says: ['Crisp'] },
   { name: 'Duck breasts for two', lines: ['2 duck breasts 500 g'], says: ['Carve'] },
-  { name: 'Whole duck', lines: ['whole duck 2 kg'], triesLid: true, says: ['Lift it out with both hands'] },
+  { name: 'Whole duck', lines: ['whole duck 2 kg'], says: ['Lift it out with both hands'] },
 ]

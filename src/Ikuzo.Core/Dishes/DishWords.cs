@@ -3,6 +3,7 @@ using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Filling;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
@@ -33,8 +34,23 @@ internal static class DishWords
     /// <param name="dish">The dish.</param>
     /// <param name="before">Stages before it.</param>
     /// <param name="now">The stage that follows.</param>
-    public static string? LiftedOut(DishRequest dish, IEnumerable<DishStage> before, DishStage now) =>
-        Waiting(dish, before, now) is { Length: > 0 } names ? $"Lift out {string.Join(", ", names)} and keep covered." : null;
+    public static string? LiftedOut(DishRequest dish, IEnumerable<DishStage> before, DishStage now)
+    {
+        var were = before.ToList();
+        var bones = dish
+            .Items.OfType<MeatItem>()
+            .Where(m => m.WantedAim == Aim.Stock && were.Any(s => s.Items.Contains(m.Key)) && !now.Items.Contains(m.Key))
+            .Select(Name)
+            .ToList();
+        string[] lines =
+        [
+            .. bones.Count > 0 ? [$"Strain {Listed.And(bones)} out: it has given what it had."] : Array.Empty<string>(),
+            .. Waiting(dish, were, now) is { Length: > 0 } names
+                ? [$"Lift out {string.Join(", ", names)} and keep covered."]
+                : Array.Empty<string>(),
+        ];
+        return lines.Length > 0 ? string.Join(" ", lines) : null;
+    }
 
     /// <summary>What becomes of the liquid of the stage before, in words: made up, or ladled out where grain would drown in it.</summary>
     /// <param name="dish">The dish.</param>
@@ -66,16 +82,32 @@ internal static class DishWords
         [
             .. dish
                 .Items.Where(i => were.ContainsKey(i.Key) && !now.Items.Contains(i.Key))
-                .Where(i => i is MeatItem || (!were[i.Key] && i is not BesideItem { Companion.Kind: CompanionKind.Aromatic }))
+                .Where(i =>
+                    i is MeatItem { WantedAim: not Aim.Stock }
+                    || (i is not MeatItem && !were[i.Key] && i is not BesideItem { Companion.Kind: CompanionKind.Aromatic })
+                )
                 .Select(Name),
         ];
     }
+
+    /// <summary>How meat comes to the table, in words: nobody carves dice or legs.</summary>
+    /// <param name="cut">The cut.</param>
+    /// <param name="aim">How it was wanted.</param>
+    public static (string Title, string Text) Plating(Cut cut, Aim aim) =>
+        (aim, cut.Part) switch
+        {
+            (Aim.Stock, _) => ("Strain", "Strain it once more into warm bowls."),
+            (not Aim.Slice, _) => ("Pull apart", "Pull apart and plate."),
+            (_, Part.Whole or Part.Spatchcocked or Part.Half or Part.Crown or Part.Breast) => ("Carve", "Carve and plate."),
+            _ => ("Plate", "Plate it."),
+        };
 
     /// <summary>An item with its amount.</summary>
     public static string Amount(DishItem item, Wording say) =>
         item switch
         {
             MeatItem meat => meat.Load.Words,
+            BesideItem { Measure: "1", Food: { } one } beside => string.Join(", ", new[] { $"1 {one}", beside.Load.How }.OfType<string>()),
             BesideItem beside => beside.Load.Words(say),
             _ => item.Key,
         };

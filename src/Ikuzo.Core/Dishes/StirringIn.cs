@@ -32,9 +32,12 @@ public static class StirringIn
                 .Where(b => b.Stirred is not null)
                 .OrderBy(b => Turn(b.Item))
                 .Select((b, i) => $"{Line(dish, b.Item, b.Stirred!, DishWords.Amount(b.Item, say))}{(i == 0 ? NoMorePressure : "")}"),
-            .. stirred.Any(s => s.Simmers) ? [SaltLast] : Array.Empty<string>(),
+            .. BoilsDown(dish, stirred) ? [SaltLast] : Array.Empty<string>(),
         ];
     }
+
+    private static bool BoilsDown(DishRequest dish, IReadOnlyList<StirredIn> stirred) =>
+        dish.Items.OfType<BesideItem>().Any(b => b.IsStirredIn && stirred.Any(s => s.Key == b.Key && s.Simmers));
 
     private const string SaltLast = "Taste it, then salt it: what has boiled down is saltier than what went in.";
 

@@ -45,7 +45,8 @@ public static class BackSchedule
     )
     {
         var at = board.Hands("serve", request.ServeAt, 0, "Serve.");
-        at = board.Hands("carve", at, KitchenTimes.CarveMinutes, "Carve or pull, and plate.");
+        var meat = plan.Arranged!.Items.OfType<MeatItem>().First();
+        at = board.Hands("carve", at, KitchenTimes.CarveMinutes, DishWords.Plating(meat.Load.Cut, meat.WantedAim).Text);
         if (request.CrispMinutes > 0)
         {
             var crisp = board.Put(

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Loads;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 
@@ -23,17 +24,22 @@ internal static class StageTasks
         var number = FormattableString.Invariant($"{index + 1}");
         var names = DishWords.Names(dish, stage);
         var say = new Wording(dish.Units);
-        var meat = dish.Items.Any(i => i is MeatItem && stage.Items.Contains(i.Key));
+        var meats = dish.Items.OfType<MeatItem>().Where(m => stage.Items.Contains(m.Key)).ToList();
+        var place =
+            meats.Any(m => m.Load.Cut.BoneIn) ? "the coldest spots, not on the bone"
+            : meats.Any(m => m.Load.Cut.IsTooSmallToMeasure) ? "the middle of the three thickest"
+            : "the middle of the thickest";
         var opened = board.Hands(
             $"check-{number}",
             done,
             KitchenTimes.CheckMinutes,
             "Open only when the pin is down, lid away from the face. "
                 + (
-                    meat
-                        ? $"Measure the coldest spots, not on the bone: {say.Temperature(SafetyRule.CoreCelsius)} or more."
+                    meats.Count > 0 && meats.All(m => m.WantedAim == Aim.Stock) ? "The bones have given what they had."
+                    : meats.Count > 0
+                        ? $"Measure {place}: {say.Temperature(SafetyRule.CoreCelsius)} or more."
                             + string.Concat(Tasting.Lines(dish, stage).Select(line => $" {line}"))
-                        : Tasting.Words(dish, stage)
+                    : Tasting.Words(dish, stage)
                 )
         );
         var release = Release(board, stage, number, opened);
@@ -88,14 +94,17 @@ internal static class StageTasks
     private static DateTimeOffset Release(Board board, DishStage stage, string number, DateTimeOffset opened)
     {
         var release = opened.AddMinutes(-Math.Ceiling(stage.ReleaseMinutes.P95));
-        var vents = stage.Release.Kind is ReleaseKind.Vent or ReleaseKind.Pulsed;
+        var rests = stage.Release.Kind == ReleaseKind.RestThenVent;
+        var vents = stage.Release.Kind != ReleaseKind.Natural;
         board.Add(
             new LineUpTask(
                 $"release-{number}",
                 LineUpLane.Pot,
                 release,
                 opened,
-                vents ? "The steam goes." : "Leave it until the pin drops.",
+                rests ? FormattableString.Invariant($"Leave it for {stage.Release.RestMinutes:0} min, then the steam goes.")
+                    : vents ? "The steam goes."
+                    : "Leave it until the pin drops.",
                 HandsOn: false
             )
         );
@@ -105,8 +114,8 @@ internal static class StageTasks
                 new LineUpTask(
                     $"vent-{number}",
                     LineUpLane.Hands,
-                    release,
-                    release.AddMinutes(Math.Min(KitchenTimes.ValveMinutes, stage.ReleaseMinutes.P95)),
+                    release.AddMinutes(stage.Release.RestMinutes),
+                    release.AddMinutes(Math.Min(stage.Release.RestMinutes + KitchenTimes.ValveMinutes, stage.ReleaseMinutes.P95)),
                     stage.Release.Kind == ReleaseKind.Pulsed
                         ? "Vent in short bursts, hand covered."
                         : "Vent, hand covered, steam away from the cupboards.",

@@ -1,11 +1,22 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
 using Ikuzo.Core.Pots;
+using Ikuzo.Core.Poultry;
 
 namespace Ikuzo.Core.Tests.Dishes;
 
 public class DishWordsTests
 {
+    [Theory]
+    [InlineData("chicken-whole", Aim.Slice, "Carve and plate.")]
+    [InlineData("turkey-breast-boneless", Aim.Slice, "Carve and plate.")]
+    [InlineData("chicken-thigh-bone-in", Aim.Slice, "Plate it.")]
+    [InlineData("chicken-diced", Aim.Slice, "Plate it.")]
+    [InlineData("chicken-thigh-bone-in", Aim.Pull, "Pull apart and plate.")]
+    [InlineData("chicken-carcass", Aim.Stock, "Strain it once more into warm bowls.")]
+    public void Plating_FitsWhatItIs(string cut, Aim aim, string says) =>
+        Assert.Equal(says, DishWords.Plating(CutCatalogue.Find(cut)!, aim).Text);
+
     // What is left alone is to fall by itself; at the valve somebody stands anyway.
     [Fact]
     public void KeepWarm_IsOffWhereThePotIsLeftAlone()

@@ -77,6 +77,11 @@ public class InTurnsTests
         Assert.Equal(["bones"], first.Items);
         Assert.True(first.LiquidMl > 1000);
         Assert.StartsWith(begins, DishWords.Liquid(plan.Arranged!, first, plan.Best.Stages[1]), StringComparison.Ordinal);
+
+        // Bones are strained out, and nobody puts them back.
+        var then = StageSteps.Of(plan.Arranged!, plan.Best.Stages, 2)[0].Text;
+        Assert.StartsWith("Strain duck carcass out: it has given what it had. " + begins, then, StringComparison.Ordinal);
+        Assert.Empty(DishWords.BackIn(plan.Arranged!, plan.Best.Stages));
     }
 
     [Fact]
@@ -85,6 +90,43 @@ public class InTurnsTests
         IReadOnlyList<string> Lines(bool crisps) => StirringIn.Lines(Plan.Arranged!, Plan.Best!.Stages, Plan.StirredIn, crisps);
         Assert.Equal(["Put back in what waited, to warm through: turkey crown."], Lines(crisps: false));
         Assert.Empty(Lines(crisps: true));
+    }
+
+    // Ten minutes left alone, and then somebody stands at the valve.
+    [Fact]
+    public void LineUp_OfARestThatIsVented_SaysWhenToVent()
+    {
+        var dish = CrownThenPotatoes with
+        {
+            Items =
+            [
+                new MeatItem(
+                    "bird",
+                    new MeatLoad
+                    {
+                        Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+                        Pieces = 6,
+                        TotalKg = 1.1,
+                    },
+                    null
+                ),
+                new BesideItem("rice", CompanionCatalogue.Find("long-grain-white-rice")!, 280) { MayChange = true },
+                new BesideItem("onions", CompanionCatalogue.Find("onions")!, 120)
+                {
+                    MayChange = true,
+                    Measure = "1",
+                    Food = "onion",
+                },
+            ],
+        };
+        var tasks = BackSchedule
+            .Make(new() { Dish = dish, ServeAt = new DateTimeOffset(2026, 12, 6, 19, 0, 0, TimeSpan.Zero) })
+            .Tasks.ToDictionary(t => t.Id);
+        Assert.Equal("Leave it for 10 min, then the steam goes.", tasks["release-1"].Text);
+        Assert.Equal(tasks["release-1"].Start.AddMinutes(10), tasks["vent-1"].Start);
+        Assert.Contains(", 1 onion with ", tasks["lid-1"].Text, StringComparison.Ordinal);
+        Assert.Contains("not on the bone", tasks["check-1"].Text, StringComparison.Ordinal);
+        Assert.Equal("Plate it.", tasks["carve"].Text);
     }
 
     [Fact]

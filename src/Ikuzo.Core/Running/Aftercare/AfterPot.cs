@@ -1,3 +1,4 @@
+using Ikuzo.Core.Dishes;
 using Ikuzo.Core.LineUps;
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
@@ -61,18 +62,11 @@ public static class AfterPot
             Lane = LineUpLane.Hands,
         };
 
-    private static CookStep Carve(PlanRequest request) =>
-        request switch
-        {
-            { WantedAim: not Aim.Slice } => Plate("Pull apart", "Pull apart and plate."),
-            { Load.Cut.Part: Part.Whole or Part.Spatchcocked or Part.Half or Part.Crown or Part.Breast } => Plate(
-                "Carve",
-                "Carve and plate."
-            ),
-            _ => Plate("Plate", "Plate it."),
-        };
-
-    private static CookStep Plate(string title, string text) => new("carve", text, KitchenTimes.CarveMinutes) { Title = title };
+    private static CookStep Carve(PlanRequest request)
+    {
+        var (title, text) = DishWords.Plating(request.Load.Cut, request.WantedAim);
+        return new("carve", text, KitchenTimes.CarveMinutes) { Title = title };
+    }
 
     /// <summary>What a cook sets aside for another meal, with its amounts; empty for most.</summary>
     /// <param name="steps">Its steps after the meat.</param>

@@ -66,6 +66,34 @@ public class RescueTests(ITestOutputHelper output)
         Assert.StartsWith("Leave it covered for ", advice.Why[0]);
     }
 
+    // In what is small a probe hardly finds the middle: three of two wings, and then they stand.
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(6)]
+    public void SmallPieces_AreReadThreeTimes_AndStandBeforeTheyAreDone(int wings)
+    {
+        RescueAdvice After(params double[] readings) =>
+            RescuePlanner.Advise(
+                new(
+                    Planned.Request("chicken-wing", wings, 0.09 * wings),
+                    2,
+                    Release.Vent,
+                    [.. readings.Select((r, i) => new ProbeReading("centre", r, 1 + 0.3 * i))],
+                    LiquidIsThick: false
+                )
+            );
+        Assert.Equal(RescueMethod.ReadAgain, After(77).Method);
+        if (wings > 2)
+        {
+            Assert.Equal(RescueMethod.ReadAgain, After(77, 78).Method);
+        }
+
+        var done = After(77, 78, 79);
+        Assert.Equal(CheckVerdict.Done, done.Verdict);
+        Assert.InRange(done.RestMinutes, 3, 5);
+    }
+
     [Fact]
     public void ThickPiece_ThatReadsALittleShort_IsLeftCoveredAndReadAgain()
     {
