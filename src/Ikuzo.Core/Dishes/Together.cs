@@ -134,6 +134,8 @@ public static class Together
         return WithWarning(plan, [.. Mends.Added(request, more.OfType<Warning>(), null)]) with
         {
             RecommendedMinutes = stage.Minutes,
+            // Where what stands beside the meat wants more minutes than the meat, fewer for another promise would leave it hard.
+            OtherPromise = plan.RecommendedMinutes < minutes && plan.OtherPromise?.Minutes < minutes ? null : plan.OtherPromise,
             Why = [stage.Why, .. plan.Why],
             Releases = [.. plan.Releases.Select(r => Suited(r, search, dish, stage))],
         };

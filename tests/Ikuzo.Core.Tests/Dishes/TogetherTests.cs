@@ -55,6 +55,18 @@ public class TogetherTests
     }
 
     // The other way is a touch away, with what it costs, and is then computed as it was said.
+    // The meat would be sure after fewer minutes, at which the rice is hard: no promise offers them.
+    [Theory]
+    [InlineData(Promise.Sure)]
+    [InlineData(Promise.Measured)]
+    public void Plan_ThatTheRiceDecides_OffersNoFewerMinutes(Promise promise)
+    {
+        var request = Ask("chicken-thigh-bone-in", 6, 1.1, ("wild-rice-blend", 270)) with { Promise = promise };
+        var plan = Together.Compute(request);
+        Assert.True(plan.Minutes > Planner.Compute(request with { Companions = [] }).Minutes);
+        Assert.True(plan.OtherPromise is null || plan.OtherPromise.Minutes >= plan.Minutes);
+    }
+
     [Fact]
     public void Plan_InTurns_OffersOneGo()
     {
