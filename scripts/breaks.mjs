@@ -470,7 +470,7 @@ export const breaks = [
   ),
   b('anything goes in one go', 'Dishes/Tolerance.cs', 'off <= «MostOff(beside, served)»', '99'),
   b('carrots melt into any broth', 'Dishes/Tolerance.cs', 'Serving.Broth => «0»', '900'),
-  b('kitchens are not asked how long', 'Dishes/Dish.cs', '«Load.State == MeatState.Frozen»\n            ? 0', 'true'),
+  b('kitchens are not asked how long', 'Dishes/MeatWindows.cs', 'ShortCost = «0.15»', '0'),
   b('frozen meat is held as chilled', 'Dishes/Dish.cs', '«Load.State == MeatState.Frozen»\n            ? 0', 'false'),
   b(
     'a stage without meat is not found anew',
@@ -483,8 +483,18 @@ export const breaks = [
   b('two turns unasked', 'Dishes/DishSolver.cs', '(«Tolerance.Bears(inOne)» ? WayId', 'false'),
   b('the wanted way is not taken', 'Dishes/DishSolver.cs', '«_whole.Way» ??', '(WayId?)null'),
   b('what is not understood is cooked', 'Reading/LineMoments.cs', 'line.Usually ?? «GoesIn.After»', 'GoesIn.Under'),
-  b('cheese under pressure', 'Reading/DishLine.cs', '«or FoodKind.Cheese»', ''),
-  b('starch under pressure', 'Reading/DishLine.cs', '«or FoodKind.Starch»', ''),
+  b(
+    'cheese under pressure',
+    'Reading/DishLine.cs',
+    'GoesIn.After : «Usual(item.Food!.Kind)»',
+    'item.Food!.Kind == FoodKind.Cheese ? GoesIn.Under : Usual(item.Food!.Kind)',
+  ),
+  b(
+    'starch under pressure',
+    'Reading/DishLine.cs',
+    '«kind» switch\n        {\n            FoodKind.Dairy',
+    'kind == FoodKind.Starch ? FoodKind.Aromatic : kind',
+  ),
   b(
     'garlic is fried with the onions',
     'Reading/DishLine.cs',
@@ -505,8 +515,8 @@ export const breaks = [
     '«isInOne && wanted == Orders.Best» ? null',
     'isInOne',
   ),
-  b('noodles under pressure', 'Companions/Companion.cs', 'FinePastaTooFar = «6»', '0'),
-  b('peas under pressure', 'Companions/Companion.cs', 'SoftTooFar = «5»', '0'),
+  b('noodles under pressure', 'Companions/Companion.cs', '(«Kind == CompanionKind.Pasta» && Minutes is', 'false'),
+  b('peas under pressure', 'Companions/Companion.cs', '(«IsQuick» && (Kind == CompanionKind.Aromatic', 'false'),
   b('no broth for noodles', 'Dishes/OpenPot.cs', 'NoodlesInBroth = «8.5»', '0.5'),
   b('broth over the mark', 'Dishes/OpenPot.cs', 'dish.Pot.HalfLitres * «1000»', '9000'),
   b(
@@ -711,8 +721,8 @@ export const breaks = [
   b(
     'what was read short and eaten is forgotten',
     'Running/Journal/CookFold.cs',
-    '_verdict = «_verdict is CookVerdict.Done or CookVerdict.Short ? _verdict : CookVerdict.NotMeasured»;',
-    'CookVerdict.NotMeasured',
+    '_verdict = «_verdict is CookVerdict.Done or CookVerdict.Short» ? _verdict :',
+    'false',
   ),
   b('a cook is forgotten in ten minutes', 'Running/Journal/CookFold.cs', 'ForgottenHours = «3»', '0.2'),
   b(
