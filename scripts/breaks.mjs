@@ -488,6 +488,7 @@ export const breaks = [
     'Reading/DishLine.cs',
     'GoesIn.After : «Usual(item.Food!.Kind)»',
     'item.Food!.Kind == FoodKind.Cheese ? GoesIn.Under : Usual(item.Food!.Kind)',
+    'every cheese of the lexicon says its own moment',
   ),
   b(
     'starch under pressure',

@@ -1,5 +1,6 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.Dishes;
+using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 
@@ -7,6 +8,23 @@ namespace Ikuzo.Core.Tests.Dishes;
 
 public class DishWordsTests
 {
+    // What kitchens say of thighs is said of chilled ones; to pull only where that was asked for.
+    [Theory]
+    [InlineData(MeatState.Chilled, null, 10)]
+    [InlineData(MeatState.Chilled, Aim.Slice, 10)]
+    [InlineData(MeatState.Frozen, null, 0)]
+    public void HeldMinutes_AreThoseOfKitchens_NotFromTheFreezer(MeatState state, Aim? aim, double minutes)
+    {
+        var load = new MeatLoad
+        {
+            Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+            Pieces = 6,
+            TotalKg = 1.2,
+            State = state,
+        };
+        Assert.Equal(minutes, new MeatItem("bird", load, aim).HeldMinutes);
+    }
+
     [Theory]
     [InlineData("chicken-whole", Aim.Slice, "Carve and plate.")]
     [InlineData("turkey-breast-boneless", Aim.Slice, "Carve and plate.")]

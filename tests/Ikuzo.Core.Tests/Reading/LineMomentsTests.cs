@@ -31,6 +31,11 @@ public class LineMomentsTests
     [InlineData("1 pomegranate, seeds only, to serve", GoesIn.Aside)]
     [InlineData("1 pinch of stardust", GoesIn.After)]
     [InlineData("300 ml cream", GoesIn.After)]
+    [InlineData("150 g halloumi", GoesIn.After)]
+    [InlineData("1 ball of mozzarella", GoesIn.After)]
+    [InlineData("100 g feta", GoesIn.After)]
+    [InlineData("80 g gouda", GoesIn.After)]
+    [InlineData("50 g blue cheese", GoesIn.After)]
     public void Line_HasTheMomentOfWhatItIs(string text, GoesIn moment) => Assert.Equal(moment, LineMoments.Read(text).Moment());
 
     [Fact]
