@@ -54,7 +54,6 @@ public class TogetherTests
         Assert.Null(Together.AsDish(request));
     }
 
-    // The other way is a touch away, with what it costs, and is then computed as it was said.
     // The meat would be sure after fewer minutes, at which the rice is hard: no promise offers them.
     [Theory]
     [InlineData(Promise.Sure)]
@@ -67,6 +66,7 @@ public class TogetherTests
         Assert.True(plan.OtherPromise is null || plan.OtherPromise.Minutes >= plan.Minutes);
     }
 
+    // The other way is a touch away, with what it costs, and is then computed as it was said.
     [Fact]
     public void Plan_InTurns_OffersOneGo()
     {

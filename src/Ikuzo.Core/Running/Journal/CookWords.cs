@@ -55,13 +55,8 @@ internal static class CookWords
         $"In this order, from the floor up, with {new Wording(cook.Request.Units).Pour(cook.Request.Liquid)} of thin liquid. "
         + Set(cook.Minutes, cook.Request.Pressure, DishWords.KeepWarm(cook.Request.Pot, cook.Release));
 
-    public static string Close(
-        string with,
-        string liquid,
-        double minutes,
-        PressureSetting pressure = PressureSetting.High,
-        string keepWarm = ""
-    ) => $"{with}{liquid} of thin liquid in. {Set(minutes, pressure, keepWarm)}";
+    public static string Close(string with, string liquid, double minutes, string keepWarm) =>
+        $"{with}{liquid} of thin liquid in. {Set(minutes, PressureSetting.High, keepWarm)}";
 
     public static string CloseAgain(string? lift, string liquid, string amounts, double minutes, string keepWarm) =>
         $"{(lift is null ? "" : $"{lift} ")}{liquid}. Put in {amounts}. " + Set(minutes, PressureSetting.High, keepWarm);

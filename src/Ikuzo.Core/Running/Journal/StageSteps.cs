@@ -24,7 +24,7 @@ public static class StageSteps
         var keepWarm = DishWords.KeepWarm(dish.Pot, stage.Release);
         var words =
             number == 1
-                ? CookWords.Close($"{Wording.Capital(amounts)} and ", liquid, stage.Minutes, keepWarm: keepWarm)
+                ? CookWords.Close($"{Wording.Capital(amounts)} and ", liquid, stage.Minutes, keepWarm)
                 : CookWords.CloseAgain(
                     DishWords.LiftedOut(dish, stages.Take(number - 1), stage),
                     DishWords.Liquid(dish, stages[number - 2], stage),
