@@ -65,9 +65,9 @@ test('a phone that goes offline is reloaded, walks the cook to its end, and come
   const backAt = Date.now()
   await context.setOffline(false)
   await page.goto(`/pot/${id}`)
-  await expect
-    .poll(async () => (await (await request.get(`/api/cooks/${id}`)).json()).phase, { timeout: 15_000 })
-    .toBe('done')
+  await expect(page.getByText(/kept here until/)).toBeHidden({ timeout: 45_000 })
+  await expect(page.getByRole('alert')).toHaveCount(0) // nothing was refused
+  await expect.poll(async () => (await (await request.get(`/api/cooks/${id}`)).json()).phase).toBe('done')
   const { events } = await (await request.get(`/api/cooks/${id}`)).json()
   const kinds = events.map((e: { kind: string }) => e.kind)
   expect(kinds.slice(0, 5)).toEqual(['lid-on', 'pressure-reached', 'vented', 'pin-down', 'opened'])

@@ -23,18 +23,19 @@ let kitchen: KitchenView | null = null // as it was last heard of
 /** What the kitchen is, as it was last heard. */
 export const knowKitchen = (view: KitchenView) => (kitchen = view)
 
-function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting) {
+function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting, signal: AbortSignal) {
   const params = { path: { id } }
-  if (to === 'undo') return api.POST('/api/store/{id}/undo', { params, body: { clientId } })
+  if (to === 'undo') return api.POST('/api/store/{id}/undo', { params, body: { clientId }, signal })
   return to === 'gone'
-    ? api.POST('/api/store/{id}/used', { params, body: { clientId, at, portions, cookId: null } })
-    : api.POST('/api/store/{id}/move', { params, body: { clientId, to, at } })
+    ? api.POST('/api/store/{id}/used', { params, body: { clientId, at, portions, cookId: null }, signal })
+    : api.POST('/api/store/{id}/move', { params, body: { clientId, to, at }, signal })
 }
 
-async function sendDish({ dishId: id, body, version }: DishWaiting) {
+async function sendDish({ dishId: id, body, version }: DishWaiting, signal: AbortSignal) {
   const answer = await api.PUT('/api/dishes/{id}', {
     params: { path: { id }, header: version === null ? {} : { 'If-Match': version } },
     body,
+    signal,
   })
   const tell = () => {
     const theirs = nowElsewhere<KeptDish>(answer)
@@ -54,16 +55,17 @@ async function sendDish({ dishId: id, body, version }: DishWaiting) {
 }
 
 // Only what was changed is laid over what the kitchen is now, so that two windows lose nothing of each other.
-async function sendKitchen({ settings }: KitchenWaiting) {
-  const now = kitchen ?? unwrap(await api.GET('/api/kitchen'))
+async function sendKitchen({ settings }: KitchenWaiting, signal: AbortSignal) {
+  const now = kitchen ?? unwrap(await api.GET('/api/kitchen', { signal }))
   const answer = await api.PUT('/api/kitchen', {
     params: { header: { 'If-Match': now.version } },
     body: { ...now.settings, ...settings },
+    signal,
   })
   const theirs = nowElsewhere<KitchenView>(answer)
   if (theirs !== null) {
     kitchen = theirs // another window was quicker
-    return sendKitchen({ settings, clientId: '' })
+    return sendKitchen({ settings, clientId: '' }, signal)
   }
   const tell = () => {
     const saved = unwrap(answer)
@@ -73,12 +75,12 @@ async function sendKitchen({ settings }: KitchenWaiting) {
   return { status: answer.response.status, tell }
 }
 
-/** Sends one thing; it tells who listens once it is off the list. */
-export async function sendOne(next: Waiting): Promise<{ status: number; tell: () => void }> {
-  if (isDish(next)) return sendDish(next)
-  if (isKitchen(next)) return sendKitchen(next)
+/** Sends one thing, unless that takes longer than the signal lasts; it tells who listens once it is off the list. */
+export async function sendOne(next: Waiting, signal: AbortSignal): Promise<{ status: number; tell: () => void }> {
+  if (isDish(next)) return sendDish(next, signal)
+  if (isKitchen(next)) return sendKitchen(next, signal)
   if (isOfStore(next)) {
-    const answer = await sendMove(next)
+    const answer = await sendMove(next, signal)
     const tell = () => {
       const item = unwrap(answer)
       storeListeners.forEach((listener) => listener(item))
@@ -86,7 +88,8 @@ export async function sendOne(next: Waiting): Promise<{ status: number; tell: ()
     return { status: answer.response.status, tell }
   }
   const { cookId, ...body } = next
-  const answer = await api.POST('/api/cooks/{id}/events', { params: { path: { id: cookId } }, body: body as never })
+  const params = { path: { id: cookId } }
+  const answer = await api.POST('/api/cooks/{id}/events', { params, body: body as never, signal })
   const tell = () => {
     const cook = unwrap(answer)
     listeners.forEach((listener) => listener(cook))

@@ -2,6 +2,7 @@ import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest'
 import { effectScope, type EffectScope } from 'vue'
 
 interface Sent {
+  signal: AbortSignal
   body: { kind: string; clientId: string; at: string | null }
 }
 const post = vi.hoisted(() => vi.fn<(path: string, options: Sent) => Promise<object>>())
@@ -48,6 +49,25 @@ describe('what the cook did', () => {
     expect(unsent.value).toBe(0)
     const [first, second] = post.mock.calls.map(([, { body }]) => body)
     expect(first).toEqual(second)
+  })
+
+  test('is sent again when no answer comes at all', async () => {
+    const patience = vi.spyOn(AbortSignal, 'timeout')
+    const gone = new AbortController()
+    patience.mockReturnValueOnce(gone.signal)
+    post.mockImplementationOnce(
+      (_, { signal }) => new Promise((_, fail) => signal.addEventListener('abort', () => fail(new Error('no answer')))),
+    )
+    const { send, flush, unsent } = await outbox()
+    const first = send('c', 'lid-on')
+    post.mockImplementation(() => answer({ id: 'c' }))
+    expect(unsent.value).toBe(1)
+    gone.abort()
+    await first
+    await flush()
+    expect(unsent.value).toBe(0)
+    expect(patience.mock.calls.flat().every((ms) => ms <= 20_000)).toBe(true)
+    patience.mockRestore()
   })
 
   test('is kept when the server fails, and goes out when it is well again', async () => {

@@ -21,6 +21,7 @@ import {
 } from './waiting'
 
 const retryMs = 1500
+const answerMs = 20_000 // a connection that is half gone says nothing at all: it is tried again, under the same name
 const refusal = ref<string | null>(null)
 const refusals = new Map<string, Error>() // of what somebody waits for, by its name
 let sending: Promise<void> | null = null
@@ -28,7 +29,7 @@ let sending: Promise<void> | null = null
 async function sendAll() {
   try {
     for (let next = waiting.value[0]; next; next = waiting.value[0]) {
-      const sent = await sendOne(next)
+      const sent = await sendOne(next, AbortSignal.timeout(answerMs))
       if (isPassing(sent.status)) return // it is tried again
       // By its name: another window of this browser may have sent the first meanwhile.
       const { clientId } = next
