@@ -1,4 +1,5 @@
 using Ikuzo.Core.Companions;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Dishes;
 
@@ -78,7 +79,7 @@ public static class Tolerance
 
     private const double HalfWayToTooFar = 0.5;
 
-    /// <summary>What comes of a way: what is off its best, in words.</summary>
+    /// <summary>What comes of a way: what is off its best, in words; each word once.</summary>
     /// <param name="plan">A way that works.</param>
     public static string Words(DishPlan plan)
     {
@@ -86,7 +87,8 @@ public static class Tolerance
         [
             .. plan.Best!.Stages.SelectMany(s => s.Outcomes)
                 .Where(o => o.Distance is { } distance && Math.Abs(distance) > Noticed)
-                .Select(o => $"{DishWords.Name(plan.Arranged!.Items.First(i => i.Key == o.Key))} {o.Word}"),
+                .GroupBy(o => o.Word, o => DishWords.Name(plan.Arranged!.Items.First(i => i.Key == o.Key)))
+                .Select(g => $"{Listed.And([.. g])} {g.Key}"),
         ];
         return off.Length == 0 ? "everything right" : string.Join(", ", off);
     }

@@ -1,6 +1,7 @@
 using Ikuzo.Core.Loads;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Filling;
 
@@ -39,11 +40,14 @@ public static class Fit
     public const string TryTheLidCode = "does-not-fit";
 
     private const double RoomyClearanceMetres = 0.018; // below the lid; estimate
+    private const double NoClearanceMetres = 0.004; // less than anybody sees; estimate
     private const string TooMuch = "Together it is more than the pot holds.";
     private const string Full = "It fills the pot nearly to the lid.";
 
     /// <summary>Judges a load in its pot.</summary>
-    public static FitOutcome Of(FilledPot filled)
+    /// <param name="filled">Pot and load.</param>
+    /// <param name="units">What lengths are said in.</param>
+    public static FitOutcome Of(FilledPot filled, UnitSystem units = UnitSystem.Metric)
     {
         var load = filled.Load;
         var tooMuch = Capacity.CannotGoIn(filled);
@@ -60,7 +64,7 @@ public static class Fit
             : lies.Verdict == FitVerdict.Fits && Capacity.IsTight(filled) ? FitVerdict.Tight
             : lies.Verdict;
         var why =
-            verdict == lies.Verdict ? Why(filled, size, lies)
+            verdict == lies.Verdict ? Why(filled, lies, new Wording(units))
             : tooMuch ? TooMuch
             : Full;
         var alternatives = verdict == FitVerdict.Fits ? [] : Alternatives(filled, size);
@@ -96,19 +100,16 @@ public static class Fit
         return new(verdict, sideBySide, across, room - lies);
     }
 
-    private static string Why(FilledPot filled, BirdSize size, Lying lies)
+    private static string Why(FilledPot filled, Lying lies, Wording say)
     {
         var what = lies.SideBySide == 2 ? "Side by side they are" : "It is";
-        var across = FormattableString.Invariant(
-            $"{what} about {lies.AcrossMetres * 100:0} cm long in a pot {filled.Pot.InnerDiameterMetres * 100:0} cm across"
-        );
-        return lies.Verdict == FitVerdict.Fits
-                ? FormattableString.Invariant($"{across}, and clears the lid by {lies.ClearanceMetres * 100:0} cm.")
+        var across = $"{what} about {say.Across(lies.AcrossMetres)} long in a pot {say.Across(filled.Pot.InnerDiameterMetres)} across";
+        return lies.Verdict == FitVerdict.Fits ? $"{across}, and clears the lid by {say.Across(lies.ClearanceMetres)}."
             : lies.ClearanceMetres < 0
-                ? lies.Verdict == FitVerdict.Tight ? FormattableString.Invariant($"{across}. Pressed down by a hand it goes under the lid.")
-                    : FormattableString.Invariant($"{across}, and {Math.Ceiling(-lies.ClearanceMetres * 100):0} cm too high for the lid.")
-            : lies.ClearanceMetres < RoomyClearanceMetres
-                ? FormattableString.Invariant($"{across}, with {lies.ClearanceMetres * 100:0.0} cm left below the lid.")
+                ? lies.Verdict == FitVerdict.Tight ? $"{across}. Pressed down by a hand it goes under the lid."
+                    : $"{across}, and {say.Across(-lies.ClearanceMetres)} too high for the lid."
+            : lies.ClearanceMetres < NoClearanceMetres ? $"{across}, with nothing to spare below the lid."
+            : lies.ClearanceMetres < RoomyClearanceMetres ? $"{across}, with {say.Across(lies.ClearanceMetres)} left below the lid."
             : $"{across}.";
     }
 

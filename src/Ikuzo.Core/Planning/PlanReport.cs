@@ -66,7 +66,7 @@ internal static class PlanReport
             Liquid = liquid,
             Beside = beside.At(branch.HoldMinutes),
             Yield = MeatYield.Of(request.Load, Median(run.Outcome.WaterLossPercent), branch.HoldMinutes),
-            Fit = Fit.Of(request),
+            Fit = Fit.Of(request, request.Units),
             Picture = PotPicture.Of(request, liquid.AtEndMl.P50),
             // The ensemble has the last word on the release that it computed.
             Releases = [.. scouted.Select(s => Option(s.Of(request.Promise), s.Release == branch.Release ? recommended : null))],

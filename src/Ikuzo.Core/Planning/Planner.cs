@@ -228,7 +228,7 @@ public static class Planner
             HeldCelsius = model.HeldCelsius,
             BoilingCelsius = model.BoilingCelsius,
             ThicknessMm = request.Load.ThicknessMetres * 1000,
-            Fit = Fit.Of(request),
+            Fit = Fit.Of(request, request.Units),
             Picture = PotPicture.IsHeap(request) ? null : PotPicture.Of(request, request.Liquid),
             Releases = [.. scouted.Select(s => PlanReport.Option(s.Of(request.Promise)))],
             Warnings = [.. Mends.Added(request, stops.Concat(Warnings.Of(request)), null)],

@@ -31,14 +31,14 @@ internal static class PotWarnings
             ? new(
                 "over-capacity",
                 WarningLevel.Stop,
-                $"Try it {string.Join(", or ", Fit.Of(r).Alternatives)}.",
+                $"Try it {string.Join(", or ", Fit.Of(r, r.Units).Alternatives)}.",
                 Inv($"Together it takes about {Capacity.Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}.")
             )
             : null;
 
     private static Warning? DoesNotFit(PlanRequest r, Wording say)
     {
-        var fit = Fit.Of(r);
+        var fit = Fit.Of(r, r.Units);
         return Capacity.CannotGoIn(r) || fit.Verdict == FitVerdict.Fits ? null
             : fit.Verdict == FitVerdict.Tight
                 ? new(

@@ -93,6 +93,10 @@ public sealed class Wording(UnitSystem units)
     /// <summary>A thickness.</summary>
     public string Length(double metres) => Us ? Text($"{metres * 1000 / InchMm:0.0} in") : Text($"{metres * 1000:0} mm");
 
+    /// <summary>How wide or long a large thing is: in whole centimetres, or in inches to the half; never nothing.</summary>
+    public string Across(double metres) =>
+        Us ? Text($"{Math.Max(0.5, Math.Round(metres * 2000 / InchMm) / 2):0.#} in") : Text($"{Math.Max(1, metres * 100):0} cm");
+
     /// <summary>A height above the sea.</summary>
     public string Altitude(double metres) => Us ? Text($"{metres / FootMetres:#,0} ft") : Text($"{metres:#,0} m");
 

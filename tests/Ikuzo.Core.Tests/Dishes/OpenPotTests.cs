@@ -84,6 +84,15 @@ public class OpenPotTests
         Assert.Equal(["egg-noodles"], DishSolver.Arrange(dish).StirIn);
     }
 
+    // What three things share is said once.
+    [Fact]
+    public void OneGo_SaysEachWordOnce()
+    {
+        var dish = Dish("duck-leg", 4, 1.1, ("potatoes-chunks", 400), ("carrots-chunks", 300), ("swede-chunks", 200));
+        var oneGo = DishSolver.Arrange(dish with { Way = WayId.OneGo }).Ways[0];
+        Assert.Equal("potatoes in chunks, carrots in chunks and swede in chunks too soft", oneGo.Words);
+    }
+
     // Potatoes under duck legs for forty minutes are mush: two times are proposed, one is a touch away. Under thighs they are soft, which
     // is let go.
     [Theory]

@@ -123,6 +123,9 @@ const clock = computed(() =>
 </template>
 
 <style scoped>
+.answer {
+  container-type: inline-size;
+}
 .what-to-set {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
@@ -138,7 +141,7 @@ const clock = computed(() =>
 }
 .figure {
   font-family: var(--display);
-  font-size: clamp(5rem, 3.6rem + 5vw, 8rem);
+  font-size: min(clamp(5rem, 3.6rem + 5vw, 8rem), 28cqi, 16vh);
   font-weight: 560;
   letter-spacing: -0.03em;
   font-variant-numeric: lining-nums tabular-nums;
@@ -148,7 +151,7 @@ const clock = computed(() =>
 }
 .release {
   font-family: var(--display);
-  font-size: clamp(1.6rem, 1.3rem + 0.9vw, 1.95rem);
+  font-size: min(clamp(1.6rem, 1.3rem + 0.9vw, 1.95rem), 7.8cqi);
   line-height: 1.15;
   margin: 0;
 }
@@ -192,19 +195,20 @@ const clock = computed(() =>
 .clock {
   list-style: none;
   display: flex;
-  flex-wrap: wrap;
-  gap: 2px 18px;
+  justify-content: space-between;
+  max-width: 27rem;
+  gap: 6px;
   padding: 0;
   margin: 0 0 14px;
 }
 .moment {
-  font-size: 1.35rem;
+  font-size: min(1.35rem, 5.6cqi);
   font-weight: 700;
   font-variant-numeric: tabular-nums;
 }
 .what {
   display: block;
-  font-size: 0.9rem;
+  font-size: min(0.9rem, 4.2cqi);
 }
 .facts {
   display: flex;
@@ -244,8 +248,12 @@ const clock = computed(() =>
 }
 /* On a phone the number, how it is let go and the button stand on the first screen. */
 @media (max-width: 700px) {
+  .what-to-set {
+    gap: 4px 14px;
+  }
   .unit {
-    font-size: 0.9rem;
+    font-size: min(0.9rem, 4.4cqi);
+    max-width: 40cqi;
   }
   .verdict,
   .clock {
@@ -257,13 +265,6 @@ const clock = computed(() =>
   }
   .idle {
     display: none;
-  }
-  .clock {
-    justify-content: space-between;
-    gap: 2px 6px;
-  }
-  .moment {
-    font-size: 1.2rem;
   }
 }
 </style>

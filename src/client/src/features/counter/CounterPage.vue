@@ -19,6 +19,7 @@ import PotPicture from './PotPicture.vue'
 import ReleaseList from './ReleaseList.vue'
 import SchoolList from './SchoolList.vue'
 import SentenceLine from './SentenceLine.vue'
+import StopList from './StopList.vue'
 import UrgentLine from './UrgentLine.vue'
 import { useDraft } from '@/shared/draft/useDraft'
 import { useLearned } from './useLearned'
@@ -117,10 +118,17 @@ useShortcuts({
       :poured-ml="plan?.liquid?.putInMl ?? null"
     />
     <p v-if="refusal" class="stop" role="alert">{{ refusal }}</p>
-    <WarningList v-if="stops.length" :class="{ stale }" :warnings="stops" @confirm="confirm" @mend="mend" />
     <p v-if="stale" class="working" role="status">Working it out…</p>
     <p v-if="noAnswer && plan" class="not-yet">{{ noAnswer }}</p>
     <div class="bench" :aria-busy="busy">
+      <StopList
+        v-if="stops.length"
+        class="first"
+        :class="{ stale }"
+        :warnings="stops"
+        @confirm="confirm"
+        @mend="mend"
+      />
       <div class="left">
         <AnswerPanel
           v-if="plan && safety"
@@ -141,18 +149,6 @@ useShortcuts({
             :unsafe="unsafe"
           />
         </AnswerPanel>
-        <AlsoLine v-if="typed && !noAnswer" :heard="typed" :promise="draft.request.promise ?? null" />
-        <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
-        <UrgentLine />
-        <template v-if="plan">
-          <WarningList :class="{ stale }" :warnings="others" @confirm="confirm" @mend="mend" />
-          <ReleaseList
-            :class="{ stale, doubted: noAnswer }"
-            :options="releases"
-            :chosen="plannedRelease"
-            @choose="change({ release: $event })"
-          />
-        </template>
       </div>
       <div v-if="plan && safety" class="right" :class="{ stale, doubted: noAnswer }">
         <HeatPicture
@@ -176,6 +172,20 @@ useShortcuts({
             :units="units"
           />
         </div>
+      </div>
+      <div class="rest">
+        <AlsoLine v-if="typed && !noAnswer" :heard="typed" :promise="draft.request.promise ?? null" />
+        <FirstQuestions v-if="settings && pots[0] && settings.hasThermometer === null" :pot="pots[0]" />
+        <UrgentLine />
+        <template v-if="plan">
+          <WarningList :class="{ stale }" :warnings="others" @confirm="confirm" @mend="mend" />
+          <ReleaseList
+            :class="{ stale, doubted: noAnswer }"
+            :options="releases"
+            :chosen="plannedRelease"
+            @choose="change({ release: $event })"
+          />
+        </template>
       </div>
     </div>
     <div v-if="plan" class="below" :class="{ stale }">
@@ -208,7 +218,8 @@ useShortcuts({
 .bench {
   display: grid;
   grid-template-columns: minmax(300px, 5fr) minmax(0, 8fr);
-  gap: 28px;
+  grid-template-rows: auto auto 1fr;
+  gap: 18px 28px;
   align-items: start;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
   padding-top: 10px;
@@ -234,17 +245,44 @@ useShortcuts({
   align-items: start;
   margin-top: 22px;
 }
-.left {
+.rest {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 18px;
 }
-.right {
+.bench > * {
   min-width: 0;
+}
+/* Where there is room, what stands in the way is beside the answer and not above it. */
+@media (min-width: 901px) {
+  .first,
+  .right {
+    grid-column: 2;
+  }
+  .left,
+  .rest {
+    grid-column: 1;
+  }
+  .left {
+    grid-row: 1 / 3;
+  }
+  .rest {
+    grid-row: 3;
+  }
+  .right {
+    grid-row: 1 / 4;
+  }
+  .first {
+    grid-row: 1;
+  }
+  .first + .left + .right {
+    grid-row: 2 / 4;
+  }
 }
 @media (max-width: 900px) {
   .bench {
     grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: none;
   }
 }
 @media (max-width: 700px) {
@@ -252,8 +290,12 @@ useShortcuts({
     gap: 8px;
   }
   .bench {
-    gap: 18px;
+    gap: 10px;
     padding-top: 8px;
+  }
+  .right,
+  .rest {
+    margin-top: 8px;
   }
 }
 .working {

@@ -1,3 +1,8 @@
+<script lang="ts">
+/** How loud a warning is, in a word. */
+export const words = { stop: 'Stop', caution: 'Look out', note: 'Good to know' }
+</script>
+
 <script setup lang="ts">
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiInformationOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
@@ -6,7 +11,6 @@ import type { Mend, Warning } from '@/api/types'
 const props = defineProps<{ warnings: readonly Warning[] }>()
 const emit = defineEmits<{ confirm: [string]; mend: [Mend] }>()
 const icons = { stop: mdiAlertOctagonOutline, caution: mdiAlertOutline, note: mdiInformationOutline }
-const words = { stop: 'Stop', caution: 'Look out', note: 'Good to know' }
 const hard = computed(() => props.warnings.filter((w) => w.level !== 'note'))
 /** Those whose reason was asked for: on a phone a warning is its act, so that the answer stays in sight. */
 const reasoned = ref<string[]>([])

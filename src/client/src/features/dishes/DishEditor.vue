@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js'
+import { mdiPlus, mdiSwapVertical } from '@mdi/js'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { api, unwrap } from '@/api/client'
@@ -20,7 +20,7 @@ import TwoVersions from '@/shared/ui/TwoVersions.vue'
 import UndoBar from '@/shared/ui/UndoBar.vue'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import DishItemRow from './DishItemRow.vue'
-import FoldedPart from './FoldedPart.vue'
+import FoldedPart from '@/shared/ui/FoldedPart.vue'
 import JobList from './JobList.vue'
 import StageList from './StageList.vue'
 import { useSolved } from './useSolved'
@@ -32,7 +32,7 @@ const props = defineProps<{
   leave: (id: string, dish: DishDocument, version: string | null) => Promise<unknown>
 }>()
 const emit = defineEmits<{ remove: [] }>()
-const { units, unitSystem, pots } = useKitchen()
+const { units, unitSystem, pots, settings } = useKitchen()
 const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whole, never changed in place
 const { conflicts, settle, dishListeners, flush, unsentDishes } = useOutbox()
 const conflict = computed(() => conflicts.value.find((c) => c.dishId === props.kept.id))
@@ -58,15 +58,25 @@ function settleWith(document: DishDocument) {
   dish.value = document
   return attempt(() => props.save(props.kept.id, document, version))
 }
-// As it was opened: what is typed or emptied meanwhile folds nothing away under the hand.
-const { pot, seasoning, brown, sauce, marinadeHours, crispMinutes, brothMl, ...rest } = props.kept.document
-const isSaid = {
-  before:
-    [pot, seasoning, brown, sauce, marinadeHours, crispMinutes, brothMl].some((said) => said) ||
-    (rest.aromatics ?? []).length > 0,
-  aside: (rest.meanwhile ?? []).length > 0,
-  after: [rest.finish, rest.later, rest.notes].some((lines) => (lines ?? []).length > 0),
-}
+// What stands in each part, in a line, so that it need not be opened to be read.
+const listed = (...said: (string | null | undefined | false)[]) => said.filter(Boolean).join('; ')
+const said = computed(() => {
+  const { pot, seasoning, brown, deglazeWith, sauce, marinadeHours, crispMinutes, brothMl } = dish.value
+  return {
+    before: listed(
+      pot && 'in a pot of its own',
+      seasoning,
+      brown && (deglazeWith ? `browned, loosened with ${deglazeWith}` : 'browned in batches'),
+      sauce,
+      !!marinadeHours && `marinade ${marinadeHours} h`,
+      !!crispMinutes && `crisp ${crispMinutes} min`,
+      !!brothMl && `broth ${text(units.value.volume(brothMl))}`,
+      ...(dish.value.aromatics ?? []),
+    ),
+    aside: listed(...(dish.value.meanwhile ?? []).map((job) => job.text)),
+    after: listed(...(dish.value.finish ?? []), ...(dish.value.later ?? []), ...(dish.value.notes ?? [])),
+  }
+})
 const { data: solved, error } = useSolved(computed(() => dish.value))
 const adding = ref<string | null>('')
 const { refusal, attempt } = useAttempt()
@@ -181,6 +191,9 @@ function pour(key: string | null, ml: number | null) {
   delete asked.value[key ?? '']
   if (question && ml !== null) changeItem(key, () => ({ key, kind: 'liquid', id: question.id, ml }))
 }
+const otherPromise = computed(() =>
+  (dish.value.promise ?? settings.value?.usualPromise ?? 'measured') === 'sure' ? 'measured' : 'sure',
+)
 const begins = computed(() =>
   withMeat.value.length < 2
     ? [{ label: 'Cook it now', from: { dishId: props.kept.id } }]
@@ -236,10 +249,17 @@ watchDebounced(
         @way="change({ way: $event, stages: null })"
       >
         <div class="ways">
-          <v-btn class="tall" variant="flat" color="primary" :to="{ name: 'line-up', query: { dish: kept.id } }">
+          <BeginRow v-for="b in begins" :key="b.label" :label="b.label" :from="b.from" :before="sentNow" />
+          <v-btn class="tall" variant="outlined" :to="{ name: 'line-up', query: { dish: kept.id } }">
             When must I start?
           </v-btn>
-          <BeginRow v-for="b in begins" :key="b.label" :label="b.label" :from="b.from" :before="sentNow" />
+          <v-btn
+            v-if="settings?.hasThermometer && withMeat.length > 0"
+            class="tall"
+            :prepend-icon="mdiSwapVertical"
+            @click="change({ promise: otherPromise })"
+            >{{ otherPromise === 'sure' ? 'Be sure without measuring' : 'Measure, and cook it shorter' }}</v-btn
+          >
         </div>
       </StageList>
     </aside>
@@ -272,7 +292,7 @@ watchDebounced(
         <TextField v-model="adding" label="Add" :limit="lineLimit.text" placeholder="1 cup rice" />
         <v-btn type="submit" :icon="mdiPlus" aria-label="Add to the dish" />
       </form>
-      <FoldedPart title="Before" :said="isSaid.before">
+      <FoldedPart title="Before" :said="said.before">
         <div class="fields">
           <ChoiceField
             v-if="pots.length > 1"
@@ -340,10 +360,10 @@ watchDebounced(
           @update:model-value="change({ aromatics: [...$event] })"
         />
       </FoldedPart>
-      <FoldedPart title="Aside, while the pot works" :said="isSaid.aside">
+      <FoldedPart title="Aside, while the pot works" :said="said.aside">
         <JobList :jobs="dish.meanwhile ?? []" @change="change({ meanwhile: $event })" />
       </FoldedPart>
-      <FoldedPart title="After" :said="isSaid.after">
+      <FoldedPart title="After" :said="said.after">
         <LinesField
           label="At the end, in order"
           hint="Skim the fat."

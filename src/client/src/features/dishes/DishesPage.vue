@@ -18,10 +18,17 @@ const { refusal, attempt } = useAttempt()
 const notMapped = ref<readonly string[]>([])
 const removed = ref<KeptDish | null>(null)
 const open = computed(() => dishes.value.find((d) => d.id === route.params.id))
+// One that another window made is not in the list that this browser kept: the server is asked before another dish is shown in its place.
+const askedFor = ref('')
 watch(
-  [dishes, () => route.params.id],
-  () => {
-    if (!open.value && !add.isPending.value && dishes.value[0] && route.name === 'dishes') show(dishes.value[0].id)
+  [dishes, () => route.params.id, askedFor],
+  async () => {
+    const id = String(route.params.id)
+    if (open.value || add.isPending.value || route.name !== 'dishes') return
+    if (route.params.id && askedFor.value !== id) {
+      await query.refetch()
+      askedFor.value = id
+    } else if (dishes.value[0]) show(dishes.value[0].id)
   },
   { immediate: true },
 )

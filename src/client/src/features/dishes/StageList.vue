@@ -78,8 +78,8 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
         {{ Math.ceil(total.p95) }} in 19 of 20.
       </p>
     </template>
-    <WayList v-if="solved.ways.length > 1" :ways="solved.ways" :name-of="nameOf" @way="emit('way', $event)" />
     <slot />
+    <WayList v-if="solved.ways.length > 1" :ways="solved.ways" :name-of="nameOf" @way="emit('way', $event)" />
     <p v-if="held" role="status" class="holding">
       <b>{{ nameOf(held) }}</b>: where does it go?
       <v-btn v-if="solved.stages.length < mostStages" class="tried" variant="outlined" @click="putAlone(0)"
@@ -131,8 +131,8 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
             {{ nameOf(outcome.key) }}{{ outcome.how ? `, ${outcome.how}` : '' }}:
             {{ outcome.word ?? words[outcome.verdict]
             }}<template v-if="outcome.coldestP01 !== null"
-              >, at least <span class="figure">{{ text(units.atLeast(outcome.coldestP01)) }}</span> in the
-              middle</template
+              >{{ stage.readyAtFirst == null ? ', at least' : '; measure when you open, it may be' }}
+              <span class="figure">{{ text(units.atLeast(outcome.coldestP01)) }}</span> in the middle</template
             >
           </li>
         </ul>
@@ -199,7 +199,7 @@ p {
   line-height: 1;
 }
 .set .figure {
-  font-size: 4rem;
+  font-size: min(4rem, 17vw);
   font-weight: 560;
   letter-spacing: -0.03em;
 }

@@ -50,8 +50,7 @@ const bring = () =>
 </script>
 
 <template>
-  <section class="panel" aria-labelledby="backup-title">
-    <h2 id="backup-title">Backups</h2>
+  <div class="panel">
     <p>Made each day by itself, kept for a week and, one a week, for a month. Keep one on another machine too.</p>
     <p class="acts">
       <v-btn class="tall" variant="outlined" @click="now">Back up now</v-btn>
@@ -96,7 +95,7 @@ const bring = () =>
       >All {{ backups.length }}</v-btn
     >
     <p class="version">Ikuzo {{ version }}</p>
-  </section>
+  </div>
 </template>
 
 <style scoped src="./panel.css"></style>

@@ -32,8 +32,7 @@ const remove = (id: string) =>
 </script>
 
 <template>
-  <section v-if="home" class="panel" aria-labelledby="home-title">
-    <h2 id="home-title">Phones of the house</h2>
+  <div v-if="home" class="panel">
     <p v-if="!home.isOpen">
       Only this machine is served. To take Ikuzo to the pot on a phone, start it with <code>./ikuzo serve --home</code>.
     </p>
@@ -71,7 +70,7 @@ const remove = (id: string) =>
         <v-btn class="tall" variant="text" @click="remove(device.id)">Let in no longer</v-btn>
       </li>
     </ul>
-  </section>
+  </div>
 </template>
 
 <style scoped src="./panel.css"></style>

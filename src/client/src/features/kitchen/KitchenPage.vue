@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { Pot, PotBody } from '@/api/types'
 import QuantityField from '@/shared/fields/QuantityField.vue'
 import ChoiceField from '@/shared/fields/ChoiceField.vue'
+import FoldedPart from '@/shared/ui/FoldedPart.vue'
 import NumberField from '@/shared/fields/NumberField.vue'
 import TextField from '@/shared/fields/TextField.vue'
 import { limits } from '@/api/limits'
@@ -74,6 +75,16 @@ function bringBack() {
   if (removed.value) restorePot.mutate(removed.value.id)
   removed.value = null
 }
+const placeSaid = computed(() =>
+  settings.value
+    ? `${text(units.value.altitude(settings.value.altitudeMetres))} high, ${text(units.value.temperature(settings.value.roomCelsius))} in the room`
+    : '',
+)
+const coldSaid = computed(
+  () =>
+    `raw ${settings.value?.rawDays ?? limit.rawDays.most} days, cooked ${settings.value?.cookedDays ?? limit.cookedDays.most}`,
+)
+const thermometerSaid = computed(() => (settings.value?.hasThermometer ? 'there is one' : 'none'))
 const { KitchenSettings: limit } = limits
 const altitudeLimit = computed(() => ({
   least: Math.ceil(units.value.altitudeValue(limit.altitudeMetres.least)),
@@ -85,8 +96,7 @@ const altitudeLimit = computed(() => ({
   <div v-if="settings" class="kitchen">
     <h1>{{ settings.name }}</h1>
     <p v-if="refusal ?? unkept" role="alert" class="stop">{{ refusal ?? unkept }}</p>
-    <section aria-labelledby="place-title" class="place">
-      <h2 id="place-title">Where you cook</h2>
+    <FoldedPart title="Where you cook" :said="placeSaid" roomy class="place">
       <div class="fields">
         <TextField
           :model-value="settings.name"
@@ -125,10 +135,9 @@ const altitudeLimit = computed(() => ({
       <p v-if="boiling">
         Water boils at <b>{{ text(units.temperature(boiling)) }}</b> here. Every plan counts that in.
       </p>
-    </section>
-    <section aria-labelledby="pots-title">
+    </FoldedPart>
+    <FoldedPart title="Pots" :said="pots.map((p) => p.name).join(', ')" roomy>
       <div class="head">
-        <h2 id="pots-title">Pots</h2>
         <v-btn class="tall" :prepend-icon="mdiPlus" @click="startAdding">Add a pot</v-btn>
       </div>
       <PotForm
@@ -182,16 +191,17 @@ const altitudeLimit = computed(() => ({
         </li>
       </ul>
       <p>The manual of your pot wins: minimum liquid, fill marks, frozen food, lids.</p>
-    </section>
-    <ThermometerForm
-      v-if="query.data.value"
-      :view="query.data.value"
-      :units="units"
-      :unit-system="unitSystem"
-      :change="changeSettings"
-    />
-    <section aria-labelledby="cold-title">
-      <h2 id="cold-title">In the cold</h2>
+    </FoldedPart>
+    <FoldedPart title="Thermometer" :said="thermometerSaid" roomy>
+      <ThermometerForm
+        v-if="query.data.value"
+        :view="query.data.value"
+        :units="units"
+        :unit-system="unitSystem"
+        :change="changeSettings"
+      />
+    </FoldedPart>
+    <FoldedPart title="In the cold" :said="coldSaid" roomy>
       <div class="fields">
         <NumberField
           :model-value="settings.rawDays ?? limit.rawDays.most"
@@ -211,9 +221,9 @@ const altitudeLimit = computed(() => ({
         />
       </div>
       <p>You may be stricter than the rules, not laxer.</p>
-    </section>
-    <HomePanel />
-    <BackupPanel />
+    </FoldedPart>
+    <FoldedPart title="Phones of the house" said="" roomy><HomePanel /></FoldedPart>
+    <FoldedPart title="Backups" said="" roomy><BackupPanel /></FoldedPart>
     <UndoBar :text="removed ? `Removed ${removed.name}.` : null" @undo="bringBack" @gone="removed = null" />
   </div>
 </template>
@@ -222,10 +232,10 @@ const altitudeLimit = computed(() => ({
 .kitchen {
   max-width: 980px;
   display: grid;
-  gap: 26px;
+  gap: 0;
 }
-h1,
-h2 {
+h1 {
+  margin-bottom: 12px;
   font-family: var(--display);
   font-weight: 560;
   line-height: 1.15;
@@ -239,8 +249,6 @@ h2 {
 }
 .head {
   display: flex;
-  justify-content: space-between;
-  align-items: center;
 }
 .pots {
   list-style: none;

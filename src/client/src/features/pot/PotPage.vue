@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { onKeyStroke, useWakeLock } from '@vueuse/core'
-import { computed, onMounted, ref, watch } from 'vue'
+import { onKeyStroke, useElementVisibility, useMediaQuery, useWakeLock } from '@vueuse/core'
+import { mdiArrowDown } from '@mdi/js'
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { SimulatedFault } from '@/api/types'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
@@ -36,6 +37,19 @@ const note = ref<string | null>(went.value?.place === 'pot' ? went.value.text : 
 const wasTyped = note.value !== '' // on the Counter: one touch writes it down
 const sure = ref(false)
 const curvesOpen = ref(false)
+// On a phone what is not of the step is one line while the cook is on.
+const isRoomy = useMediaQuery('(min-width: 701px)')
+const about = computed(() =>
+  [
+    cook.value?.simulated && `Rehearsal, ${cook.value.speed}×`,
+    active.value.length > 1 && `${active.value.length} cooks are on`,
+    'how you are called',
+  ]
+    .filter(Boolean)
+    .join(' · '),
+)
+const button = useTemplateRef<HTMLElement>('button')
+const isThere = useElementVisibility(button, { initialValue: true })
 const lock = useWakeLock()
 onMounted(() => lock.isSupported.value && lock.request('screen').catch(() => undefined))
 
@@ -91,17 +105,20 @@ function write() {
   <div v-if="cook" class="pot">
     <header>
       <h1>{{ cook.name }}</h1>
+      <span v-if="unsent > 0 || !connected" class="offline" role="status">
+        {{ unsent > 0 ? `${unsent} kept here until the server is back` : 'No connection; the clock goes on' }}
+      </span>
+    </header>
+    <details class="about" :open="isRoomy">
+      <summary>{{ about }}</summary>
       <nav v-if="active.length > 1" aria-label="Cooks that are on">
         <router-link v-for="other in active" :key="other.id" :to="{ name: 'pot', params: { id: other.id } }">
           {{ other.name }}<small v-if="sharesItsName(other)">, {{ clockTime(other.createdAt) }}</small>
         </router-link>
       </nav>
-      <span v-if="unsent > 0 || !connected" class="offline" role="status">
-        {{ unsent > 0 ? `${unsent} kept here until the server is back` : 'No connection; the clock goes on' }}
-      </span>
       <CueToggles :choice="choice" @toggle="toggle" />
-    </header>
-    <RehearsalBar v-if="cook.simulated" :cook="cook" :told="told" :units="units" @simulate="run" />
+      <RehearsalBar v-if="cook.simulated" :cook="cook" :told="told" :units="units" @simulate="run" />
+    </details>
     <CookStrip :parts="cook.state.strip" :now="now" />
     <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
     <p v-if="cook.state.late" role="alert" class="stop late">{{ cook.state.late }}</p>
@@ -147,6 +164,15 @@ function write() {
       {{ cook.tooShort.because }}
     </p>
     <JustDone :cook="cook" :units="units" @undo="say('undone', { of: $event })" />
+    <button
+      v-if="next && !isThere && !isAsked"
+      type="button"
+      class="further"
+      data-testid="further"
+      @click="button?.scrollIntoView({ block: 'end' })"
+    >
+      <v-icon :icon="mdiArrowDown" aria-hidden="true" /> Read on
+    </button>
     <div v-if="next && isAsked && early" class="asked" role="alert" data-testid="early-end">
       <p class="stop">{{ early }}</p>
       <button type="button" class="next calm" data-testid="next" @click="proceed">
@@ -155,7 +181,14 @@ function write() {
       </button>
       <v-btn class="tall" variant="outlined" @click="tell(next.kind)">End it all the same</v-btn>
     </div>
-    <button v-else-if="next" type="button" :class="['next', { calm: isWait }]" data-testid="next" @click="proceed">
+    <button
+      v-else-if="next"
+      ref="button"
+      type="button"
+      :class="['next', { calm: isWait }]"
+      data-testid="next"
+      @click="proceed"
+    >
       <span>{{ next.says ?? didIt[next.kind] }}</span>
       <small>space, or a touch here</small>
     </button>
