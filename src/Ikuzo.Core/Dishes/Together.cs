@@ -216,7 +216,7 @@ public static class Together
         return new(
             "in-turns",
             WarningLevel.Caution,
-            $"Cook {string.Join(" and ", turns)} on its own, {(before ? "before" : "after")} the meat. The answer is for the rest.",
+            $"Cook {string.Join(" and ", turns)} alone, {(before ? "before" : "after")} the meat. The answer is for the rest.",
             "They want other minutes than the meat. As a dish, both times are followed at the pot."
         )
         {

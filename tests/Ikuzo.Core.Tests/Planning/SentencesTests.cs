@@ -10,7 +10,9 @@ using Ikuzo.Core.Quantities;
 
 namespace Ikuzo.Core.Tests.Planning;
 
-/// <summary>Every sentence of sixty plans: printed to be read aloud (<c>-showliveoutput</c>), and held against the figures beside it.</summary>
+/// <summary>
+/// Every sentence of sixty plans: printed to be read aloud (<c>-showliveoutput</c>), and held against the figures beside it.
+/// </summary>
 public partial class SentencesTests(ITestOutputHelper output)
 {
     private const int LongestInWords = 34; // a breath
