@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test'
 import { test } from './household'
+import { inSight } from './sight'
 
 // A phone, a household that has just begun, and a server that takes its time.
 test.use({ viewport: { width: 390, height: 844 }, isNew: true })
@@ -16,6 +17,13 @@ test('whoever opens it first says three things about the kitchen, asks in pounds
   await page.goto('/')
   await expect(page.getByTestId('minutes')).toHaveText(/^\d+$/)
   const first = page.getByRole('region', { name: 'About your kitchen' })
+  await expect(first).toBeVisible()
+  await inSight(page, 'The first time', {
+    minutes: page.getByTestId('minutes'),
+    release: page.getByTestId('release'),
+    button: page.getByRole('button', { name: 'Cook this' }),
+  })
+  await page.setViewportSize({ width: 390, height: 844 })
   const [{ id, capacityLitres }] = (await kitchen()).pots
   await request.put(`/api/kitchen/pots/${id}`, {
     data: { name: 'Renamed by another', capacityLitres, isDefault: true },

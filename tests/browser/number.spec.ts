@@ -2,6 +2,7 @@ import { expect, type Page } from '@playwright/test'
 import { test } from './household'
 import { measureIn } from './sight'
 
+test.use({ own: 'number' })
 test.setTimeout(120_000)
 
 const loads = ['6 thighs 1.2 kg', 'whole chicken 1.7 kg', '4 frozen breasts 0.9 kg']
@@ -30,6 +31,8 @@ for (const units of ['metric', 'us'])
       for (const promise of ['measured', 'sure']) {
         await settled(page)
         const other = page.getByTestId('other-promise')
+        if (/^Sure/.test(await page.getByTestId('verdict').innerText()) !== (promise === 'sure')) await other.click()
+        await settled(page)
         const large = number(await minutes(page).textContent())
         seen[promise] = large
         // What stands beside it is what comes when it is touched, and the other way round.
@@ -81,7 +84,6 @@ for (const units of ['metric', 'us'])
         await page.goto('/')
         await settled(page)
         await expect(minutes(page)).toHaveText(String(large))
-        if (promise === 'measured') await other.click()
       }
       expect(seen.sure).toBeGreaterThanOrEqual(seen.measured!)
       await measureIn(request, 'metric')

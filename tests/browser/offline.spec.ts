@@ -94,6 +94,7 @@ test('a dish and the kitchen that were changed offline are kept over a reload, a
   await isKept(page, '"settings"')
 
   await context.setOffline(true)
+  await page.getByText('Where you cook').click() // folded on a phone
   await page.getByLabel('Name of the kitchen').fill('Barn')
   await waits(page, 'Barn')
   await page.goto(`/dishes/${dish.id}`)

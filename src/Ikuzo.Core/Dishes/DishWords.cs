@@ -161,6 +161,7 @@ internal static class DishWords
         {
             { Just: null } => Inv($"{Name(item)}{how} never done in {BesideCourses.MostMinutes} min"),
             { Best: null } => Inv($"{Name(item)}{how} from {at.Just:0} min"),
+            { TooFar: { } tooFar, Best: <= 0 } => Inv($"{Name(item)}{how} up to {Math.Round(tooFar):0} min, the less the better"),
             { TooFar: { } tooFar } => Inv(
                 $"{Name(item)}{how} {Math.Round(at.Just.Value):0} to {Math.Round(tooFar):0} min, best at {at.Best:0}"
             ),

@@ -307,7 +307,7 @@ public static class CutCatalogue
             spread: Opened,
             window: Bones,
             usualAim: Aim.Stock,
-            spots: One("the meatiest part of the back", (22, 90, 140)),
+            spots: One("the meatiest part of the back, not on the bone", (22, 90, 140)),
             heap: BrokenUp,
             usual: true
         ),
@@ -561,7 +561,7 @@ public static class CutCatalogue
             spread: Opened,
             window: Bones,
             usualAim: Aim.Stock,
-            spots: One("the meatiest part of the back", (28, 120, 200)),
+            spots: One("the meatiest part of the back, not on the bone", (28, 120, 200)),
             heap: BrokenUp,
             usual: true
         ),
@@ -682,7 +682,7 @@ public static class CutCatalogue
             spread: Opened,
             window: Bones,
             usualAim: Aim.Stock,
-            spots: One("the meatiest part of the back", (24, 95, 150)),
+            spots: One("the meatiest part of the back, not on the bone", (24, 95, 150)),
             heap: BrokenUp,
             usual: true
         ),

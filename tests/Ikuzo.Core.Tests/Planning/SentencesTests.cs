@@ -7,6 +7,8 @@ using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Running.Rescue;
 
 namespace Ikuzo.Core.Tests.Planning;
 
@@ -71,17 +73,7 @@ public partial class SentencesTests(ITestOutputHelper output)
             .. plan.Schools.Select(s => s.Consequence),
         ];
         output.WriteLine($"{number}: {request.Load.Name}, {plan.Minutes} min");
-        foreach (var sentence in sentences.Where(s => s.Length > 0))
-        {
-            output.WriteLine("  " + sentence);
-            Assert.DoesNotMatch(Slips(), sentence);
-            Assert.All(Stops().Split(sentence), s => Assert.InRange(s.Split(' ').Length, 0, LongestInWords));
-            if (request.Units == UnitSystem.Us)
-            {
-                Assert.DoesNotMatch(Metric(), sentence);
-            }
-        }
-
+        AreSaid([.. sentences, .. AtThePot(request, plan), .. OfTheCheck(request, plan, number), .. OfTheDish(request)], request.Units);
         string[] said = [.. plan.Why, .. plan.Warnings.Select(w => w.Text)];
         Assert.Equal(said.Distinct().Count(), said.Length);
         if (plan.OtherPromise is { } other)
@@ -96,6 +88,53 @@ public partial class SentencesTests(ITestOutputHelper output)
             if (gives is not null)
             {
                 SaysJuice(school.Consequence, gives.WaterLossP50 - plan.WaterLossPercent!.Value.P50);
+            }
+        }
+    }
+
+    // All that the pot says until it is served, each thing the likeliest.
+    private static IEnumerable<string> AtThePot(PlanRequest request, Plan plan)
+    {
+        var journal = CookJournal.Fold(PlannedCook.Of(request, plan)!, [], r => RescuePlanner.Advise(r));
+        var first = journal.State(DateTimeOffset.UnixEpoch);
+        return first.Next.Concat(journal.Ahead(first).SelectMany(a => a.Next)).SelectMany(n => new[] { n.Text, n.Early ?? "" });
+    }
+
+    // What is said of a spot that is short by much, by little, and done.
+    private static IEnumerable<string> OfTheCheck(PlanRequest request, Plan plan, int number) =>
+        (number % 4 == 2 ? new[] { 62, 73.5, 80 } : []).SelectMany(celsius =>
+            RescuePlanner
+                .Advise(
+                    new(
+                        request,
+                        plan.Minutes!.Value,
+                        plan.Release!.Value,
+                        [.. request.Load.Cut.Spots.Select((s, i) => new ProbeReading(s.Id, celsius, 1 + i))],
+                        LiquidIsThick: false
+                    )
+                )
+                .Why
+        );
+
+    private static IEnumerable<string> OfTheDish(PlanRequest request) =>
+        Together.AsDish(request) is { } dish && DishSolver.Solve(dish) is { Best: { } best } solved
+            ? [.. solved.Ways.Select(w => w.Words), .. best.Stages.Select(s => s.Why)]
+            : [];
+
+    private void AreSaid(IEnumerable<string> sentences, UnitSystem units)
+    {
+        foreach (var sentence in sentences.Where(s => s.Length > 0).Distinct())
+        {
+            output.WriteLine("  " + sentence);
+            Assert.DoesNotMatch(Slips(), sentence);
+            Assert.All(
+                Agree().Matches(sentence),
+                m => Assert.True(int.Parse(m.Groups[1].Value, CultureInfo.InvariantCulture) >= 74, sentence)
+            );
+            Assert.All(Stops().Split(sentence), s => Assert.InRange(s.Split(' ').Length, 0, LongestInWords));
+            if (units == UnitSystem.Us)
+            {
+                Assert.DoesNotMatch(Metric(), sentence);
             }
         }
     }
@@ -119,6 +158,9 @@ public partial class SentencesTests(ITestOutputHelper output)
 
     [GeneratedRegex(@"\d\s?(ml|cm|mm|kg|g|l|litres?|°C)\b")]
     private static partial Regex Metric();
+
+    [GeneratedRegex(@"agree: (\d+)")]
+    private static partial Regex Agree();
 
     [GeneratedRegex(@"(\d+) % (more|less) juice")]
     private static partial Regex Juice();

@@ -84,9 +84,7 @@ internal static class CookWords
             2 => " Take the thicker piece, then the other.",
             _ => " Take the thickest piece, then two more.",
         };
-        return where.Length == 0
-            ? $"Measure another piece.{pieces}"
-            : $"Measure: {string.Join(", then ", where)}. Not on the bone.{pieces}";
+        return where.Length == 0 ? $"Measure another piece.{pieces}" : $"Measure: {string.Join(", then ", where)}.{pieces}";
     }
 
     public static string Late(CookPhase phase, double minutes) =>

@@ -85,7 +85,7 @@ public static class RescuePlanner
         var enough = IsEnoughFrom(asked, newest, before);
         if (IsRead(asked) && SafetyRule.IsReached(Lowest(asked).Celsius - enough + SafetyRule.CoreCelsius, Lowest(asked).Scale))
         {
-            return Done(asked, before, usual.Stand(0, cancellation)[0], Lowest(asked), usual);
+            return Done(asked, NoHotterThanCanBe(asked, usual, all), usual.Stand(0, cancellation)[0], Lowest(asked), usual);
         }
 
         var belief = IsRead(asked) ? NoHotterThanCanBe(asked, usual, all) : Believe(usual, all);

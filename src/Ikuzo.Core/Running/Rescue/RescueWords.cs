@@ -10,8 +10,10 @@ internal static class RescueWords
     public static IReadOnlyList<string> Done(RescueRequest request, int restMinutes, double likely, ProbeReading lowest)
     {
         var say = new Wording(request.Plan.Units);
-        return restMinutes == 0
-            ? [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."]
+        return restMinutes == 0 && !SafetyRule.IsReached(likely, lowest.Scale)
+                ? [$"It reads {say.AtLeast(lowest.Celsius)}: that is enough, even where the probe was beside the middle."]
+            : restMinutes == 0
+                ? [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."]
             :
             [
                 Rest(restMinutes),

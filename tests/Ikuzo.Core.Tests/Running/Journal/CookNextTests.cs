@@ -1,5 +1,6 @@
 using Ikuzo.Core.Cooking;
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Running.Rescue;
@@ -143,6 +144,14 @@ public class CookNextTests
         Assert.Contains("never force", late);
     }
 
+    // Where each spot is measured says it, so that nothing else has to, and no bone is spoken of where none is.
+    [Fact]
+    public void Spots_NameTheBone_WhereThereIsOne() =>
+        Assert.All(
+            CutCatalogue.All.Where(c => !c.IsTooSmallToMeasure),
+            c => Assert.All(c.Spots, s => Assert.Equal(c.BoneIn, s.Where.Contains("bone", StringComparison.Ordinal)))
+        );
+
     [Fact]
     public void Opening_WarnsOfTheFaceAndReadingsOfTheBone()
     {
@@ -150,7 +159,7 @@ public class CookNextTests
         Assert.Contains("away from your face", At(Cook(Release.Vent), 22, down).Next[0].Text);
         var read = At(Cook(Release.Vent), 23, [.. down, (CookEventKind.Opened, 23)]).Next[0];
         Assert.Equal(CookEventKind.Reading, read.Kind);
-        Assert.Contains("Not on the bone", read.Text);
+        Assert.Contains("not on it", read.Text); // the bone, which its spot names
         Assert.Contains("thickest piece", read.Text);
     }
 

@@ -46,6 +46,7 @@ summary::before {
   display: none;
 }
 h2 {
+  margin: 0;
   font-family: var(--display);
   font-size: 1.25rem;
   font-weight: 560;
