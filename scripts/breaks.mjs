@@ -740,4 +740,12 @@ export const breaks = [
   ),
   b('a typed line is fixed', 'Reading/DishLine.cs', 'MayChange = «!heard.IsInBowl» &&', 'false'),
   b('a size that was said is changed', 'Reading/DishLine.cs', '!(«companion.IsCut && said.IsSizeSaid»)', 'false'),
+  b(
+    'what is enough by itself is said with what was believed before',
+    'Running/Rescue/RescueWords.cs',
+    '&& «!SafetyRule.IsReached(likely, lowest.Scale)»',
+    'false',
+  ),
+  b('a pot is measured in centimetres for all', 'Filling/Fit.cs', 'new Wording(«units»)', 'UnitSystem.Metric'),
+  b('each thing has its own word', 'Dishes/Tolerance.cs', '.GroupBy(«o => o.Word»,', 'o => o.Key + o.Word'),
 ]

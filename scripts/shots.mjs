@@ -120,7 +120,7 @@ const shots = [
   { name: 'counter-narrow', width: 390, height: 844, act: (page) => ask(page, 'turkey breast 1.2 kg') },
   { name: 'line-up', path: '/line-up', store: dinner },
   { name: 'line-up-narrow', path: '/line-up', width: 390, height: 844, store: dinner },
-  { name: 'dishes', path: '/dishes', act: (page) => openDish(page, 'Two-act breasts and quills') },
+  { name: 'dishes', path: '/dishes', act: (page) => openDish(page, 'Chicken breasts, then penne') },
   { name: 'pot-coming-up', act: (page) => atThePot(page, 'Coming up') },
   { name: 'check-short', act: (page) => atThePot(page, 'short') },
   { name: 'check-nearly', act: (page) => atThePot(page, 'nearly') },

@@ -32,10 +32,10 @@ internal static class Year
         new("chicken-breast-boneless", 4, 0.85, Aim.Slice, "Tuesday breasts"),
         new("chicken-breast-boneless", 2, 0.42, Aim.Slice, "Two breasts", "pip"),
         new("chicken-whole", 1, 1.7, Aim.Slice, "Sunday bird"),
-        new("chicken-drumstick", 8, 0.95, Aim.FallApart, "Hill bean drumsticks"),
+        new("chicken-drumstick", 8, 0.95, Aim.FallApart, "Drumsticks with white beans and prunes"),
         new("chicken-leg-quarter", 3, 1.0, Aim.Pull, "Legs for soup"),
         new("turkey-breast-bone-in", 1, 1.6, Aim.Slice, "Turkey breast for guests"),
-        new("duck-leg", 4, 1.0, Aim.FallApart, "Duck legs, quince mood"),
+        new("duck-leg", 4, 1.0, Aim.FallApart, "Duck legs with beetroot and apples"),
         new("turkey-thigh-bone-in", 2, 1.3, Aim.Pull, "Turkey thighs, pulled"),
     ];
 

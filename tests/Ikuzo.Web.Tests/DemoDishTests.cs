@@ -43,15 +43,15 @@ public class DemoDishTests(DemoServer demo) : IClassFixture<DemoServer>
 
     // One of each route through the kitchen.
     [Theory]
-    [InlineData("Frost thighs under marsh rice", "bird+wild-rice-blend")]
-    [InlineData("Hill bean drumsticks", "bird+dry-navy-beans+onions+prunes")]
-    [InlineData("Two-act breasts and quills", "bird,penne-pasta")]
-    [InlineData("Turkey pillows with green crowns", "bird")]
-    [InlineData("Upstairs grain, downstairs thighs", "bird+mushrooms+farro")]
-    [InlineData("Flat bird with a lid of bark", "bird+potatoes-whole-small")]
-    [InlineData("Rain soup", "bird+pearl-barley+onions")]
-    [InlineData("Duck legs, quince mood", "bird+beetroot-whole")]
-    [InlineData("Crown of the hill", "bird")]
+    [InlineData("Frozen thighs on wild rice", "bird+wild-rice-blend")]
+    [InlineData("Drumsticks with white beans and prunes", "bird+dry-navy-beans+onions+prunes")]
+    [InlineData("Chicken breasts, then penne", "bird,penne-pasta")]
+    [InlineData("Turkey tenderloins with broccoli", "bird")]
+    [InlineData("Thighs with mushrooms, farro above", "bird+mushrooms+farro")]
+    [InlineData("Flat chicken with potatoes, crisped", "bird+potatoes-whole-small")]
+    [InlineData("Chicken soup with barley", "bird+pearl-barley+onions")]
+    [InlineData("Duck legs with beetroot and apples", "bird+beetroot-whole")]
+    [InlineData("Turkey crown with gravy", "bird")]
     public async Task DemoDish_TakesItsRoute(string name, string stages)
     {
         var solved = (await demo.Server.PostAsync("/api/dishes/solve", (await DocumentAsync(name))["document"]!.ToJsonString())).Body!;

@@ -34,7 +34,7 @@ test('a dish is changed, solved as it changes, and still there after a reload', 
 
 test('wine without an amount is asked about once', async ({ page }) => {
   await page.goto('/dishes')
-  await open(page, 'Crown of the hill')
+  await open(page, 'Turkey crown with gravy')
   const add = async (line: string) => {
     await page.getByLabel('Add', { exact: true }).fill(line)
     await page.getByRole('button', { name: 'Add to the dish' }).click()
@@ -67,16 +67,16 @@ test('a new dish is open though the list that was asked for before it comes late
 
 test('what is changed last is kept when another dish is opened at once', async ({ page }) => {
   await page.goto('/dishes')
-  await open(page, 'Crown of the hill')
+  await open(page, 'Turkey crown with gravy')
   await page.getByText('Before', { exact: true }).click()
   await page.getByLabel('Seasoned with').fill('salt and lovage')
-  await open(page, 'Rain soup')
-  await open(page, 'Crown of the hill')
+  await open(page, 'Chicken soup with barley')
+  await open(page, 'Turkey crown with gravy')
   await expect(page.getByText(/^salt and lovage/)).toBeVisible() // folded, and said all the same
   await page.reload()
   await page.getByText('Before', { exact: true }).click()
   await expect(page.getByLabel('Seasoned with')).toHaveValue('salt and lovage')
-  await expect(page.getByRole('link', { name: 'Rain soup' })).toHaveCount(1)
+  await expect(page.getByRole('link', { name: 'Chicken soup with barley' })).toHaveCount(1)
 })
 
 test('a bird too large for the chosen pot is refused until the lid was tried over it', async ({ page, request }) => {
@@ -149,16 +149,16 @@ test('a dish that is begun while it is still being saved is cooked as it was typ
 
 test('a removed dish comes back', async ({ page }) => {
   await page.goto('/dishes')
-  await open(page, 'Rain soup')
+  await open(page, 'Chicken soup with barley')
   await page.getByRole('button', { name: 'Remove' }).click()
-  await expect(page.getByRole('link', { name: 'Rain soup' })).toHaveCount(0)
+  await expect(page.getByRole('link', { name: 'Chicken soup with barley' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('link', { name: 'Rain soup' })).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Chicken soup with barley' })).toBeVisible()
 })
 
 test('a dish goes out as a recipe and comes in again, saying what it could not map', async ({ page }) => {
   await page.goto('/dishes')
-  await open(page, 'Duck legs, quince mood')
+  await open(page, 'Duck legs with beetroot and apples')
   const saving = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Save as a recipe' }).click()
   const recipe = JSON.parse(await readFile((await (await saving).path())!, 'utf8'))
@@ -182,7 +182,7 @@ test('a file with a script in it is refused and says why', async ({ page }) => {
 
 test('a kept dish is lined up for more people, and its eating time moves with the arrow keys', async ({ page }) => {
   await page.goto('/dishes')
-  await open(page, 'Two-act breasts and quills')
+  await open(page, 'Chicken breasts, then penne')
   await expect(page.getByTestId('stage')).toHaveCount(2) // what follows moves down as they come
   await page.getByRole('link', { name: 'When must I start?' }).click()
   await page.getByLabel('Day').selectOption('tomorrow')

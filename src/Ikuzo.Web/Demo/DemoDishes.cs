@@ -16,7 +16,7 @@ internal static class DemoDishes
     [
         new()
         {
-            Name = "Frost thighs under marsh rice",
+            Name = "Frozen thighs on wild rice",
             Servings = 4,
             Items = [Meat("chicken-thigh-bone-in", 6, 1.2, Aim.Pull, MeatState.Frozen), Beside("wild-rice-blend", 270)],
             Seasoning = "smoked salt, orange peel and caraway",
@@ -26,7 +26,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Hill bean drumsticks",
+            Name = "Drumsticks with white beans and prunes",
             Servings = 4,
             Items =
             [
@@ -43,7 +43,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Two-act breasts and quills",
+            Name = "Chicken breasts, then penne",
             Servings = 4,
             Items = [Meat("chicken-breast-bone-in", 4, 1.3, Aim.Slice), Beside("penne-pasta", 320)],
             RestMinutes = 5,
@@ -52,7 +52,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Turkey pillows with green crowns",
+            Name = "Turkey tenderloins with broccoli",
             Servings = 3,
             Items = [Meat("turkey-tenderloin", 2, 0.7, Aim.Slice), Beside("broccoli", 350)],
             Stages =
@@ -66,7 +66,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Upstairs grain, downstairs thighs",
+            Name = "Thighs with mushrooms, farro above",
             Servings = 3,
             Items = [Meat("chicken-thigh-boneless", 6, 0.75, Aim.Pull), Beside("mushrooms", 250), Bowl("farro", 200)],
             Brown = true,
@@ -75,7 +75,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Flat bird with a lid of bark",
+            Name = "Flat chicken with potatoes, crisped",
             Servings = 2,
             Items = [Meat("chicken-spatchcocked", 1, 0.9, Aim.Slice, placement: Placement.Rack), Beside("potatoes-whole-small", 300)],
             MarinadeHours = 12,
@@ -86,7 +86,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Rain soup",
+            Name = "Chicken soup with barley",
             Servings = 6,
             Items =
             [
@@ -101,7 +101,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Duck legs, quince mood",
+            Name = "Duck legs with beetroot and apples",
             Servings = 4,
             Items = [Meat("duck-leg", 4, 1.0, Aim.FallApart), Beside("beetroot-whole", 400), Beside("apples", 200)],
             Brown = true,
@@ -111,7 +111,7 @@ internal static class DemoDishes
         },
         new()
         {
-            Name = "Crown of the hill",
+            Name = "Turkey crown with gravy",
             Servings = 5,
             Items = [Meat("turkey-crown", 1, 1.8, Aim.Slice, placement: Placement.Rack)],
             MarinadeHours = 24,

@@ -38,7 +38,7 @@ internal static class DemoStore
         Raw("8 drumsticks", "chicken-drumstick", 8, 0.95, (StorePlace.Fridge, 300), (StorePlace.Freezer, 280)),
         Kept(StoreKind.Stock, "Stock of thighs", null, 1200, StorePlace.Fridge, 40),
         Kept(StoreKind.Cooked, "Pulled turkey thighs", 2, null, StorePlace.Fridge, 60),
-        Kept(StoreKind.Meal, "Rain soup", 3, null, StorePlace.Freezer, 700),
+        Kept(StoreKind.Meal, "Chicken soup with barley", 3, null, StorePlace.Freezer, 700),
         Kept(StoreKind.Cooked, "Shredded thighs", 4, null, StorePlace.Freezer, 1500),
     ];
 

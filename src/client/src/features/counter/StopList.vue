@@ -23,7 +23,7 @@ const single = computed(() => {
   <div class="stops" :class="{ open: isOpen }">
     <div class="folded" :class="warnings[0]?.level">
       <button type="button" class="opener" :aria-expanded="isOpen" aria-controls="stops" @click="isOpen = !isOpen">
-        <span class="short">
+        <span class="short two-lines">
           <b>{{ short }}</b>
         </span>
         <v-icon :icon="isOpen ? mdiChevronUp : mdiChevronDown" aria-hidden="true" />
@@ -67,11 +67,6 @@ const single = computed(() => {
   }
   .short {
     flex: 1;
-    display: -webkit-box;
-    overflow: hidden;
-    -webkit-box-orient: vertical;
-    -webkit-line-clamp: 2;
-    line-clamp: 2;
     font-size: 0.95rem;
     line-height: 1.25;
   }

@@ -10,7 +10,7 @@ const isOpen = props.roomy === true && useMediaQuery('(min-width: 701px)').value
   <details class="part" :open="isOpen">
     <summary>
       <h2>{{ title }}</h2>
-      <span v-if="said" class="said">{{ said }}</span>
+      <span v-if="said" class="said two-lines">{{ said }}</span>
     </summary>
     <slot />
   </details>
@@ -54,10 +54,5 @@ h2 {
 }
 .said {
   flex: 1;
-  display: -webkit-box;
-  overflow: hidden;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  line-clamp: 2;
 }
 </style>
