@@ -159,7 +159,7 @@ const words: Record<string, string> = { 'in-window': 'just right', over: 'past i
       <b>In the open pot at the end:</b> {{ solved.stirredIn.map((s) => `${nameOf(s.key)}${stirred(s)}`).join(', ') }}.
     </p>
     <section v-if="solved.suggestions.length > 0" class="fewer">
-      <h3>What would help most</h3>
+      <h2>What would help most</h2>
       <ul>
         <li v-for="s in solved.suggestions" :key="s.change">
           {{ s.change }}
@@ -289,7 +289,7 @@ summary {
   cursor: pointer;
   text-decoration: underline;
 }
-h3 {
+h2 {
   font-family: var(--display);
   font-size: 1.1rem;
   font-weight: 560;
