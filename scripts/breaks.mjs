@@ -743,8 +743,8 @@ export const breaks = [
   b(
     'what is enough by itself is said with what was believed before',
     'Running/Rescue/RescueWords.cs',
-    '&& «!SafetyRule.IsReached(likely, lowest.Scale)»',
-    'false',
+    ': «SafetyRule.IsReached(likely, lowest.Scale)»',
+    'true',
   ),
   b('a pot is measured in centimetres for all', 'Filling/Fit.cs', 'new Wording(«units»)', 'UnitSystem.Metric'),
   b('each thing has its own word', 'Dishes/Tolerance.cs', '.GroupBy(«o => o.Word»,', 'o => o.Key + o.Word'),

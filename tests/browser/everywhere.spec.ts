@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, type Page } from '@playwright/test'
 import { test } from './household'
+import { measureIn } from './sight'
 
 const views = [
   '/',
@@ -64,10 +65,8 @@ test.describe('with what is installed', () => {
 })
 
 test('a household that measures in pounds and cups sees nothing else, on any page', async ({ page, request }) => {
-  const { settings, version } = await (await request.get('/api/kitchen')).json()
-  const put = (units: string, tag: string) =>
-    request.put('/api/kitchen', { headers: { 'If-Match': tag }, data: { ...settings, units } })
-  expect((await put('us', version)).ok()).toBe(true)
+  const { units } = (await (await request.get('/api/kitchen')).json()).settings
+  await measureIn(request, 'us')
   const kept = (await (await request.get('/api/dishes')).json()) as {
     id: string
     document: { items: { text: string | null }[] }
@@ -101,7 +100,7 @@ test('a household that measures in pounds and cups sees nothing else, on any pag
     found.push(...said.filter((t) => metric.test(ours(t.replace(both, '')))).map((t) => `${view}: ${t.trim()}`))
   }
   await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'end', kind: 'abandoned' } })
-  await put(settings.units, (await (await request.get('/api/kitchen')).json()).version)
+  await measureIn(request, units)
   expect([...new Set(found)]).toEqual([])
 })
 

@@ -5,12 +5,12 @@ import { measureIn } from './sight'
 test.use({ own: 'number' })
 test.setTimeout(120_000)
 
-const loads = ['6 thighs 1.2 kg', 'whole chicken 1.7 kg', '4 frozen breasts 0.9 kg']
-const dishItem = {
+// As it is typed, and as a dish has it.
+const loads = {
   '6 thighs 1.2 kg': { cut: 'chicken-thigh-bone-in', pieces: 6, totalKg: 1.2 },
   'whole chicken 1.7 kg': { cut: 'chicken-whole', pieces: 1, totalKg: 1.7 },
   '4 frozen breasts 0.9 kg': { cut: 'chicken-breast-boneless', pieces: 4, totalKg: 0.9, state: 'frozen' },
-} as Record<string, object>
+}
 const minutes = (page: Page) => page.getByTestId('minutes')
 const settled = async (page: Page) => {
   await expect(page.locator('.ask')).toHaveAttribute('aria-busy', 'false')
@@ -21,7 +21,7 @@ const settled = async (page: Page) => {
 const number = (said: string | null) => Number(/\d+/.exec(said ?? '')?.[0])
 
 for (const units of ['metric', 'us'])
-  for (const load of loads)
+  for (const [load, inDish] of Object.entries(loads))
     test(`${load} in ${units}: one number in every place, by either promise`, async ({ page, request }) => {
       await measureIn(request, units)
       await page.goto('/')
@@ -51,7 +51,7 @@ for (const units of ['metric', 'us'])
         await settled(page)
 
         // As a dish.
-        const items = [{ key: 'meat', kind: 'meat', load: dishItem[load] }]
+        const items = [{ key: 'meat', kind: 'meat', load: inDish }]
         const document = { format: 'ikuzo-dish', version: 1, name: `${load} ${promise}`, servings: 4, promise, items }
         const dish = await (await request.post('/api/dishes', { data: document })).json()
         const dishPage = await page.context().newPage()

@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test'
 import { test } from './household'
-import { inSight, measureIn } from './sight'
+import { inSight, looks, measureIn } from './sight'
 
 test.use({ own: 'sight' })
 
@@ -89,20 +89,15 @@ test('at the pot nothing of a step is under the button, and what else there is f
     const { id } = await begun.json()
     await page.goto(`/pot/${id}`)
     await expect(page.getByTestId('step')).toBeVisible()
-    for (const [width, height] of [
-      [360, 640],
-      [390, 844],
-      [1280, 800],
-    ] as const)
-      for (const percent of [100, 130]) {
-        await page.setViewportSize({ width, height })
-        await page.evaluate((p) => (document.documentElement.style.fontSize = `${p}%`), percent)
-        const step = (await page.locator('.step').boundingBox())!
-        const button = (await page.getByTestId('next').boundingBox())!
-        const name = `${dish.name}, ${width} by ${height}, ${percent} %`
-        expect(step.y + step.height, name).toBeLessThanOrEqual(button.y)
-        expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth), name).toBe(0)
-      }
+    for (const { width, height, percent } of looks) {
+      await page.setViewportSize({ width, height })
+      await page.evaluate((p) => (document.documentElement.style.fontSize = `${p}%`), percent)
+      const step = (await page.locator('.step').boundingBox())!
+      const button = (await page.getByTestId('next').boundingBox())!
+      const name = `${dish.name}, ${width} by ${height}, ${percent} %`
+      expect(step.y + step.height, name).toBeLessThanOrEqual(button.y)
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth), name).toBe(0)
+    }
     await request.post(`/api/cooks/${id}/events`, { data: { clientId: `end-${id}`, kind: 'abandoned' } })
   }
 })

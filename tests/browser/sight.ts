@@ -7,7 +7,7 @@ const sizes = [
 ] as const
 
 /** Each size of screen, day and night, with text as it is and larger. */
-const looks = sizes.flatMap(([width, height]) =>
+export const looks = sizes.flatMap(([width, height]) =>
   [100, 130].map((percent, i) => ({ width, height, percent, light: i === 0 ? 'light' : 'dark' }) as const),
 )
 

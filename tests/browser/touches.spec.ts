@@ -48,14 +48,14 @@ for (let n = 0; n < 10; n++)
       const after = await cookOf(request, id)
       const said = `${before.phase} at ${Math.round(x)}, ${Math.round(y)}`
       expect(kinds(after).slice(0, kinds(before).length), said).toEqual(kinds(before)) // nothing lost
-      const new_ = kinds(after).slice(kinds(before).length)
+      const added = kinds(after).slice(kinds(before).length)
       if (before.phase === 'holding')
         expect(
-          new_.filter((k) => k !== 'lengthened'),
+          added.filter((k) => k !== 'lengthened'),
           said,
         ).toEqual([])
       expect(['done', 'abandoned'], said).not.toContain(after.phase)
-      if (new_.length > 0) await expect(page.getByRole('button', { name: /^Undo/ }).first(), said).toBeInViewport()
+      if (added.length > 0) await expect(page.getByRole('button', { name: /^Undo/ }).first(), said).toBeInViewport()
       await request.post(`/api/cooks/${id}/events`, { data: { clientId: 'over', kind: 'abandoned' } })
     }
   })

@@ -107,7 +107,7 @@ public static class Fit
         return lies.Verdict == FitVerdict.Fits ? $"{across}, and clears the lid by {say.Across(lies.ClearanceMetres)}."
             : lies.ClearanceMetres < 0
                 ? lies.Verdict == FitVerdict.Tight ? $"{across}. Pressed down by a hand it goes under the lid."
-                    : $"{across}, and {say.Across(-lies.ClearanceMetres)} too high for the lid."
+                    : $"{across}, and {say.Across(Math.Ceiling(-lies.ClearanceMetres * 100) / 100)} too high for the lid."
             : lies.ClearanceMetres < NoClearanceMetres ? $"{across}, with nothing to spare below the lid."
             : lies.ClearanceMetres < RoomyClearanceMetres ? $"{across}, with {say.Across(lies.ClearanceMetres)} left below the lid."
             : $"{across}.";

@@ -31,7 +31,7 @@ internal static class PotWarnings
             ? new(
                 "over-capacity",
                 WarningLevel.Stop,
-                $"Try it {string.Join(", or ", Fit.Of(r, r.Units).Alternatives)}.",
+                $"Try it {string.Join(", or ", Fit.Of(r).Alternatives)}.",
                 Inv($"Together it takes about {Capacity.Litres(r):0.0} litres; this pot holds {r.Pot.CapacityLitres:0.#}.")
             )
             : null;

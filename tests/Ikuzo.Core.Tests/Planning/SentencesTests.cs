@@ -129,7 +129,8 @@ public partial class SentencesTests(ITestOutputHelper output)
             Assert.DoesNotMatch(Slips(), sentence);
             Assert.All(
                 Agree().Matches(sentence),
-                m => Assert.True(int.Parse(m.Groups[1].Value, CultureInfo.InvariantCulture) >= 74, sentence)
+                m =>
+                    Assert.True(int.Parse(m.Groups[1].Value, CultureInfo.InvariantCulture) >= (units == UnitSystem.Us ? 165 : 74), sentence)
             );
             Assert.All(Stops().Split(sentence), s => Assert.InRange(s.Split(' ').Length, 0, LongestInWords));
             if (units == UnitSystem.Us)

@@ -82,13 +82,13 @@ public static class RescuePlanner
             return Again(RescueWords.TooHot(asked, hot.At.HighestLikely(before), hot.Celsius));
         }
 
+        var belief = IsRead(asked) ? NoHotterThanCanBe(asked, usual, all) : Believe(usual, all);
         var enough = IsEnoughFrom(asked, newest, before);
         if (IsRead(asked) && SafetyRule.IsReached(Lowest(asked).Celsius - enough + SafetyRule.CoreCelsius, Lowest(asked).Scale))
         {
-            return Done(asked, NoHotterThanCanBe(asked, usual, all), usual.Stand(0, cancellation)[0], Lowest(asked), usual);
+            return Done(asked, belief, usual.Stand(0, cancellation)[0], Lowest(asked), usual);
         }
 
-        var belief = IsRead(asked) ? NoHotterThanCanBe(asked, usual, all) : Believe(usual, all);
         using var wide = belief.EffectiveCount < LeastEffectiveCount ? Cook(ParticleSource.Wide) : null;
         var pot = wide ?? usual;
         Belief[] beliefs = [wide is null ? belief : Believe(wide, all), .. Hotter(asked, pot, all, enough, Lowest(asked).Celsius)];

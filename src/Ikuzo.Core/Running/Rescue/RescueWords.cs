@@ -7,19 +7,21 @@ namespace Ikuzo.Core.Running.Rescue;
 /// <summary>What is said to a cook who measured: what to do, then the cause in one sentence.</summary>
 internal static class RescueWords
 {
+    private const string EnoughBesideTheMiddle = "It is enough, even where the probe was beside the middle.";
+
     public static IReadOnlyList<string> Done(RescueRequest request, int restMinutes, double likely, ProbeReading lowest)
     {
         var say = new Wording(request.Plan.Units);
-        return restMinutes == 0 && !SafetyRule.IsReached(likely, lowest.Scale)
-                ? [$"It reads {say.AtLeast(lowest.Celsius)}: that is enough, even where the probe was beside the middle."]
-            : restMinutes == 0
+        return restMinutes > 0
+                ?
+                [
+                    Rest(restMinutes),
+                    $"It reads {say.AtLeast(lowest.Celsius)}, perhaps beside the middle; the outer meat is hotter, and by then the "
+                        + $"coldest spot is at {say.AtLeast(likely)} or more in 99 of 100 such cooks.",
+                ]
+            : SafetyRule.IsReached(likely, lowest.Scale)
                 ? [$"The readings and the cook agree: {say.AtLeast(likely)} or more at the coldest spot in 99 of 100 such cooks."]
-            :
-            [
-                Rest(restMinutes),
-                $"It reads {say.AtLeast(lowest.Celsius)}, perhaps beside the middle; the outer meat is hotter, and by then the "
-                    + $"coldest spot is at {say.AtLeast(likely)} or more in 99 of 100 such cooks.",
-            ];
+            : [$"It reads {say.AtLeast(lowest.Celsius)}. {EnoughBesideTheMiddle}"];
     }
 
     public static IReadOnlyList<string> ReadAgain(RescueRequest request, ProbeReading lowest)
@@ -77,7 +79,7 @@ internal static class RescueWords
 
     public static IReadOnlyList<string> DoneByReadings(RescueRequest request, int restMinutes, double expected, ProbeReading lowest) =>
         restMinutes == 0
-            ? [Expected(request, expected, lowest) + " It is enough, even where the probe was beside the middle."]
+            ? [Expected(request, expected, lowest) + $" {EnoughBesideTheMiddle}"]
             : [Rest(restMinutes), Expected(request, expected, lowest) + " The readings agree, and it warms while it stands."];
 
     public static IReadOnlyList<string> TooHot(RescueRequest request, double expected, double readCelsius)

@@ -75,6 +75,7 @@ function bringBack() {
   if (removed.value) restorePot.mutate(removed.value.id)
   removed.value = null
 }
+const { KitchenSettings: limit } = limits
 const placeSaid = computed(() =>
   settings.value
     ? `${text(units.value.altitude(settings.value.altitudeMetres))} high, ${text(units.value.temperature(settings.value.roomCelsius))} in the room`
@@ -85,7 +86,6 @@ const coldSaid = computed(
     `raw ${settings.value?.rawDays ?? limit.rawDays.most} days, cooked ${settings.value?.cookedDays ?? limit.cookedDays.most}`,
 )
 const thermometerSaid = computed(() => (settings.value?.hasThermometer ? 'there is one' : 'none'))
-const { KitchenSettings: limit } = limits
 const altitudeLimit = computed(() => ({
   least: Math.ceil(units.value.altitudeValue(limit.altitudeMetres.least)),
   most: Math.floor(units.value.altitudeValue(limit.altitudeMetres.most)),

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { useMediaQuery, useNow } from '@vueuse/core'
+import { useNow } from '@vueuse/core'
 import { computed, ref, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useNarrow } from '@/shared/ui/useNarrow'
 import { useDraft, withPot } from '@/shared/draft/useDraft'
 import { useDishes } from '@/shared/dishes/useDishes'
 import { useKitchen } from '@/shared/kitchen/useKitchen'
@@ -65,7 +66,7 @@ const saveJson = () =>
   download(new Blob([JSON.stringify(lineUp.value, null, 2)], { type: 'application/json' }), 'dinner.json')
 const print = () => window.print()
 // On a phone what was asked is one line, which opens.
-const isNarrow = useMediaQuery('(max-width: 700px)')
+const isNarrow = useNarrow()
 const isOpen = ref(false)
 const now = useNow({ interval: 20_000 })
 const upcoming = computed(() =>

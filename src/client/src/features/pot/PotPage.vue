@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { onKeyStroke, useElementVisibility, useMediaQuery, useWakeLock } from '@vueuse/core'
 import { mdiArrowDown } from '@mdi/js'
+import { onKeyStroke, useElementVisibility, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { SimulatedFault } from '@/api/types'
@@ -21,6 +21,7 @@ import RehearsalBar from './RehearsalBar.vue'
 import { useCook } from '@/shared/cooks/useCook'
 import { useCooks, useShownCook } from '@/shared/cooks/useCooks'
 import { went } from '@/shared/ask/went'
+import { useNarrow } from '@/shared/ui/useNarrow'
 import { useCues } from './useCues'
 import { countdown, didIt, headline, wentWrong } from './words'
 
@@ -38,7 +39,7 @@ const wasTyped = note.value !== '' // on the Counter: one touch writes it down
 const sure = ref(false)
 const curvesOpen = ref(false)
 // On a phone what is not of the step is one line while the cook is on.
-const isRoomy = useMediaQuery('(min-width: 701px)')
+const isNarrow = useNarrow()
 const about = computed(() =>
   [
     cook.value?.simulated && `Rehearsal, ${cook.value.speed}×`,
@@ -109,7 +110,7 @@ function write() {
         {{ unsent > 0 ? `${unsent} kept here until the server is back` : 'No connection; the clock goes on' }}
       </span>
     </header>
-    <details class="about" :open="isRoomy">
+    <details class="about" :open="!isNarrow">
       <summary>{{ about }}</summary>
       <nav v-if="active.length > 1" aria-label="Cooks that are on">
         <router-link v-for="other in active" :key="other.id" :to="{ name: 'pot', params: { id: other.id } }">

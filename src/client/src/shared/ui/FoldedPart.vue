@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useMediaQuery } from '@vueuse/core'
+import { useNarrow } from './useNarrow'
 
 /** A part that is one line until it is touched: its name, and what was said there. With `roomy` it is open where there is room. */
 const props = defineProps<{ title: string; said: string; roomy?: boolean }>()
-const isOpen = props.roomy === true && useMediaQuery('(min-width: 701px)').value
+const isOpen = props.roomy === true && !useNarrow().value
 </script>
 
 <template>
