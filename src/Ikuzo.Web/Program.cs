@@ -72,11 +72,12 @@ try
     );
     builder.Services.AddResponseCompression(); // what is shipped is packed already; this is for answers
     builder.Services.Configure<BrotliCompressionProviderOptions>(o => o.Level = CompressionLevel.Optimal);
-    builder.Services.AddSingleton(TimeProvider.System);
+    builder.Services.AddSingleton<TimeProvider, HouseClock>();
     builder.Services.AddSingleton(addresses);
     builder.Services.AddSingleton(_ => DataFolder.Open(folder));
     builder.Services.AddSingleton(_ => new Database(folder));
     builder.Services.AddSingleton<Backups>();
+    builder.Services.AddSingleton<TableWatch>();
     builder.Services.AddSingleton<Unreadable>();
     builder.Services.AddSingleton<LearnedNow>();
     builder.Services.AddSingleton<KitchenStore>();
@@ -91,6 +92,7 @@ try
     builder.Services.AddSingleton<Consequences>();
     builder.Services.AddSingleton<AdviceCache>();
     builder.Services.AddSingleton<Listeners>();
+    builder.Services.AddSingleton<ClockWatch>();
     builder.Services.AddSingleton<CookService>();
     builder.Services.AddComputing();
     builder.Services.AddSingleton<CookRecord>();
@@ -110,6 +112,8 @@ try
         builder.Services.AddHostedService(services => services.GetRequiredService<DeviceRunner>());
         builder.Services.AddHostedService(services => services.GetRequiredService<BookKeeper>());
         builder.Services.AddHostedService<DailyBackup>();
+        builder.Services.AddHostedService<ClockKeeper>();
+        builder.Services.AddHostedService(services => services.GetRequiredService<TableWatch>());
         builder.Services.AddHostedService<ReadyToAnswer>();
     }
 
@@ -131,6 +135,7 @@ try
     app.UseRateLimiter();
     app.UseDoor();
     app.UseHttpMetrics();
+    app.UseKnownCharsets();
     app.UseRequestTimeouts();
     app.MapOpenApi();
     app.MapMetrics();

@@ -4,6 +4,8 @@ using System.Net.Http.Json;
 using System.Net.Security;
 using System.Security.Cryptography.X509Certificates;
 using System.Text.Json.Nodes;
+using Microsoft.AspNetCore.Http.Connections;
+using Microsoft.AspNetCore.SignalR.Client;
 
 namespace Ikuzo.Web.Tests;
 
@@ -97,11 +99,11 @@ public sealed class HouseTests : IDisposable
     }
 
     // A phone trusts the certificate of the household and nothing else, and keeps its cookie.
-    private static HttpClient Phone(X509Certificate2 trusted) =>
+    private static HttpClient Phone(X509Certificate2 trusted, CookieContainer? cookies = null) =>
         new(
             new SocketsHttpHandler
             {
-                CookieContainer = new CookieContainer(),
+                CookieContainer = cookies ?? new CookieContainer(),
                 SslOptions = new SslClientAuthenticationOptions
                 {
                     CertificateChainPolicy = new X509ChainPolicy
@@ -186,5 +188,78 @@ public sealed class HouseTests : IDisposable
         await InsideAsync("DELETE", $"/api/home/devices/{id}");
         Assert.Equal(401, await StatusAsync(phone, "/api/kitchen"));
         Assert.Equal(200, await StatusAsync(replay, "/api/dinner"));
+    }
+
+    // Who comes in and what is kept elsewhere belongs to the machine, or to a phone that it made its keeper. A phone that is shown the door
+    // takes along nothing: not what it has open, not what it gave others to come in with.
+    [Fact]
+    public async Task PhoneThatIsShownTheDoor_LeavesNothingOpen()
+    {
+        using var server = await StartAsync(home: true);
+        using var trusted = X509CertificateLoader.LoadPkcs12FromFile(Path.Combine(_folder, "certificate", "root.pfx"), null);
+        var cookies = new CookieContainer();
+        using var phone = Phone(trusted, cookies);
+        Assert.Equal(200, await LetInAsync(phone, (string)(await InsideAsync("POST", "/api/home/codes"))!["code"]!));
+        var id = (string)(await InsideAsync("GET", "/api/home"))!["devices"]![0]!["id"]!;
+        (string Method, string Path)[] kept =
+        [
+            ("POST", "/api/home/codes"),
+            ("DELETE", "/api/home/devices/another"),
+            ("PUT", $"/api/home/devices/{id}/keeper"),
+            ("GET", "/api/backups"),
+            ("POST", "/api/backups"),
+            ("GET", "/api/backup"),
+            ("GET", "/api/backups/ikuzo.db"),
+            ("POST", "/api/restore"),
+            ("POST", "/api/restore/look"),
+        ];
+        foreach (var (method, path) in kept)
+        {
+            Assert.Equal((path, 403), (path, await AskAsync(phone, method, path)));
+        }
+
+        Assert.Equal(200, await StatusAsync(phone, "/api/home"));
+        Assert.True((bool)(await InsideAsync("PUT", $"/api/home/devices/{id}/keeper", """{"isKeeper":true}"""))!["isKeeper"]!);
+        Assert.Equal(200, await AskAsync(phone, "GET", "/api/backups"));
+        Assert.Equal(403, await AskAsync(phone, "PUT", $"/api/home/devices/{id}/keeper")); // only the machine makes keepers
+        var given = await phone.PostAsJsonAsync("/api/home/codes", new { isGuest = false }, TestContext.Current.CancellationToken);
+        var code = (string)(await given.Content.ReadFromJsonAsync<JsonNode>(TestContext.Current.CancellationToken))!["code"]!;
+
+        await using var hub = new HubConnectionBuilder()
+            .WithUrl(
+                $"https://{There}:5443/hubs/cooks",
+                o =>
+                {
+                    o.Cookies = cookies;
+                    (o.Transports, o.SkipNegotiation) = (HttpTransportType.WebSockets, true);
+                    o.WebSocketConfiguration = socket =>
+                        socket.RemoteCertificateValidationCallback = (_, served, _, _) => served?.Issuer == trusted.Subject;
+                }
+            )
+            .Build();
+        var closed = new TaskCompletionSource();
+        hub.Closed += _ =>
+        {
+            closed.TrySetResult();
+            return Task.CompletedTask;
+        };
+        await hub.StartAsync(TestContext.Current.CancellationToken);
+        await hub.InvokeAsync("WatchAll", TestContext.Current.CancellationToken);
+        await InsideAsync("DELETE", $"/api/home/devices/{id}");
+        await Deadline.ForAsync(closed.Task.ContinueWith(_ => true, TaskScheduler.Default));
+        Assert.Equal(401, await StatusAsync(phone, "/api/kitchen"));
+        using var friend = Phone(trusted);
+        Assert.Equal(401, await LetInAsync(friend, code));
+    }
+
+    private static async Task<int> AskAsync(HttpClient phone, string method, string path)
+    {
+        using var request = new HttpRequestMessage(new HttpMethod(method), path);
+        if (method != "GET")
+        {
+            request.Content = JsonContent.Create(new { isKeeper = true });
+        }
+
+        return (int)(await phone.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode;
     }
 }

@@ -19,19 +19,20 @@ public sealed class LetInTests : IDisposable
         var code = letIn.New(isGuest: false).Code;
         for (var i = 0; i < 5; i++)
         {
-            Assert.True(letIn.TryTake("99999999x", out var none));
+            Assert.True(letIn.TryTake("99999999x", "phone", out var none));
             Assert.Null(none);
         }
 
-        Assert.False(letIn.TryTake(code, out _));
+        Assert.False(letIn.TryTake(code, "phone", out _));
+        Assert.True(letIn.TryTake("99999999", "another", out _)); // it slows down who tries, and not the house
         clock.Advance(TimeSpan.FromSeconds(61));
-        Assert.True(letIn.TryTake(code, out var taken));
+        Assert.True(letIn.TryTake(code, "phone", out var taken));
         Assert.Equal(code, taken!.Code);
-        Assert.True(letIn.TryTake(code, out var again));
+        Assert.True(letIn.TryTake(code, "phone", out var again));
         Assert.Null(again);
         var late = letIn.New(isGuest: true).Code;
         clock.Advance(TimeSpan.FromMinutes(10.1));
-        Assert.True(letIn.TryTake(late, out var forgotten));
+        Assert.True(letIn.TryTake(late, "phone", out var forgotten));
         Assert.Null(forgotten);
     }
 

@@ -204,10 +204,10 @@ public class PlanEndpointsTests(IkuzoServer server) : IClassFixture<IkuzoServer>
     [Fact]
     public async Task SavedPlan_IsListedFoundRemovedAndBroughtBack()
     {
-        var (created, saved) = await server.PostAsync("/api/plans", new { name = "Thighs <b>", request = Thighs });
+        var (created, saved) = await server.PostAsync("/api/plans", new { name = "Thighs & more", request = Thighs });
         Assert.Equal(201, created);
         var path = $"/api/plans/{saved!["id"]}";
-        Assert.Equal("Thighs <b>", (string)(await server.GetAsync(path)).Body!["name"]!);
+        Assert.Equal("Thighs & more", (string)(await server.GetAsync(path)).Body!["name"]!);
         Assert.Contains((await server.GetAsync("/api/plans")).Body!.AsArray(), p => (string)p!["id"]! == (string)saved["id"]!);
         Assert.Equal(204, (await server.SendAsync(HttpMethod.Delete, path)).Status);
         Assert.Equal(404, (await server.GetAsync(path)).Status);

@@ -30,13 +30,30 @@ public static class StoreMoves
         return [.. next.Where(p => p != item.Place), StorePlace.Gone];
     }
 
+    /// <summary>
+    /// When a move happened: as it was said, unless one of two clocks was wrong. What is said to lie ahead happens now; what comes after a
+    /// move that lies ahead, of a day on which the clock was, follows that one.
+    /// </summary>
+    /// <param name="item">The item before it.</param>
+    /// <param name="said">When it is said to have happened; null for now.</param>
+    /// <param name="now">The present moment.</param>
+    public static DateTimeOffset When(StoreItem item, DateTimeOffset? said, DateTimeOffset now)
+    {
+        var isAhead = item.Since > now + MostAhead;
+        var at = said is { } moment && moment <= now + MostAhead ? moment : now;
+        return isAhead || said is null || at == now ? Later(at, item.Since) : at;
+    }
+
+    private static readonly TimeSpan MostAhead = TimeSpan.FromMinutes(1); // clocks differ
+
+    private static DateTimeOffset Later(DateTimeOffset one, DateTimeOffset other) => one > other ? one : other;
+
     /// <summary>Why a move is refused; null when it may be made.</summary>
     /// <param name="item">The item before it.</param>
     /// <param name="move">The move.</param>
     /// <param name="now">The present moment.</param>
     public static string? Refusal(StoreItem item, Move move, DateTimeOffset now) =>
         item.Moves.Count >= StoreItem.MostMoves ? $"It has been moved {StoreItem.MostMoves} times already. Write it in as something new."
-        : move.At > now.AddMinutes(1) ? "This time is in the future."
         : move.At < now - MostBehind ? "This time is more than a year ago."
         : move.At < item.Since ? "It has been moved again since. Undo that first."
         : item.Place == StorePlace.Gone ? "It is no longer there. Undo that first."

@@ -2,12 +2,14 @@ using System.Globalization;
 
 namespace Ikuzo.Web.Data;
 
-/// <summary>Which backups are kept: the newest of each of seven days and of each of four weeks; what somebody asked for a month.</summary>
+/// <summary>Which backups are kept: the newest of each of seven days and of each of four weeks; what somebody asked for a month,
+/// and at most ten of that.</summary>
 public static class BackupRules
 {
     private const int Days = 7,
         Weeks = 4,
-        AskedDays = 30;
+        AskedDays = 30,
+        MostAsked = 10;
 
     /// <summary>Those that are no longer kept.</summary>
     /// <param name="all">All of them.</param>
@@ -19,7 +21,8 @@ public static class BackupRules
             .DistinctBy(b => b.At.UtcDateTime.Date)
             .Take(Days)
             .Concat(newestFirst.DistinctBy(b => (ISOWeek.GetYear(b.At.UtcDateTime), ISOWeek.GetWeekOfYear(b.At.UtcDateTime))).Take(Weeks))
-            .Concat(newestFirst.Where(b => b.Why != BackupWhy.Daily && now - b.At < TimeSpan.FromDays(AskedDays)))
+            .Concat(newestFirst.Where(b => b.Why == BackupWhy.ByHand && now - b.At < TimeSpan.FromDays(AskedDays)).Take(MostAsked))
+            .Concat(newestFirst.Where(b => b.Why is not (BackupWhy.Daily or BackupWhy.ByHand) && now - b.At < TimeSpan.FromDays(AskedDays)))
             .ToHashSet();
         return [.. newestFirst.Where(b => !kept.Contains(b))];
     }

@@ -26,6 +26,11 @@ public enum BackupWhy
 /// <param name="Bytes">Its size.</param>
 public sealed record BackupFile(string Name, DateTimeOffset At, BackupWhy Why, long Bytes);
 
+/// <summary>A backup that could not be made.</summary>
+/// <param name="At">When.</param>
+/// <param name="Why">Why, in a sentence.</param>
+public sealed record BackupFailure(DateTimeOffset At, string Why);
+
 /// <summary>What is in a backup.</summary>
 /// <param name="Cooks">Cooks.</param>
 /// <param name="Dishes">Dishes.</param>
@@ -48,6 +53,12 @@ public sealed class Backups(Database database, TimeProvider clock)
     private static readonly string[] Files = ["-wal", "-shm", ""]; // what belongs to a database
     private readonly Lock _lock = new();
 
+    /// <summary>The newest that was found whole; null until one was, or where there is none.</summary>
+    public BackupFile? Good { get; private set; }
+
+    /// <summary>The last that could not be made, until one could; null for none.</summary>
+    public BackupFailure? Failed { get; private set; }
+
     private string Folder => Path.Combine(database.Folder, "backups");
 
     /// <summary>All of them, the newest first.</summary>
@@ -57,7 +68,7 @@ public sealed class Backups(Database database, TimeProvider clock)
             : [.. new DirectoryInfo(Folder).EnumerateFiles("ikuzo-*.db").Select(Read).OfType<BackupFile>().OrderByDescending(b => b.At)];
 
     /// <summary>The newest that is whole; null without one.</summary>
-    public BackupFile? NewestGood() => List().FirstOrDefault(b => Look(PathOf(b.Name)!).Wrong is null);
+    public BackupFile? NewestGood() => Good = List().FirstOrDefault(b => Look(PathOf(b.Name)!).Wrong is null);
 
     /// <summary>Path of a backup by its name; null when there is none.</summary>
     public string? PathOf(string name) => List().Any(b => b.Name == name) ? Path.Combine(Folder, name) : null;
@@ -65,6 +76,20 @@ public sealed class Backups(Database database, TimeProvider clock)
     /// <summary>Makes one, and looks whether it is whole, before any is removed.</summary>
     /// <exception cref="IOException">It could not be made, or is not whole.</exception>
     public BackupFile Make(BackupWhy why)
+    {
+        try
+        {
+            (Good, Failed) = (MakeOne(why), null);
+            return Good;
+        }
+        catch (Exception error) when (error is IOException or UnauthorizedAccessException or SqliteException)
+        {
+            Failed = new(clock.GetUtcNow(), Disk.IsFull(error) ? $"the disk is full. {Disk.MakeRoom}" : error.Message);
+            throw;
+        }
+    }
+
+    private BackupFile MakeOne(BackupWhy why)
     {
         lock (_lock)
         {
@@ -90,7 +115,20 @@ public sealed class Backups(Database database, TimeProvider clock)
     /// <exception cref="IOException">It could not be made, or is not whole.</exception>
     public void CopyTo(string path)
     {
-        File.Delete(path + Part);
+        Forget(path + Part);
+        try
+        {
+            Copy(path);
+        }
+        catch
+        {
+            Forget(path + Part); // half of it helps nobody, and takes the room that is missing
+            throw;
+        }
+    }
+
+    private void Copy(string path)
+    {
         using (var from = Connection(database.Path, SqliteOpenMode.ReadOnly))
         using (var to = Connection(path + Part, SqliteOpenMode.ReadWriteCreate))
         {
@@ -102,7 +140,6 @@ public sealed class Backups(Database database, TimeProvider clock)
 
         if (Look(path + Part).Wrong is { } wrong)
         {
-            File.Delete(path + Part);
             throw new IOException($"The backup is not whole: {wrong}");
         }
 
@@ -132,7 +169,7 @@ public sealed class Backups(Database database, TimeProvider clock)
         try
         {
             using var connection = Connection(path, SqliteOpenMode.ReadWrite);
-            if (Text(connection, "PRAGMA integrity_check(1)") != "ok")
+            if (Answer(connection, "PRAGMA integrity_check(1)") != "ok")
             {
                 return (null, "It is damaged.");
             }
@@ -150,14 +187,14 @@ public sealed class Backups(Database database, TimeProvider clock)
             // What was removed can be undone, and is not counted.
             long Count(string table)
             {
-                var columns = Text(connection, $"SELECT group_concat(name) FROM pragma_table_info('{table}')") ?? "";
+                var columns = Answer(connection, $"SELECT group_concat(name) FROM pragma_table_info('{table}')") ?? "";
                 var kept = columns.Contains("removed_at", StringComparison.Ordinal) ? "WHERE removed_at IS NULL" : "";
                 return columns.Length == 0
                     ? 0
-                    : long.Parse(Text(connection, $"SELECT count(*) FROM {table} {kept}")!, CultureInfo.InvariantCulture);
+                    : long.Parse(Answer(connection, $"SELECT count(*) FROM {table} {kept}")!, CultureInfo.InvariantCulture);
             }
 
-            var last = Count("cooks") > 0 ? Text(connection, "SELECT max(created_at) FROM cooks") : null;
+            var last = Count("cooks") > 0 ? Answer(connection, "SELECT max(created_at) FROM cooks") : null;
             return (
                 new(
                     Count("cooks"),
@@ -176,22 +213,31 @@ public sealed class Backups(Database database, TimeProvider clock)
         }
     }
 
-    /// <summary>Puts a file that was looked at in the place of all that is here, and returns the way back.</summary>
-    /// <exception cref="IOException">What is here could not be backed up first; nothing was changed.</exception>
-    public async Task<BackupFile> RestoreAsync(string path, CancellationToken cancellation)
+    /// <summary>Puts a file in the place of all that is here, whole or not at all.</summary>
+    /// <returns>What is in it, and the way back.</returns>
+    /// <exception cref="InvalidDataException">The file cannot be brought back; nothing was changed.</exception>
+    /// <exception cref="IOException">What is here could not be backed up first, or nothing can be written; nothing was changed.</exception>
+    public async Task<(BackupLook Look, BackupFile WayBack)> RestoreAsync(string path)
     {
-        var back = Make(BackupWhy.BeforeRestore);
-        await using var other = Connection(path, SqliteOpenMode.ReadWrite);
-        await database.ReplaceAsync(other, cancellation);
-        return back;
+        var staged = Temporary("staged");
+        try
+        {
+            var look = Staged.Prepare(path, staged, database.Path);
+            return (look, await database.ReplaceAsync(staged, () => Make(BackupWhy.BeforeRestore)));
+        }
+        finally
+        {
+            Forget(staged);
+        }
     }
 
     /// <summary>Puts a file in the place of the database of a server that does not run; what was there stays beside it.</summary>
-    /// <returns>Where that is; null where nothing was there.</returns>
-    public string? Bring(string path)
+    /// <returns>What is in it, and where that is; null where nothing was there.</returns>
+    /// <exception cref="InvalidDataException">The file cannot be brought back; nothing was changed.</exception>
+    public (BackupLook Look, string? Aside) Bring(string path)
     {
         var aside = $"{database.Path}.before-{Stamped(clock.GetUtcNow())}";
-        File.Copy(path, database.Path + Part, overwrite: true);
+        var look = Staged.Prepare(path, database.Path + Part, database.Path);
         SqliteConnection.ClearAllPools();
         var was = File.Exists(database.Path);
         foreach (var end in Files.Where(e => File.Exists(database.Path + e)))
@@ -200,24 +246,27 @@ public sealed class Backups(Database database, TimeProvider clock)
         }
 
         File.Move(database.Path + Part, database.Path);
-        return was ? aside : null;
+        Forget(database.Path + Part);
+        return (look, was ? aside : null);
     }
 
     private string PathAt(DateTimeOffset at, BackupWhy why) => Path.Combine(Folder, $"ikuzo-{Stamped(at)}-{Whys[(int)why]}.db");
 
     private static string Stamped(DateTimeOffset at) => at.UtcDateTime.ToString(Stamp, CultureInfo.InvariantCulture);
 
-    /// <summary>A connection to a file that is not the one that is served.</summary>
+    /// <summary>The way to a file that is not the one that is served.</summary>
+    internal static string Text(string path, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
+        new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            Mode = mode,
+            Pooling = false,
+        }.ToString();
+
+    /// <summary>A connection to it.</summary>
     internal static SqliteConnection Connection(string path, SqliteOpenMode mode)
     {
-        var connection = new SqliteConnection(
-            new SqliteConnectionStringBuilder
-            {
-                DataSource = path,
-                Mode = mode,
-                Pooling = false,
-            }.ToString()
-        );
+        var connection = new SqliteConnection(Text(path, mode));
         connection.Open();
         using var command = connection.CreateCommand();
         command.CommandText = "PRAGMA busy_timeout = 5000"; // a running server may be writing just now
@@ -225,7 +274,7 @@ public sealed class Backups(Database database, TimeProvider clock)
         return connection;
     }
 
-    private static string? Text(SqliteConnection connection, string sql)
+    private static string? Answer(SqliteConnection connection, string sql)
     {
         using var command = connection.CreateCommand();
         command.CommandText = sql;

@@ -10,6 +10,7 @@ internal sealed partial class DailyBackup(Backups backups, TimeProvider clock, I
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
         await Task.Delay(First, clock, stoppingToken);
+        _ = backups.NewestGood();
         while (true)
         {
             try

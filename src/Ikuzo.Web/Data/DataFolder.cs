@@ -5,6 +5,8 @@ public sealed class DataFolder : IDisposable
 {
     private const int ProbeBytes = 256 * 1024; // what the next few entries take
 
+    private static readonly string[] Halves = ["*.part*", "ikuzo-*.tmp*"];
+
     private readonly FileStream _lock;
 
     private DataFolder(string path, FileStream held) => (Path, _lock) = (path, held);
@@ -30,7 +32,19 @@ public sealed class DataFolder : IDisposable
             throw new StartRefusalException($"The folder {path} cannot be made ({error.Message}); name another in IKUZO_DATA.", error);
         }
 
-        return new(path, Held(path, Lock(path)));
+        var held = Held(path, Lock(path));
+        RemoveHalves(path);
+        return new(path, held);
+    }
+
+    // What a server that was stopped had written half: nobody reads it, and it takes room.
+    private static void RemoveHalves(string path)
+    {
+        foreach (var folder in new[] { path, System.IO.Path.Combine(path, "backups") }.Where(Directory.Exists))
+        foreach (var half in Halves.SelectMany(pattern => Directory.EnumerateFiles(folder, pattern)))
+        {
+            File.Delete(half);
+        }
     }
 
     private static FileStream Lock(string path)
@@ -44,7 +58,7 @@ public sealed class DataFolder : IDisposable
         {
             throw ReadOnly(path, error);
         }
-        catch (IOException error) when (IsFull(error))
+        catch (IOException error) when (Disk.IsFull(error))
         {
             throw Full(path, error);
         }
@@ -74,14 +88,8 @@ public sealed class DataFolder : IDisposable
         catch (Exception error) when (error is IOException or UnauthorizedAccessException)
         {
             held.Dispose();
-            throw error is IOException io && IsFull(io) ? Full(path, error) : ReadOnly(path, error);
+            throw Disk.IsFull(error) ? Full(path, error) : ReadOnly(path, error);
         }
-    }
-
-    private static bool IsFull(IOException error)
-    {
-        const int NoSpace = 28; // ENOSPC
-        return (error.HResult & 0xFFFF) == NoSpace || error.Message.Contains("No space", StringComparison.OrdinalIgnoreCase);
     }
 
     private static StartRefusalException ReadOnly(string path, Exception error) =>

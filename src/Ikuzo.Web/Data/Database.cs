@@ -10,7 +10,10 @@ public sealed class Database
     private const int NotADatabase = 26,
         Corrupt = 11;
 
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(10); // until what is being written is written
+
     private readonly string _connectionString;
+    private readonly Gate _gate = new();
 
     /// <summary>A database in a folder, which is made when missing.</summary>
     public Database(string folder)
@@ -38,8 +41,18 @@ public sealed class Database
     /// <summary>Opens a connection that waits for a busy database and loses nothing that was committed.</summary>
     public async Task<SqliteConnection> OpenAsync(CancellationToken cancellation)
     {
-        var connection = new SqliteConnection(_connectionString);
-        await connection.OpenAsync(cancellation);
+        await _gate.EnterAsync(cancellation);
+        var connection = new Through(_connectionString, _gate);
+        try
+        {
+            await connection.OpenAsync(cancellation);
+        }
+        catch
+        {
+            await connection.DisposeAsync();
+            throw;
+        }
+
         await using var command = connection.CreateCommand();
         command.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA busy_timeout = 5000;";
         await command.ExecuteNonQueryAsync(cancellation);
@@ -76,7 +89,7 @@ public sealed class Database
                 )
                 : Scripts.Except(done).Any();
         }
-        catch (SqliteException error) when (error.SqliteErrorCode is NotADatabase or Corrupt)
+        catch (SqliteException error) when (IsDamage(error))
         {
             throw Damaged(backups, error);
         }
@@ -84,15 +97,19 @@ public sealed class Database
 
     /// <summary>Runs the migrations that this file has not seen, each in a transaction.</summary>
     /// <exception cref="InvalidOperationException">A migration failed; the file is as before it.</exception>
-    public void Migrate()
+    public void Migrate() => Migrate(_connectionString);
+
+    /// <summary>The same of another file.</summary>
+    /// <param name="connectionString">The file.</param>
+    internal static void Migrate(string connectionString)
     {
-        if (IsUpToDate())
+        if (IsUpToDate(connectionString))
         {
             return;
         }
 
         var result = DeployChanges
-            .To.SqliteDatabase(_connectionString)
+            .To.SqliteDatabase(connectionString)
             .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, IsMigration)
             .WithTransactionPerScript()
             .LogTo(new NoOpUpgradeLog())
@@ -107,16 +124,21 @@ public sealed class Database
         }
     }
 
-    /// <summary>True while the file is there and can be read.</summary>
+    /// <summary>True where a file is damaged, or no database.</summary>
+    internal static bool IsDamage(SqliteException error) => error.SqliteErrorCode is NotADatabase or Corrupt;
+
+    /// <summary>True while the file is there, and the kitchen, the plans and the cooks in it can be read.</summary>
     public async Task<bool> AnswersAsync(CancellationToken cancellation)
     {
         try
         {
             await using var db = await OpenAsync(cancellation);
             await using var command = db.CreateCommand();
-            command.CommandText = "SELECT count(*) FROM kitchen";
-            await command.ExecuteScalarAsync(cancellation);
-            return File.Exists(Path);
+            command.CommandText = """
+                SELECT (SELECT count(*) FROM kitchen)
+                  + (SELECT count(*) FROM (SELECT id FROM plans LIMIT 1)) + (SELECT count(*) FROM (SELECT id FROM cooks LIMIT 1))
+                """;
+            return (long)(await command.ExecuteScalarAsync(cancellation))! > 0 && File.Exists(Path);
         }
         catch (SqliteException)
         {
@@ -124,19 +146,56 @@ public sealed class Database
         }
     }
 
-    /// <summary>Puts all of another database in the place of this one, in one transaction.</summary>
-    /// <param name="other">A connection to a whole database of this product.</param>
-    /// <param name="cancellation">Stops it before anything is changed.</param>
-    public async Task ReplaceAsync(SqliteConnection other, CancellationToken cancellation)
+    /// <summary>
+    /// Puts all of another database in the place of this one, in one transaction of SQLite, while nobody else reads or writes: what was
+    /// acknowledged before is in the way back, what is acknowledged after is in what was brought.
+    /// </summary>
+    /// <param name="path">A whole database of this version.</param>
+    /// <param name="keep">Makes the way back.</param>
+    /// <exception cref="IOException">Something else is being kept for too long; nothing was changed.</exception>
+    /// <exception cref="SqliteException">It could not be written; nothing was changed.</exception>
+    public async Task<BackupFile> ReplaceAsync(string path, Func<BackupFile> keep)
     {
-        await using (var here = await OpenAsync(cancellation))
+        if (!await _gate.CloseAsync(Patience))
         {
-            other.BackupDatabase(here);
+            throw new IOException("Something else is being kept at this moment. Try again in a minute.");
         }
 
-        SqliteConnection.ClearPool(new SqliteConnection(_connectionString));
-        Migrate();
-        Replaced?.Invoke();
+        try
+        {
+            var back = keep();
+            SqliteConnection.ClearPool(new SqliteConnection(_connectionString));
+            using (var other = Backups.Connection(path, SqliteOpenMode.ReadWrite))
+            using (var here = new SqliteConnection(_connectionString))
+            {
+                here.Open();
+                other.BackupDatabase(here);
+            }
+
+            SqliteConnection.ClearPool(new SqliteConnection(_connectionString));
+            return back;
+        }
+        finally
+        {
+            _gate.Open();
+            Replaced?.Invoke();
+        }
+    }
+
+    // Goes out of the gate when it is closed.
+    private sealed class Through(string connectionString, Gate gate) : SqliteConnection(connectionString)
+    {
+        private bool _isOut;
+
+        protected override void Dispose(bool disposing)
+        {
+            base.Dispose(disposing);
+            if (disposing && !_isOut)
+            {
+                _isOut = true;
+                gate.Leave();
+            }
+        }
     }
 
     /// <summary>Names of all migrations that are known here.</summary>
@@ -182,9 +241,9 @@ public sealed class Database
     private static bool IsMigration(string resource) => resource.Contains(".Migrations.", StringComparison.Ordinal);
 
     // The usual start has nothing to do, and need not wake what migrates.
-    private bool IsUpToDate()
+    private static bool IsUpToDate(string connectionString)
     {
-        using var connection = new SqliteConnection(_connectionString);
+        using var connection = new SqliteConnection(connectionString);
         connection.Open();
         return Schema(connection) is { } done && Scripts.All(done.Contains);
     }

@@ -4,9 +4,18 @@ using System.Text.Json;
 namespace Ikuzo.Web.Data;
 
 /// <summary>Rows that cannot be read: each is left out and reported, and what is readable is served.</summary>
-public sealed partial class Unreadable(ILogger<Unreadable> log)
+public sealed partial class Unreadable
 {
     private readonly ConcurrentDictionary<string, string> _all = new();
+    private readonly ILogger<Unreadable> _log;
+
+    /// <param name="database">Where the rows are; what could not be read is forgotten when all of it becomes something else.</param>
+    /// <param name="log">The log.</param>
+    public Unreadable(Database database, ILogger<Unreadable> log)
+    {
+        _log = log;
+        database.Replaced += _all.Clear;
+    }
 
     /// <summary>What could not be read, each in a sentence.</summary>
     public IReadOnlyCollection<string> All => [.. _all.Values];
@@ -31,7 +40,7 @@ public sealed partial class Unreadable(ILogger<Unreadable> log)
         {
             if (_all.TryAdd($"{what} {id}", $"A {what} ({id}) cannot be read and is left out; it stays in the database."))
             {
-                LogLeftOut(log, error, what, id);
+                LogLeftOut(_log, error, what, id);
             }
 
             return null;

@@ -1,6 +1,8 @@
+using System.Buffers;
 using System.Collections;
 using System.ComponentModel.DataAnnotations;
 using System.Globalization;
+using System.Text;
 using System.Text.RegularExpressions;
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Planning;
@@ -43,8 +45,40 @@ public sealed class LimitsAttribute(double least, double most, string unit = "")
 public sealed class LongestAttribute(int most) : StringLengthAttribute(most)
 {
     /// <inheritdoc/>
+    public override bool IsValid(object? value) => base.IsValid(value) && (value is not string text || Characters.AreAll(text));
+
+    /// <inheritdoc/>
     public override string FormatErrorMessage(string name) =>
-        string.Create(CultureInfo.InvariantCulture, $"is longer than {MaximumLength} characters.");
+        string.Create(CultureInfo.InvariantCulture, $"is longer than {MaximumLength} characters, or has some that are none.");
+}
+
+/// <summary>What is a character at all.</summary>
+internal static class Characters
+{
+    private const int PlaneMask = 0xFFFF,
+        LastTwo = 0xFFFE,
+        FirstOfArabicForms = 0xFDD0,
+        LastOfArabicForms = 0xFDEF;
+
+    /// <summary>True for a text of whole characters, none of which the Unicode Standard (23.7, noncharacters) sets aside for ever.</summary>
+    public static bool AreAll(string text)
+    {
+        for (var rest = text.AsSpan(); rest.Length > 0; )
+        {
+            if (
+                Rune.DecodeFromUtf16(rest, out var rune, out var taken) != OperationStatus.Done
+                || (rune.Value & PlaneMask) >= LastTwo
+                || rune.Value is >= FirstOfArabicForms and <= LastOfArabicForms
+            )
+            {
+                return false;
+            }
+
+            rest = rest[taken..];
+        }
+
+        return true;
+    }
 }
 
 /// <summary>How many entries a list may have, none of them null. The OpenAPI document carries it.</summary>
@@ -86,7 +120,9 @@ public sealed class LinesAttribute(int mostCharacters) : ValidationAttribute
     /// <inheritdoc/>
     public override bool IsValid(object? value) =>
         value is not IEnumerable<string?> lines
-        || lines.All(line => !string.IsNullOrWhiteSpace(line) && line.Length <= mostCharacters && Plain.IsValid(line));
+        || lines.All(line =>
+            !string.IsNullOrWhiteSpace(line) && line.Length <= mostCharacters && Plain.IsValid(line) && Characters.AreAll(line)
+        );
 
     /// <inheritdoc/>
     public override string FormatErrorMessage(string name) =>

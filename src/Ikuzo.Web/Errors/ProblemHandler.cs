@@ -1,6 +1,8 @@
 using System.Text.Json;
+using Ikuzo.Web.Data;
 using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.Data.Sqlite;
 
 namespace Ikuzo.Web.Errors;
 
@@ -32,6 +34,8 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
                 "Send JSON, with Content-Type: application/json."
             ),
             BadHttpRequestException bad => Unreadable(bad),
+            _ when Disk.IsFull(exception) => Problems.Of(Problems.DiskFull, Disk.MakeRoom),
+            SqliteException damage when Database.IsDamage(damage) => Problems.Of(Problems.Damaged, "See /api/health for what to do."),
             _ => Unexpected(exception),
         };
         await Problems.WriteAsync(context, problem, cancellationToken);

@@ -57,8 +57,17 @@ public static class Problems
     /// <summary>A guest asks for more than guests see: 403.</summary>
     public const string GuestsOnly = "guests-only";
 
+    /// <summary>It belongs to the machine itself, or to its keeper: 403.</summary>
+    public const string KeepersOnly = "keepers-only";
+
     /// <summary>A backup could not be made: 507.</summary>
     public const string NotBackedUp = "not-backed-up";
+
+    /// <summary>The disk is full: 507.</summary>
+    public const string DiskFull = "disk-full";
+
+    /// <summary>What is kept is damaged: 503.</summary>
+    public const string Damaged = "damaged";
 
     /// <summary>Our fault: 500.</summary>
     public const string Unexpected = "unexpected";
@@ -84,7 +93,10 @@ public static class Problems
         [WrongType] = (StatusCodes.Status415UnsupportedMediaType, "This kind of body is not taken here."),
         [NotLetIn] = (StatusCodes.Status401Unauthorized, "This device was not let in."),
         [GuestsOnly] = (StatusCodes.Status403Forbidden, "Guests do not see this."),
+        [KeepersOnly] = (StatusCodes.Status403Forbidden, "This belongs to the machine itself."),
         [NotBackedUp] = (StatusCodes.Status507InsufficientStorage, "The backup was not made."),
+        [DiskFull] = (StatusCodes.Status507InsufficientStorage, "The disk is full; nothing was stored."),
+        [Damaged] = (StatusCodes.Status503ServiceUnavailable, "What is kept here is damaged; nothing was stored."),
         [TooMany] = (StatusCodes.Status429TooManyRequests, "Too much was asked at once."),
         [TookTooLong] = (StatusCodes.Status503ServiceUnavailable, "This took too long and was stopped."),
         [Unexpected] = (StatusCodes.Status500InternalServerError, "Something went wrong on our side; nothing was stored."),

@@ -72,6 +72,18 @@ internal static class Opening
         }
     }
 
+    private static (BackupLook Look, string? Aside) Brought(string path, Backups backups)
+    {
+        try
+        {
+            return backups.Bring(path);
+        }
+        catch (InvalidDataException error)
+        {
+            throw new StartRefusalException($"{path} was not brought back: {error.Message}", error);
+        }
+    }
+
     private static string Restore(string folder, Backups backups, string[] args)
     {
         if (args is not ["restore", var name])
@@ -86,13 +98,7 @@ internal static class Opening
             throw new StartRefusalException($"There is no file {path}, and no backup of that name in {folder}.");
         }
 
-        var (look, wrong) = Backups.Look(path);
-        if (look is null)
-        {
-            throw new StartRefusalException($"{path} was not brought back: {wrong}");
-        }
-
-        var aside = backups.Bring(path);
+        var (look, aside) = Brought(path, backups);
         var what = FormattableString.Invariant($"Brought back: {look.Cooks} cooks, {look.Dishes} dishes, {look.Pots} pots.");
         return aside is null ? what : $"{what} What was there before is {aside}";
     }

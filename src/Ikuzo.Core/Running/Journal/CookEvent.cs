@@ -70,6 +70,9 @@ public enum CookEventKind
 
     /// <summary>From here on the cook is a rehearsal on a simulated pot, on a clock that may run fast.</summary>
     Simulated,
+
+    /// <summary>The clock of the machine was set; the cook went on as it was. Written by the machine alone.</summary>
+    ClockSet,
 }
 
 /// <summary>What an event carries; what does not belong to its kind is null.</summary>
@@ -78,7 +81,7 @@ public sealed record CookEventData
     /// <summary>No data.</summary>
     public static readonly CookEventData None = new();
 
-    /// <summary>Id of the event that is corrected or undone.</summary>
+    /// <summary>Id of the event that is corrected or undone; of the last that was written by a right clock before it was set.</summary>
     public string? Of { get; init; }
 
     /// <summary>Text of a note; at most 500 characters.</summary>
@@ -131,6 +134,12 @@ public sealed record CookEventData
 
     /// <summary>Seed of the hidden truth of a rehearsal.</summary>
     public long? Seed { get; init; }
+
+    /// <summary>How far the clock of the machine was set forward, s; negative for back.</summary>
+    public double? Seconds { get; init; }
+
+    /// <summary>When it happened as it was said, where that cannot be and the moment of hearing stands for it.</summary>
+    public DateTimeOffset? SaidAt { get; init; }
 
     /// <summary>What goes wrong in a rehearsal.</summary>
     public IReadOnlyList<SimulatedFault>? Faults { get; init; }

@@ -43,8 +43,8 @@ public static class CookJournal
 
     /// <summary>The clock of a cook: of a rehearsal it runs fast while the pot works, and waits where a hand has to act.</summary>
     /// <param name="cook">What was planned.</param>
-    /// <param name="events">The journal, each entry with the moment on the wall at which it was written.</param>
-    public static CookTime TimeOf(PlannedCook cook, IReadOnlyList<(CookEvent Event, DateTimeOffset WrittenAt)> events)
+    /// <param name="events">The journal at its settled times.</param>
+    public static CookTime TimeOf(PlannedCook cook, IReadOnlyList<Written> events)
     {
         var time = CookTime.Wall;
         if (events.All(e => e.Event.Kind != CookEventKind.Simulated))

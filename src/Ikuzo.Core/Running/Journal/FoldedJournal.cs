@@ -47,11 +47,34 @@ public sealed class FoldedJournal
     public IReadOnlyList<CookAhead> Ahead(CookState state) => CookAhead.Of(_fold, state);
 
     /// <summary>Tries an entry: the state before it, the journal after it, or why it is refused.</summary>
+    /// <remarks>
+    /// Nothing that was pressed is refused for its time alone: what cannot have happened when it is said to have, and may happen now, is
+    /// taken as of now, with what was said beside it.
+    /// </remarks>
     /// <param name="entry">The entry.</param>
     /// <param name="now">Moment on the clock of the cook.</param>
     public Tried Try(CookEvent entry, DateTimeOffset now)
     {
         var before = State(now);
+        var tried = TryAsSaid(entry, before);
+        return tried.Refusal is { } refusal && IsOfItsTime(refusal, entry)
+            ? TryAsSaid(entry with { At = Present(now), Data = entry.Data with { SaidAt = entry.At } }, before)
+            : tried;
+    }
+
+    /// <summary>When something happens that happens now: after all that was said, also where the clock of a client was a little ahead.</summary>
+    /// <param name="now">Moment on the clock of the cook.</param>
+    public DateTimeOffset Present(DateTimeOffset now) =>
+        _events.Select(e => e.At).Where(at => at <= now + CookJournal.MostAhead).Append(now).Max();
+
+    // What somebody moves by hand is where they want it, or nowhere.
+    private static bool IsOfItsTime(JournalRefusal refusal, CookEvent entry) =>
+        entry is { Kind: not (CookEventKind.Corrected or CookEventKind.Undone), Data.SaidAt: null }
+        && (refusal.IsTime || refusal.Possible.Contains(entry.Kind));
+
+    private Tried TryAsSaid(CookEvent entry, CookState before)
+    {
+        var now = before.Now;
         entry = entry.Kind switch
         {
             CookEventKind.BackUnderPressure => entry with { Data = CookFold.Complete(entry.Data, before.Advice, before.Thick) },
@@ -136,5 +159,6 @@ public sealed class FoldedJournal
         new(true, "At that time it does not fit what came before or after it.", Possible(before));
 
     private static bool CanBeTakenBack(CookEventKind kind, CookEventKind how) =>
-        kind is not (CookEventKind.Simulated or CookEventKind.Corrected) && (how == CookEventKind.Undone || kind != CookEventKind.Undone);
+        kind is not (CookEventKind.Simulated or CookEventKind.Corrected or CookEventKind.ClockSet)
+        && (how == CookEventKind.Undone || kind != CookEventKind.Undone);
 }

@@ -46,6 +46,7 @@ internal static class Transitions
         new(Corrected, "This entry", Always, Nothing) { IsOfHands = false },
         new(Undone, "This entry", Always, Nothing) { IsOfHands = false },
         new(Simulated, "A rehearsal", f => f.Phase != CookPhase.Done, Nothing) { IsOfHands = false },
+        new(ClockSet, "A clock that was set", Always, Nothing) { IsOfHands = false },
     ];
 
     private static readonly Dictionary<CookEventKind, Transition> ByKind = All.ToDictionary(t => t.Kind);

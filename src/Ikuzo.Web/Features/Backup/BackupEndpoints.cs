@@ -8,8 +8,8 @@ namespace Ikuzo.Web.Features.Backup;
 
 /// <summary>A backup before it is brought back.</summary>
 /// <param name="Look">What is in it.</param>
-/// <param name="Here">What is here now.</param>
-public sealed record RestoreLook(BackupLook Look, BackupLook Here);
+/// <param name="Here">What is here now; null where that cannot be read.</param>
+public sealed record RestoreLook(BackupLook Look, BackupLook? Here);
 
 /// <summary>A backup that was brought back.</summary>
 /// <param name="Look">What is here now.</param>
@@ -47,9 +47,11 @@ internal static class BackupEndpoints
         }
         catch (Exception error) when (error is IOException or Microsoft.Data.Sqlite.SqliteException)
         {
-            return Problems.Answer(Problems.Of(Problems.NotBackedUp, $"{error.Message} Make room on the disk, then try again."));
+            return Problems.Answer(Problems.Of(Problems.NotBackedUp, Said(error)));
         }
     }
+
+    private static string Said(Exception error) => Disk.IsFull(error) ? $"The disk is full. {Disk.MakeRoom}" : error.Message;
 
     private static Results<PhysicalFileHttpResult, NotFound<ProblemDetails>> Download(string name, Backups backups) =>
         backups.PathOf(name) is { } path
@@ -91,7 +93,12 @@ internal static class BackupEndpoints
             request,
             backups,
             backup,
-            (_, look) => Task.FromResult(new RestoreLook(look, Backups.Look(database.Path).Look!)),
+            path =>
+                Backups.Look(path) switch
+                {
+                    ({ } look, _) => Task.FromResult(new RestoreLook(look, Backups.Look(database.Path).Look)),
+                    (_, var wrong) => throw new InvalidDataException(wrong),
+                },
             cancellation
         );
 
@@ -102,21 +109,19 @@ internal static class BackupEndpoints
             request,
             backups,
             backup,
-            // What was begun is finished.
-            async (path, look) => new Restored(look, await backups.RestoreAsync(path, CancellationToken.None)),
+            // What was begun is finished, whoever hangs up.
+            async path =>
+            {
+                var (look, back) = await backups.RestoreAsync(path);
+                return new Restored(look, back);
+            },
             cancellation
         );
 
     // A backup that is here by its name, or a file that comes: a database, or all that was downloaded.
     private static async Task<
         Results<Ok<T>, NotFound<ProblemDetails>, UnprocessableEntity<ProblemDetails>, JsonHttpResult<ProblemDetails>>
-    > WithFileAsync<T>(
-        HttpRequest request,
-        Backups backups,
-        string? name,
-        Func<string, BackupLook, Task<T>> use,
-        CancellationToken cancellation
-    )
+    > WithFileAsync<T>(HttpRequest request, Backups backups, string? name, Func<string, Task<T>> use, CancellationToken cancellation)
     {
         var brought = backups.Temporary("brought");
         try
@@ -131,11 +136,7 @@ internal static class BackupEndpoints
                 return Problems.Missing("This backup");
             }
 
-            return Backups.Look(path) switch
-            {
-                ({ } look, _) => TypedResults.Ok(await use(path, look)),
-                (_, var wrong) => TypedResults.UnprocessableEntity(Problems.Of(Problems.UnusableFile, wrong)),
-            };
+            return TypedResults.Ok(await use(path));
         }
         catch (InvalidDataException error)
         {
@@ -143,7 +144,7 @@ internal static class BackupEndpoints
         }
         catch (Exception error) when (error is IOException or Microsoft.Data.Sqlite.SqliteException)
         {
-            return Problems.Answer(Problems.Of(Problems.NotBackedUp, $"{error.Message} Nothing was changed."));
+            return Problems.Answer(Problems.Of(Problems.NotBackedUp, $"{Said(error)} Nothing was changed."));
         }
         finally
         {

@@ -122,10 +122,22 @@ public sealed record WriteInBody(
 /// <param name="CookId">The cook.</param>
 public sealed record CookIdBody([property: Needed, Longest(60)] string? CookId);
 
-/// <summary>What to forget; everything when neither is given.</summary>
+/// <summary>What to forget: of a pot or of a cut. The word null in the place of it is everything.</summary>
 /// <param name="PotId">All that was learned of a pot.</param>
 /// <param name="Cut">All that was learned of a cut.</param>
 public sealed record ForgetBody([property: Longest(60)] string? PotId, [property: Longest(60), CutId] string? Cut);
+
+/// <summary>Something that was forgotten, to be taken back for a month.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What it was about, in kitchen words.</param>
+/// <param name="PotId">The pot; null for none.</param>
+/// <param name="Cut">The cut; null for none, and with no pot for everything.</param>
+/// <param name="At">When.</param>
+public sealed record ForgottenView(long Id, string Name, string? PotId, string? Cut, DateTimeOffset At);
+
+/// <summary>What is no longer to be forgotten.</summary>
+/// <param name="Id">Its id.</param>
+public sealed record RememberBody([property: Needed, Limits(1, 1_000_000_000)] long? Id);
 
 /// <summary>What was learned of a pot.</summary>
 public sealed record LearnedPot(string PotId, string Name, int Cooks, IReadOnlyList<LearnedThing> Parameters);
@@ -141,7 +153,14 @@ public sealed record OddView(string CookId, string Name, DateTimeOffset CookedAt
 /// <param name="Cuts">By cut.</param>
 /// <param name="Taste">How it is liked here; null where nobody can tell yet.</param>
 /// <param name="Odd">Cooks that are unlike the others.</param>
-public sealed record LearnedView(IReadOnlyList<LearnedPot> Pots, IReadOnlyList<LearnedCut> Cuts, string? Taste, IReadOnlyList<OddView> Odd);
+/// <param name="Forgotten">What was forgotten in the last month, the newest first.</param>
+public sealed record LearnedView(
+    IReadOnlyList<LearnedPot> Pots,
+    IReadOnlyList<LearnedCut> Cuts,
+    string? Taste,
+    IReadOnlyList<OddView> Odd,
+    IReadOnlyList<ForgottenView> Forgotten
+);
 
 /// <summary>A reading against what was expected.</summary>
 /// <param name="CookId">The cook.</param>

@@ -2,6 +2,7 @@ using System.Text;
 using Ikuzo.Core.Running.Journal;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Cooks;
+using Ikuzo.Web.Features.Kitchen;
 using Ikuzo.Web.Serving;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
@@ -36,6 +37,7 @@ internal static class BookEndpoints
         learned.MapPost("/exclude", ExcludeAsync).WithName("excludeCook").Computes(Work.Learning);
         learned.MapPost("/include", IncludeAsync).WithName("includeCook").Computes(Work.Learning);
         learned.MapPost("/forget", ForgetAsync).WithName("forgetLearned").Computes(Work.Learning);
+        learned.MapPost("/remember", RememberAsync).WithName("rememberLearned").Computes(Work.Learning);
     }
 
     private static async Task<Results<Ok<BookList>, BadRequest<HttpValidationProblemDetails>>> ListAsync(
@@ -177,13 +179,33 @@ internal static class BookEndpoints
 
     private static async Task<Results<NoContent, BadRequest<HttpValidationProblemDetails>>> ForgetAsync(
         ForgetBody? body,
+        HttpRequest request,
         BookService book,
+        KitchenStore kitchen,
         CancellationToken cancellation
     )
     {
+        const string Target = "name a potId or a cut, or send the word null for everything.";
+        var isEverything = body is null && request.ContentLength > 0;
+        if (!isEverything && body is not ({ PotId: not null, Cut: null } or { PotId: null, Cut: not null }))
+        {
+            return TypedResults.BadRequest(Problems.Invalid("body", Target));
+        }
+
+        if (body?.PotId is { } pot && !(await kitchen.PotsAsync(cancellation)).Any(p => p.Id == pot))
+        {
+            return TypedResults.BadRequest(Problems.Invalid("potId", "is no pot of this kitchen."));
+        }
+
         await book.ForgetAsync(body ?? new(null, null), cancellation);
         return TypedResults.NoContent();
     }
+
+    private static async Task<Results<NoContent, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>>> RememberAsync(
+        RememberBody body,
+        BookService book,
+        CancellationToken cancellation
+    ) => await book.RememberAsync(body.Id!.Value, cancellation) ? TypedResults.NoContent() : Problems.Missing("What was forgotten");
 
     private static NotFound<ProblemDetails> Missing() => Problems.Missing("This cook");
 }

@@ -164,6 +164,7 @@ internal sealed partial class BookKeeper(
     private void Begun()
     {
         _isBehind = true;
+        _unreadable.Clear();
         now.Learned = Learned.Of([]);
         Wake();
     }

@@ -162,7 +162,21 @@ internal sealed class BookService(
                     .OrderByDescending(c => c.Cooks),
             ],
             LearnedWords.OfTaste(learned),
-            odd
+            odd,
+            [
+                .. (await store.ForgottenAsync(cancellation)).Select(f => new ForgottenView(
+                    f.Id,
+                    pots.FirstOrDefault(p => p.Id == f.PotId)?.Name
+                        ?? (
+                            f.Cut is { } cut ? CutCatalogue.Find(cut)?.Plural ?? cut
+                            : f.PotId is null ? "everything"
+                            : "a pot that is gone"
+                        ),
+                    f.PotId,
+                    f.Cut,
+                    f.At
+                )),
+            ]
         );
     }
 
@@ -201,6 +215,10 @@ internal sealed class BookService(
         await store.ForgetAsync(body.PotId, body.Cut, cancellation);
         await keeper.RefreshAsync(cancellation);
     }
+
+    /// <summary>Takes back that something was forgotten; false where nothing was in the last month.</summary>
+    public Task<bool> RememberAsync(long id, CancellationToken cancellation) =>
+        ThenLearnAsync(store.RememberAsync(id, cancellation), cancellation);
 
     private async Task<bool> ThenLearnAsync(Task<bool> change, CancellationToken cancellation)
     {

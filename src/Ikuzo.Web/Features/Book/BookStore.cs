@@ -172,6 +172,35 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         );
     }
 
+    /// <summary>What was forgotten in the last month, the newest first.</summary>
+    public async Task<IReadOnlyList<(long Id, string? PotId, string? Cut, DateTimeOffset At)>> ForgottenAsync(
+        CancellationToken cancellation
+    )
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return
+        [
+            .. (
+                await db.QueryAsync<(long Id, string? PotId, string? Cut, string At)>(
+                    "SELECT id, pot_id, cut, at FROM forgotten WHERE at > @Since ORDER BY id DESC",
+                    new { Since = StoredMoment.Text(clock.GetUtcNow() - Month) }
+                )
+            ).Select(f => (f.Id, f.PotId, f.Cut, StoredMoment.Of(f.At))),
+        ];
+    }
+
+    /// <summary>Takes back that something was forgotten; false where nothing was in the last month.</summary>
+    public async Task<bool> RememberAsync(long id, CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.ExecuteAsync(
+                "DELETE FROM forgotten WHERE id = @id AND at > @Since",
+                new { id, Since = StoredMoment.Text(clock.GetUtcNow() - Month) }
+            ) == 1;
+    }
+
+    private static readonly TimeSpan Month = TimeSpan.FromDays(30);
+
     /// <summary>Cooks of the book whose lesson is not known.</summary>
     public async Task<IReadOnlyList<string>> ToTeachAsync(int most, CancellationToken cancellation)
     {

@@ -263,6 +263,10 @@ public sealed record EventBody : IValidatableObject
     /// <summary>When, on the clock of the cook; now unless given.</summary>
     public DateTimeOffset? At { get; init; }
 
+    /// <summary>Id of the newest entry that was known when it was said, empty for none: the clock may have been set since.</summary>
+    [Longest(40)]
+    public string? Known { get; init; }
+
     /// <summary>What belongs to it.</summary>
     public EventDataBody? Data { get; init; }
 
@@ -272,6 +276,11 @@ public sealed record EventBody : IValidatableObject
         if (Kind is CookEventKind.Reading or CookEventKind.Simulated)
         {
             yield return new("has an address of its own: /readings or /simulate.", [nameof(Kind)]);
+        }
+
+        if (Kind is CookEventKind.ClockSet)
+        {
+            yield return new("is noticed and written by the server itself.", [nameof(Kind)]);
         }
 
         var needed = Kind switch
@@ -313,13 +322,15 @@ public sealed record EventBody : IValidatableObject
 /// <param name="Piece">Which piece of a batch, from 1.</param>
 /// <param name="At">When, on the clock of the cook; now unless given.</param>
 /// <param name="Scale">Scale in which it was read: 165 °F is done, as is 74 °C; that of the household's units unless given.</param>
+/// <param name="Known">Id of the newest entry that was known when it was said, empty for none: the clock may have been set since.</param>
 public sealed record CookReadingBody(
     [property: Needed, Longest(60), PlainText] string? ClientId,
     [property: Needed, Longest(100)] string? Spot,
     [property: Needed, Limits(ProbeReading.LeastCelsius, ProbeReading.MostCelsius, "°C")] double? Celsius,
     [property: Limits(1, 60)] int? Piece,
     DateTimeOffset? At,
-    TemperatureScale? Scale = null
+    TemperatureScale? Scale = null,
+    [property: Longest(40)] string? Known = null
 )
 {
     /// <summary>What is wrong with the spot for a cook; null when nothing is.</summary>

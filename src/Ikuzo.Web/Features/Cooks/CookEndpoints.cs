@@ -165,7 +165,7 @@ internal static class CookEndpoints
             );
         }
 
-        var appended = await cooks.AppendAsync(id, body.ClientId!, body.Kind!.Value, body.At, body.Kept(), cancellation);
+        var appended = await cooks.AppendAsync(id, body.ClientId!, body.Kind!.Value, body.At, body.Kept(), cancellation, null, body.Known);
         if (body.Kind == CookEventKind.Finished && appended is { Cook: not null, Refusal: null })
         {
             await SetAsideAsync(id, cooks, record, shelf, cancellation);
@@ -217,7 +217,9 @@ internal static class CookEndpoints
             ShownCelsius = celsius == shown ? null : shown,
             Scale = body.Scale ?? Temperatures.ScaleOf(settings.Units),
         };
-        return (await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation, body.Check)) switch
+        return (
+            await cooks.AppendAsync(id, body.ClientId!, CookEventKind.Reading, body.At, data, cancellation, body.Check, body.Known)
+        ) switch
         {
             { Errors: { } errors } => TypedResults.BadRequest(Problems.Invalid(errors)),
             { Cook: null } => Missing(),

@@ -23,19 +23,77 @@ internal sealed partial class CookService(
     AdviceCache advice,
     WorkQueue queue,
     Unreadable unreadable,
+    ClockWatch watch,
     ILogger<CookService> log
-)
+) : IDisposable
 {
     private const int MostRemembered = 200;
 
     private readonly ConcurrentDictionary<string, SemaphoreSlim> _turns = new();
+    private readonly SemaphoreSlim _settling = new(1);
     private readonly Remembered<(string Cook, double ComeUpMinutes), Task<int>> _early = new(MostRemembered);
 
     /// <summary>Raised with each entry, in the order of each journal.</summary>
     public event Action<LiveCook, CookEvent>? Taken;
 
-    public async Task<CookView?> FindAsync(string id, CancellationToken cancellation) =>
-        await LoadAsync(id, cancellation) is { } live ? View(live) : null;
+    public async Task<CookView?> FindAsync(string id, CancellationToken cancellation)
+    {
+        await SettleAsync(cancellation);
+        return await LoadAsync(id, cancellation) is { } live ? View(live) : null;
+    }
+
+    /// <summary>Writes into what is on the stove that the clock of this machine was set, where it was.</summary>
+    public async Task SettleAsync(CancellationToken cancellation)
+    {
+        if (watch.IsRight)
+        {
+            return;
+        }
+
+        await _settling.WaitAsync(cancellation);
+        try
+        {
+            var (set, wasRightBefore) = watch.Take(await store.NewestWrittenAsync(cancellation));
+            if (set == TimeSpan.Zero)
+            {
+                return;
+            }
+
+            foreach (var cook in await store.AllAsync(ended: false, Page.First, CancellationToken.None))
+            {
+                await SetClockAsync(cook.Id, set, wasRightBefore);
+            }
+        }
+        finally
+        {
+            _settling.Release();
+        }
+    }
+
+    private async Task SetClockAsync(string id, TimeSpan set, bool wasRightBefore)
+    {
+        var turn = _turns.GetOrAdd(id, _ => new SemaphoreSlim(1));
+        await turn.WaitAsync();
+        try
+        {
+            if (await LoadAsync(id, CancellationToken.None) is { } live)
+            {
+                var before = live.AsWritten.Reverse().SkipWhile(k => k.Event.Kind != CookEventKind.ClockSet).Skip(1).FirstOrDefault();
+                await TakeAsync(
+                    live,
+                    Guid.CreateVersion7().ToString(),
+                    CookEventKind.ClockSet,
+                    null,
+                    new() { Seconds = set.TotalSeconds, Of = wasRightBefore ? before?.Event.Id : null },
+                    CancellationToken.None
+                );
+            }
+        }
+        finally
+        {
+            turn.Release();
+        }
+    }
 
     public async Task<LiveCook?> LoadAsync(string id, CancellationToken cancellation)
     {
@@ -57,6 +115,7 @@ internal sealed partial class CookService(
     /// <param name="data">What belongs to it.</param>
     /// <param name="cancellation">Stops it before anything is kept.</param>
     /// <param name="check">What is wrong with it for this cook; null when that needs no look at the cook.</param>
+    /// <param name="known">Id of the newest entry that was known when it was said; null for one that is not told.</param>
     public async Task<Appended> AppendAsync(
         string id,
         string clientId,
@@ -64,9 +123,11 @@ internal sealed partial class CookService(
         DateTimeOffset? at,
         CookEventData data,
         CancellationToken cancellation,
-        Func<PlannedCook, IDictionary<string, string[]>?>? check = null
+        Func<PlannedCook, IDictionary<string, string[]>?>? check = null,
+        string? known = null
     )
     {
+        await SettleAsync(cancellation);
         var turn = _turns.GetOrAdd(id, _ => new SemaphoreSlim(1));
         await turn.WaitAsync(cancellation);
         try
@@ -83,7 +144,7 @@ internal sealed partial class CookService(
 
             return live.Journal.Any(j => j.ClientId == clientId)
                 ? new(View(live), null)
-                : await TakeAsync(live, clientId, kind, at, data, cancellation);
+                : await TakeAsync(live, clientId, kind, at + ClockSteps.Since(live.Events, known), data, cancellation);
         }
         finally
         {
@@ -171,9 +232,7 @@ internal sealed partial class CookService(
         const string Untitled = "new";
         var now = live.Time.At(clock.GetUtcNow());
         var journal = Fold(live);
-        // What happens now happens after all that was said, also where the clock of a client was a little ahead.
-        var present = live.Events.Select(e => e.At).Where(t => t <= now + CookJournal.MostAhead).Append(now).Max();
-        var tried = journal.Try(new CookEvent(Untitled, kind, at ?? present, data), now);
+        var tried = journal.Try(new CookEvent(Untitled, kind, at ?? journal.Present(now), data), now);
         if (tried.After is not { } after)
         {
             return new(View(live, journal), tried.Refusal);
@@ -181,12 +240,15 @@ internal sealed partial class CookService(
 
         // What was begun is finished, whoever hangs up.
         var kept = await store.AppendAsync(live.Cook.Id, clientId, tried.Entry, after.State(now), CancellationToken.None);
-        var longer = new LiveCook(live.Cook, live.Planned, [.. live.Journal, kept]);
+        var longer = new LiveCook(live.Cook, live.Planned, [.. live.AsWritten, kept]);
         Taken?.Invoke(longer, kept.Event);
         var view = View(longer, after.Kept(Untitled, kept.Event));
         listeners.Tell(CookHub.Changed, view, view.Id, CookHub.All);
         return new(view, null);
     }
+
+    /// <inheritdoc/>
+    public void Dispose() => _settling.Dispose();
 
     private FoldedJournal Fold(LiveCook live) => CookJournal.Fold(live.Planned, live.Events, advice.Of);
 }
@@ -194,15 +256,25 @@ internal sealed partial class CookService(
 /// <summary>A cook with its plan and journal.</summary>
 /// <param name="Cook">As kept.</param>
 /// <param name="Planned">What it set out to do.</param>
-/// <param name="Journal">All entries, in the order of writing.</param>
-internal sealed record LiveCook(KeptCook Cook, PlannedCook Planned, IReadOnlyList<KeptEvent> Journal)
+/// <param name="AsWritten">All entries as they were written, in that order.</param>
+internal sealed record LiveCook(KeptCook Cook, PlannedCook Planned, IReadOnlyList<KeptEvent> AsWritten)
 {
-    public IReadOnlyList<CookEvent> Events { get; } = [.. Journal.Select(j => j.Event)];
+    private CookTime? _time;
+
+    /// <summary>The same at the times at which they stand after the clock was set.</summary>
+    public IReadOnlyList<KeptEvent> Journal { get; } =
+    [
+        .. ClockSteps
+            .Settle([.. AsWritten.Select(k => new Written(k.Event, k.WrittenAt))])
+            .Zip(AsWritten, (w, k) => new KeptEvent(w.Event, k.ClientId, w.WrittenAt)),
+    ];
+
+    public IReadOnlyList<CookEvent> Events => field ??= [.. Journal.Select(j => j.Event)];
 
     /// <summary>Id of the last entry; 0 for none.</summary>
     public long Last => Journal is [.., { Event.Id: var id }] ? long.Parse(id, CultureInfo.InvariantCulture) : 0;
 
     public bool IsSimulated => Events.Any(e => e.Kind == CookEventKind.Simulated);
 
-    public CookTime Time { get; } = CookJournal.TimeOf(Planned, [.. Journal.Select(j => (j.Event, j.WrittenAt))]);
+    public CookTime Time => _time ??= CookJournal.TimeOf(Planned, [.. Journal.Select(j => new Written(j.Event, j.WrittenAt))]);
 }

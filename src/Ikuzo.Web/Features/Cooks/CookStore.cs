@@ -153,6 +153,15 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
         return unreadable.One(What, cookId, () => rows.Select(ToEvent).ToList());
     }
 
+    /// <summary>When the newest entry of all was written; null without one.</summary>
+    public async Task<DateTimeOffset?> NewestWrittenAsync(CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.ExecuteScalarAsync<string?>("SELECT written_at FROM cook_events ORDER BY id DESC LIMIT 1") is { } at
+            ? StoredMoment.Of(at)
+            : null;
+    }
+
     /// <summary>Adds an entry and notes how the cook stands after it, in one transaction. It is on the disk when this returns.</summary>
     public async Task<KeptEvent> AppendAsync(
         string cookId,

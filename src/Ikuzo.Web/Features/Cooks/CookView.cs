@@ -97,7 +97,7 @@ public sealed record CookView
 
     internal static CookView Of(LiveCook live, CookState state, IReadOnlyList<CookAhead> ahead, int minutesMore)
     {
-        var (cook, planned, journal) = live;
+        var (cook, planned, journal) = (live.Cook, live.Planned, live.Journal);
         var standing = CookJournal.Standing(live.Events).Select(e => e.Id).Except(state.Ignored).ToHashSet();
         return new CookView
         {

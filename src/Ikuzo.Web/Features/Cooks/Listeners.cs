@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Threading.Channels;
+using Ikuzo.Web.Features.Home;
 using Microsoft.AspNetCore.SignalR;
 
 namespace Ikuzo.Web.Features.Cooks;
@@ -26,6 +27,15 @@ internal sealed class Listeners(IHubContext<CookHub> hub)
         if (_all.TryRemove(connectionId, out var listener))
         {
             listener.Line.Writer.TryComplete();
+        }
+    }
+
+    /// <summary>Hangs up on a device.</summary>
+    public void Close(string deviceId)
+    {
+        foreach (var listener in _all.Values.Where(l => l.Context.GetHttpContext()?.Device()?.Id == deviceId))
+        {
+            listener.Context.Abort();
         }
     }
 

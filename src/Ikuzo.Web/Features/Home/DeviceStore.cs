@@ -11,7 +11,8 @@ namespace Ikuzo.Web.Features.Home;
 /// <param name="IsGuest">True for who only sees when dinner is.</param>
 /// <param name="LetInAt">When it was let in.</param>
 /// <param name="SeenAt">When it last asked, to the hour.</param>
-public sealed record Device(string Id, string Name, bool IsGuest, DateTimeOffset LetInAt, DateTimeOffset SeenAt);
+/// <param name="IsKeeper">True for one that the machine itself trusts with who comes in and with backups.</param>
+public sealed record Device(string Id, string Name, bool IsGuest, DateTimeOffset LetInAt, DateTimeOffset SeenAt, bool IsKeeper = false);
 
 /// <summary>Keeps who was let in. Of the key that a device holds only the fingerprint is here.</summary>
 internal sealed class DeviceStore
@@ -22,11 +23,13 @@ internal sealed class DeviceStore
     private readonly Database _database;
     private readonly TimeProvider _clock;
     private readonly ConcurrentDictionary<string, Device> _known = new(); // by fingerprint
+    private readonly Lock _lock = new();
+    private int _changes; // of who may come in
 
     public DeviceStore(Database database, TimeProvider clock)
     {
         (_database, _clock) = (database, clock);
-        database.Replaced += _known.Clear;
+        database.Replaced += Forget;
     }
 
     /// <summary>All that may come in, the newest first.</summary>
@@ -69,6 +72,7 @@ internal sealed class DeviceStore
             return known;
         }
 
+        var changes = Volatile.Read(ref _changes);
         await using var db = await _database.OpenAsync(cancellation);
         var rows = await db.ExecuteAsync(
             "UPDATE devices SET seen_at = @now WHERE key_hash = @fingerprint AND removed_at IS NULL",
@@ -81,7 +85,33 @@ internal sealed class DeviceStore
         }
 
         var device = (await db.QuerySingleAsync<Row>($"{Select} WHERE key_hash = @fingerprint", new { fingerprint })).ToDevice();
-        return _known[fingerprint] = device;
+        lock (_lock)
+        {
+            // Who was shown the door while this was read is not remembered.
+            return changes == _changes ? _known[fingerprint] = device : null;
+        }
+    }
+
+    private void Forget()
+    {
+        lock (_lock)
+        {
+            _changes++;
+            _known.Clear();
+        }
+    }
+
+    /// <summary>Makes one a keeper, or no longer; null when there is none, or it is a guest.</summary>
+    public async Task<Device?> MakeKeeperAsync(string id, bool isKeeper, CancellationToken cancellation)
+    {
+        await using var db = await _database.OpenAsync(cancellation);
+        await db.ExecuteAsync(
+            "UPDATE devices SET is_keeper = @isKeeper WHERE id = @id AND is_guest = 0 AND removed_at IS NULL",
+            new { id, isKeeper }
+        );
+        Forget();
+        var row = await db.QuerySingleOrDefaultAsync<Row>($"{Select} WHERE id = @id AND is_guest = 0 AND removed_at IS NULL", new { id });
+        return row?.ToDevice();
     }
 
     /// <summary>Lets one in no longer; false when there is none.</summary>
@@ -92,15 +122,16 @@ internal sealed class DeviceStore
             "UPDATE devices SET removed_at = @now WHERE id = @id AND removed_at IS NULL",
             new { id, now = StoredMoment.Text(_clock.GetUtcNow()) }
         );
-        _known.Clear();
+        Forget();
         return rows == 1;
     }
 
     private const string Select =
-        "SELECT id AS Id, name AS Name, is_guest AS IsGuest, let_in_at AS LetInAt, seen_at AS SeenAt FROM devices";
+        "SELECT id AS Id, name AS Name, is_guest AS IsGuest, let_in_at AS LetInAt, seen_at AS SeenAt, is_keeper AS IsKeeper "
+        + "FROM devices";
 
-    private sealed record Row(string Id, string Name, long IsGuest, string LetInAt, string SeenAt)
+    private sealed record Row(string Id, string Name, long IsGuest, string LetInAt, string SeenAt, long IsKeeper)
     {
-        public Device ToDevice() => new(Id, Name, IsGuest != 0, StoredMoment.Of(LetInAt), StoredMoment.Of(SeenAt));
+        public Device ToDevice() => new(Id, Name, IsGuest != 0, StoredMoment.Of(LetInAt), StoredMoment.Of(SeenAt), IsKeeper != 0);
     }
 }

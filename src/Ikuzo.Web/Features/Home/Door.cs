@@ -4,8 +4,8 @@ using Ikuzo.Web.Errors;
 namespace Ikuzo.Web.Features.Home;
 
 /// <summary>
-/// Who may ask for what: the machine itself for all, a device that was let in for all but letting others in as it likes, a guest for when
-/// dinner is, everybody else for the page that asks for a code.
+/// Who may ask for what: the machine itself for all, and a phone that it made its keeper; a device that was let in for all that is cooked,
+/// but not for who else comes in, nor for backups; a guest for when dinner is, everybody else for the page that asks for a code.
 /// </summary>
 internal static class Door
 {
@@ -63,8 +63,24 @@ internal static class Door
             : device is null ? Problems.Of(Problems.NotLetIn, "Ask for a code in the Kitchen of the machine that Ikuzo runs on.")
             : device.IsGuest && !path.Equals(DinnerPath, StringComparison.OrdinalIgnoreCase)
                 ? Problems.Of(Problems.GuestsOnly, "As a guest you see when dinner is.")
+            : IsOfTheKeeper(context.Request, device) && !device.IsKeeper
+                ? Problems.Of(Problems.KeepersOnly, "Do this at the machine that Ikuzo runs on, or make this phone its keeper there.")
             : null;
     }
+
+    /// <summary>True where who asks may do what belongs to the machine.</summary>
+    public static bool MayKeep(this HttpContext context) => context.IsHere() || context.Device() is { IsKeeper: true };
+
+    // A device may show itself the door.
+    private static bool IsOfTheKeeper(HttpRequest request, Device device) =>
+        request.Path.StartsWithSegments("/api/backup")
+        || request.Path.StartsWithSegments("/api/backups")
+        || request.Path.StartsWithSegments("/api/restore")
+        || (
+            request.Path.StartsWithSegments("/api/home")
+            && !HttpMethods.IsGet(request.Method)
+            && !(HttpMethods.IsDelete(request.Method) && request.Path.Equals($"/api/home/devices/{device.Id}", StringComparison.Ordinal))
+        );
 
     // The page itself is the same for everybody; what the household keeps is not.
     private static bool IsKept(PathString path) =>

@@ -27,7 +27,21 @@ public sealed record LetInBody(
 /// <param name="HasCertificate">True where phones first trust the certificate of this household.</param>
 /// <param name="Devices">Who was let in.</param>
 /// <param name="Asking">Id of the one that asks; null for the machine itself.</param>
-public sealed record HomeView(bool IsOpen, string? Address, bool HasCertificate, IReadOnlyList<Device> Devices, string? Asking);
+/// <param name="MayKeep">True where the one that asks may let others in, and bring backups back.</param>
+/// <param name="IsHere">True for the machine itself, which alone makes keepers.</param>
+public sealed record HomeView(
+    bool IsOpen,
+    string? Address,
+    bool HasCertificate,
+    IReadOnlyList<Device> Devices,
+    string? Asking,
+    bool MayKeep,
+    bool IsHere
+);
+
+/// <summary>A phone becomes keeper, or is none any more.</summary>
+/// <param name="IsKeeper">True for a keeper.</param>
+public sealed record KeeperBody([property: Needed] bool? IsKeeper);
 
 /// <summary>When dinner is.</summary>
 /// <param name="Kitchen">Name of the kitchen.</param>

@@ -18,6 +18,7 @@ internal static class HomeEndpoints
         var home = routes.MapGroup("/api/home").WithTags("Home");
         home.MapGet("", GetAsync).WithName("getHome");
         home.MapPost("/codes", AddCode).WithName("addEntryCode");
+        home.MapPut("/devices/{id}/keeper", MakeKeeperAsync).WithName("makeKeeper");
         home.MapDelete("/devices/{id}", RemoveAsync).WithName("removeDevice");
         routes.MapPost(Door.LetInPath, LetInAsync).WithTags("Home").WithName("letIn");
         routes.MapGet(Door.DinnerPath, DinnerAsync).WithTags("Home").WithName("getDinner");
@@ -37,11 +38,18 @@ internal static class HomeEndpoints
                 addresses.ForPhones(),
                 keys.Certificate?.ToTrust is not null,
                 await devices.AllAsync(cancellation),
-                context.Device()?.Id
+                context.Device()?.Id,
+                context.MayKeep(),
+                context.IsHere()
             )
         );
 
-    private static Results<Created<CodeView>, Conflict<ProblemDetails>> AddCode(CodeBody body, Addresses addresses, LetIn letIn)
+    private static Results<Created<CodeView>, Conflict<ProblemDetails>> AddCode(
+        CodeBody body,
+        HttpContext context,
+        Addresses addresses,
+        LetIn letIn
+    )
     {
         const int Pixels = 5;
         if (addresses.ForPhones() is not { } address)
@@ -49,7 +57,7 @@ internal static class HomeEndpoints
             return TypedResults.Conflict(Problems.Of(Problems.NotNowCode, "Start Ikuzo with ./ikuzo serve --home to let phones in."));
         }
 
-        var code = letIn.New(body.IsGuest);
+        var code = letIn.New(body.IsGuest, context.Device()?.Id);
         var url = $"{address}/let-in?code={code.Code}";
         using var generator = new QRCodeGenerator();
         using var data = generator.CreateQrCode(url, QRCodeGenerator.ECCLevel.M);
@@ -57,11 +65,35 @@ internal static class HomeEndpoints
         return TypedResults.Created("/api/home", new CodeView(code.Code, code.Until, url, picture.GetGraphic(Pixels)));
     }
 
+    private static async Task<Results<Ok<Device>, NotFound<ProblemDetails>, JsonHttpResult<ProblemDetails>>> MakeKeeperAsync(
+        string id,
+        KeeperBody body,
+        HttpContext context,
+        DeviceStore devices,
+        CancellationToken cancellation
+    ) =>
+        !context.IsHere() ? Problems.Answer(Problems.Of(Problems.KeepersOnly, "Only the machine that Ikuzo runs on makes keepers."))
+        : await devices.MakeKeeperAsync(id, body.IsKeeper!.Value, cancellation) is { } device ? TypedResults.Ok(device)
+        : Problems.Missing("This device");
+
+    // What it has opened is closed, and what it gave others to come in with is good no longer.
     private static async Task<Results<NoContent, NotFound<ProblemDetails>>> RemoveAsync(
         string id,
         DeviceStore devices,
+        LetIn letIn,
+        Listeners listeners,
         CancellationToken cancellation
-    ) => await devices.RemoveAsync(id, cancellation) ? TypedResults.NoContent() : Problems.Missing("This device");
+    )
+    {
+        if (!await devices.RemoveAsync(id, cancellation))
+        {
+            return Problems.Missing("This device");
+        }
+
+        letIn.Forget(id);
+        listeners.Close(id);
+        return TypedResults.NoContent();
+    }
 
     private static async Task<Results<Ok<Device>, BadRequest<HttpValidationProblemDetails>, JsonHttpResult<ProblemDetails>>> LetInAsync(
         LetInBody body,
@@ -71,7 +103,13 @@ internal static class HomeEndpoints
         CancellationToken cancellation
     )
     {
-        if (!letIn.TryTake(new string([.. body.Code!.Where(char.IsAsciiDigit)]), out var code))
+        if (
+            !letIn.TryTake(
+                new string([.. body.Code!.Where(char.IsAsciiDigit)]),
+                LetIn.NameOf(context.Connection.RemoteIpAddress),
+                out var code
+            )
+        )
         {
             return Problems.Answer(Problems.Of(Problems.TooMany, "Five codes a minute are taken. Wait a minute, then try again."));
         }

@@ -313,7 +313,7 @@ public sealed record LearnedBody(
 /// <summary>A plan to keep.</summary>
 /// <param name="Name">What the household calls it; at most 80 characters.</param>
 /// <param name="Request">The question.</param>
-public sealed record SavePlanBody([property: Needed, Longest(80)] string? Name, [property: Needed] PreviewBody? Request);
+public sealed record SavePlanBody([property: Needed, Longest(80), PlainText] string? Name, [property: Needed] PreviewBody? Request);
 
 /// <summary>A kept plan.</summary>
 public sealed record SavedPlan

@@ -156,7 +156,7 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
         }
 
         var now = clock.GetUtcNow();
-        var move = new Move("new", to, at ?? (now > kept.Item.Since ? now : kept.Item.Since));
+        var move = new Move("new", to, StoreMoves.When(kept.Item, at, now));
         if (StoreMoves.Refusal(kept.Item, move, now) is { } refusal)
         {
             return (kept, refusal);

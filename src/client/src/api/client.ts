@@ -73,6 +73,12 @@ export const mayPass = (error: unknown) => !(error instanceof ServerRefusal) || 
 export const nowElsewhere = <T>(answer: { response: Response; error?: unknown }) =>
   answer.response.status === changedElsewhere ? (answer.error as { current: T }).current : null
 
+/** What the server said when it refused; null where it said nothing. */
+export const saidBy = (error: unknown) => {
+  const problem = error as Problem | undefined
+  return problem?.detail ?? problem?.title ?? null
+}
+
 /** Data of an answer, or a refusal with the server's own words. */
 export function unwrap<T>(answer: { data?: T; error?: unknown; response?: Response }): T {
   if (answer.error !== undefined || answer.data === undefined) {

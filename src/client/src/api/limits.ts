@@ -20,6 +20,7 @@ export const limits = {
     spot: { longest: 100 },
     celsius: { least: -30, most: 130 },
     piece: { least: 1, most: 60 },
+    known: { longest: 40 },
   },
   CourseBody: {
     shapeDimensionality: { least: 1, most: 3 },
@@ -56,6 +57,7 @@ export const limits = {
   },
   EventBody: {
     clientId: { longest: 60 },
+    known: { longest: 40 },
   },
   EventDataBody: {
     of: { longest: 40 },
@@ -169,6 +171,9 @@ export const limits = {
   },
   ReleaseBody: {
     restMinutes: { least: 0, most: 120 },
+  },
+  RememberBody: {
+    id: { least: 1, most: 1000000000 },
   },
   RescueBody: {
     minutesHeld: { least: 0, most: 240 },

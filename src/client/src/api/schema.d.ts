@@ -996,6 +996,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/learned/remember": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rememberLearned"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/store": {
         parameters: {
             query?: never;
@@ -1236,6 +1252,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/home/devices/{id}/keeper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["makeKeeper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/home/devices/{id}": {
         parameters: {
             query?: never;
@@ -1386,6 +1418,16 @@ export interface components {
             standing: components["schemas"]["Standing"];
             /** @description Who says so. */
             source: string;
+        };
+        /** @description A backup that could not be made. */
+        BackupFailure: {
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
+            /** @description Why, in a sentence. */
+            why: string;
         };
         /** @description A backup. */
         BackupFile: {
@@ -1814,6 +1856,19 @@ export interface components {
          * @enum {unknown}
          */
         CheckVerdict: "done" | "short";
+        /** @description The clock of the machine was set. */
+        ClockSetting: {
+            /**
+             * Format: date-time
+             * @description When, by the clock as it is now.
+             */
+            at: string;
+            /**
+             * Format: double
+             * @description How far forward; negative for back.
+             */
+            seconds: number;
+        };
         /** @description A code is wanted. */
         CodeBody: {
             /**
@@ -1918,7 +1973,7 @@ export interface components {
         };
         /** @description What an event carries; what does not belong to its kind is null. */
         CookEventData: {
-            /** @description Id of the event that is corrected or undone. */
+            /** @description Id of the event that is corrected or undone; of the last that was written by a right clock before it was set. */
             of: null | string;
             /** @description Text of a note; at most 500 characters. */
             text: null | string;
@@ -1983,6 +2038,16 @@ export interface components {
              * @description Seed of the hidden truth of a rehearsal.
              */
             seed: null | number;
+            /**
+             * Format: double
+             * @description How far the clock of the machine was set forward, s; negative for back.
+             */
+            seconds: null | number;
+            /**
+             * Format: date-time
+             * @description When it happened as it was said, where that cannot be and the moment of hearing stands for it.
+             */
+            saidAt: null | string;
             /** @description What goes wrong in a rehearsal. */
             faults: null | components["schemas"]["SimulatedFault"][];
         };
@@ -1990,7 +2055,7 @@ export interface components {
          * @description What can happen to a cook.
          * @enum {unknown}
          */
-        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "lengthened" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "covered" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "tasted" | "abandoned" | "corrected" | "undone" | "simulated";
+        CookEventKind: "browning-started" | "browning-done" | "lid-on" | "pressure-reached" | "lengthened" | "hold-over" | "vented" | "pin-down" | "opened" | "reading" | "covered" | "not-measured" | "back-under-pressure" | "thickened" | "step-done" | "note" | "finished" | "tasted" | "abandoned" | "corrected" | "undone" | "simulated" | "clock-set";
         /** @description A whole cook for other programs. */
         CookFile: {
             /** @description "ikuzo-cook". */
@@ -2055,6 +2120,8 @@ export interface components {
              */
             at: null | string;
             scale?: null | components["schemas"]["TemperatureScale"];
+            /** @description Id of the newest entry that was known when it was said, empty for none: the clock may have been set since. */
+            known?: null | string;
         };
         /** @description What a reading leads to. */
         CookReadingView: {
@@ -2352,6 +2419,11 @@ export interface components {
              * @description When it last asked, to the hour.
              */
             seenAt: string;
+            /**
+             * @description True for one that the machine itself trusts with who comes in and with backups.
+             * @default false
+             */
+            isKeeper: boolean;
         };
         /** @enum {unknown} */
         Dimension: "mass" | "length" | "volume" | "temperature" | "time" | null;
@@ -2630,6 +2702,8 @@ export interface components {
              * @description When, on the clock of the cook; now unless given.
              */
             at?: null | string;
+            /** @description Id of the newest entry that was known when it was said, empty for none: the clock may have been set since. */
+            known?: null | string;
             data?: null | components["schemas"]["EventDataBody"];
         };
         /** @description What belongs to an entry; what does not belong to its kind is left out. */
@@ -2777,12 +2851,31 @@ export interface components {
          * @enum {unknown}
          */
         FitVerdict: "fits" | "tight" | "does-not-fit";
-        /** @description What to forget; everything when neither is given. */
+        /** @description What to forget: of a pot or of a cut. The word null in the place of it is everything. */
         ForgetBody: {
             /** @description All that was learned of a pot. */
             potId: null | string;
             /** @description All that was learned of a cut. */
             cut: null | string;
+        };
+        /** @description Something that was forgotten, to be taken back for a month. */
+        ForgottenView: {
+            /**
+             * Format: int64
+             * @description Its id.
+             */
+            id: number;
+            /** @description What it was about, in kitchen words. */
+            name: string;
+            /** @description The pot; null for none. */
+            potId: null | string;
+            /** @description The cut; null for none, and with no pot for everything. */
+            cut: null | string;
+            /**
+             * Format: date-time
+             * @description When.
+             */
+            at: string;
         };
         /**
          * @description When something is fried before the lid goes on.
@@ -2825,10 +2918,28 @@ export interface components {
         };
         /** @description State of the server. */
         Health: {
-            /** @description "ok", or "failing" when nothing could be kept now. */
+            /** @description "ok", or "failing" when what is kept cannot be read, or nothing more can be kept. */
             status: string;
-            /** @description What is wrong, each in a sentence; also what does not keep it from serving. */
+            /** @description What is wrong and what to do, each in a sentence; also what does not keep it from serving. */
             problems: string[];
+            /**
+             * Format: date-time
+             * @description What its clock shows.
+             */
+            now: string;
+            clockSet: null | components["schemas"]["ClockSetting"];
+            backup: null | components["schemas"]["BackupFile"];
+            /**
+             * Format: double
+             * @description How old that is.
+             */
+            backupAgeHours: null | number;
+            backupFailed: null | components["schemas"]["BackupFailure"];
+            /**
+             * Format: int64
+             * @description Room on the disk; null for a disk that does not say.
+             */
+            freeBytes: null | number;
         };
         /** @description Curves over minutes since lid-on. */
         HeatCurve: {
@@ -2853,6 +2964,10 @@ export interface components {
             devices: components["schemas"]["Device"][];
             /** @description Id of the one that asks; null for the machine itself. */
             asking: null | string;
+            /** @description True where the one that asks may let others in, and bring backups back. */
+            mayKeep: boolean;
+            /** @description True for the machine itself, which alone makes keepers. */
+            isHere: boolean;
         };
         HttpValidationProblemDetails: {
             type: null | string;
@@ -2926,6 +3041,11 @@ export interface components {
         };
         JsonNode: unknown;
         JsonObject: Record<string, never>;
+        /** @description A phone becomes keeper, or is none any more. */
+        KeeperBody: {
+            /** @description True for a keeper. */
+            isKeeper: null | boolean;
+        };
         /** @description A kept dish. */
         KeptDish: {
             /** @description Stable name. */
@@ -3132,6 +3252,8 @@ export interface components {
             taste: null | string;
             /** @description Cooks that are unlike the others. */
             odd: components["schemas"]["OddView"][];
+            /** @description What was forgotten in the last month, the newest first. */
+            forgotten: components["schemas"]["ForgottenView"][];
         };
         /** @description What was learned in this household and went into a plan. */
         LearnedWord: {
@@ -4197,6 +4319,14 @@ export interface components {
              */
             waterLossPercent: number;
         };
+        /** @description What is no longer to be forgotten. */
+        RememberBody: {
+            /**
+             * Format: int64
+             * @description Its id.
+             */
+            id: null | number;
+        };
         /** @description What to do with an opened pot. */
         RescueAdvice: {
             /** @description Done or short. */
@@ -4248,8 +4378,7 @@ export interface components {
         RestoreLook: {
             /** @description What is in it. */
             look: components["schemas"]["BackupLook"];
-            /** @description What is here now. */
-            here: components["schemas"]["BackupLook"];
+            here: null | components["schemas"]["BackupLook"];
         };
         /** @description A kept plan. */
         SavedPlan: {
@@ -7470,6 +7599,46 @@ export interface operations {
             };
         };
     };
+    rememberLearned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RememberBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
     listStore: {
         parameters: {
             query?: {
@@ -8031,6 +8200,41 @@ export interface operations {
             };
             /** @description Conflict */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    makeKeeper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeeperBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Device"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

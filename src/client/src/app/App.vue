@@ -8,7 +8,9 @@ import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { useReminding } from '@/shared/store/useReminder'
 import WentHere from '@/shared/ask/WentHere.vue'
 import UpdateBar from '@/shared/offline/UpdateBar.vue'
+import WaitingBar from '@/shared/outbox/WaitingBar.vue'
 import { useShortcuts } from '@/shared/ui/useShortcuts'
+import HealthBar from './HealthBar.vue'
 import PlaceLink from './PlaceLink.vue'
 import { atOnce, bare, places } from './places'
 
@@ -66,7 +68,11 @@ useReminding()
       </div>
     </nav>
     <main id="main" class="main" :class="{ bare: isBare }" tabindex="-1">
-      <UpdateBar v-if="!isBare" />
+      <template v-if="!isBare">
+        <HealthBar />
+        <UpdateBar />
+        <WaitingBar />
+      </template>
       <WentHere v-if="!isBare" />
       <router-view />
     </main>

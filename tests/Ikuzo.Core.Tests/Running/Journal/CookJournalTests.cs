@@ -262,7 +262,7 @@ public class CookJournalTests
         CookEvent[] events = [E("1", LidOn, 0), E("2", PressureReached, 16), E("3", Corrected, 12, new() { Of = "2" })];
         Assert.Equal(Start.AddMinutes(12), At(17, events).Since);
         Assert.True(Refuse(17, E("x", Corrected, -5, new() { Of = "2" }), events[..2])!.IsTime);
-        Assert.True(Refuse(17, E("x", Note, 30), events[..2])!.IsTime);
+        Assert.True(Refuse(17, E("x", Corrected, 30, new() { Of = "2" }), events[..2])!.IsTime);
     }
 
     [Fact]
@@ -272,7 +272,26 @@ public class CookJournalTests
         Assert.NotNull(Refuse(2, E("x", Undone, 2, new() { Of = "1" }), events));
         Assert.NotNull(Refuse(2, E("x", Corrected, 2, new() { Of = "1" }), events));
         Assert.Null(Refuse(2, E("x", Undone, 2, new() { Of = "2" }), events));
-        Assert.True(Refuse(2, E("x", Note, -60 * 24 * 8), events)!.IsTime);
+    }
+
+    // Ahead of the clock, longer ago than a week, before what came before it: what may happen now happened now, and what was said stays
+    // beside it. What may not happen now is refused, and what is refused is never said to be possible.
+    [Theory]
+    [InlineData(30)]
+    [InlineData(60 * 24 * 9)]
+    [InlineData(-60 * 24 * 8)]
+    [InlineData(-3)]
+    public void WhatWasPressed_IsNotRefusedForItsTime(double said)
+    {
+        CookEvent[] events = [E("1", LidOn, 0), E("2", PressureReached, 12), E("3", HoldOver, 22), E("4", Vented, 23)];
+        var tried = Try(25, E("x", PinDown, said), events);
+        Assert.Null(tried.Refusal);
+        Assert.Equal((Start.AddMinutes(25), Start.AddMinutes(said)), (tried.Entry.At, tried.Entry.Data.SaidAt));
+        Assert.Equal(CookPhase.PinDown, tried.After!.State(Start.AddMinutes(25)).Phase);
+        var senseless = Refuse(25, E("x", BrowningDone, said), events)!;
+        Assert.DoesNotContain(BrowningDone, senseless.Possible);
+        var note = Try(25, E("x", Note, 24), events);
+        Assert.Equal((Start.AddMinutes(24), null), (note.Entry.At, note.Entry.Data.SaidAt));
     }
 
     [Fact]
@@ -318,14 +337,14 @@ public class CookJournalTests
     public void ClockOfARehearsal_RunsFastWhileThePotWorks_AndWaitsForTheHand()
     {
         var wall = Start.AddHours(1);
-        (CookEvent, DateTimeOffset) simulated = (E("1", Simulated, 0, new() { Speed = 60 }), wall);
+        Written simulated = new(E("1", Simulated, 0, new() { Speed = 60 }), wall);
         var vents = Thighs with { Release = Release.Vent };
-        CookTime Time(params (CookEvent, DateTimeOffset)[] more) => CookJournal.TimeOf(vents, [simulated, .. more]);
+        CookTime Time(params Written[] more) => CookJournal.TimeOf(vents, [simulated, .. more]);
         Assert.Equal(Start.AddMinutes(1), Time().At(wall.AddMinutes(1))); // the lid is not on yet
-        var lid = (E("2", LidOn, 0), wall);
+        var lid = new Written(E("2", LidOn, 0), wall);
         Assert.Equal(Start.AddMinutes(60), Time(lid).At(wall.AddMinutes(1)));
-        var pressure = (E("3", PressureReached, 10), wall.AddSeconds(10));
-        var (open, waits) = (Time(lid, pressure, (E("4", Vented, 20), wall.AddSeconds(20))), Time(lid, pressure));
+        var pressure = new Written(E("3", PressureReached, 10), wall.AddSeconds(10));
+        var (open, waits) = (Time(lid, pressure, new Written(E("4", Vented, 20), wall.AddSeconds(20))), Time(lid, pressure));
         Assert.Equal(60, (open.At(wall.AddSeconds(22)) - open.At(wall.AddSeconds(21))).TotalSeconds, 1e-6); // venting is the pot's
         Assert.NotNull(waits.FastUntil); // at the valve it is the hand's
         Assert.Null(CookJournal.TimeOf(Thighs, [simulated, lid, pressure]).FastUntil); // left alone it is the pot's

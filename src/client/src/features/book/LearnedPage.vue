@@ -35,7 +35,14 @@ const leave = (cookId: string, out: boolean) =>
 const forget = (what: { potId?: string; cut?: string }) =>
   attempt(async () => {
     asked.value = null
-    await api.POST('/api/learned/forget', { body: { potId: what.potId ?? null, cut: what.cut ?? null } })
+    const answer = await api.POST('/api/learned/forget', { body: { potId: what.potId ?? null, cut: what.cut ?? null } })
+    if (answer.error) unwrap(answer)
+    await refresh()
+  })
+const remember = (id: number) =>
+  attempt(async () => {
+    const answer = await api.POST('/api/learned/remember', { body: { id } })
+    if (answer.error) unwrap(answer)
     await refresh()
   })
 </script>
@@ -68,6 +75,13 @@ const forget = (what: { potId?: string; cut?: string }) =>
           }}</v-btn>
         </li>
       </ul>
+    </section>
+    <section v-if="learned?.forgotten.length" aria-labelledby="forgotten-title">
+      <h2 id="forgotten-title">Forgotten</h2>
+      <p v-for="one in learned.forgotten" :key="one.id" class="forgotten">
+        {{ one.name }}, {{ cookedOn(one.at) }}
+        <v-btn class="tall" variant="text" @click="remember(one.id)">Take it back</v-btn>
+      </p>
     </section>
     <section v-for="pot in learned?.pots" :key="pot.potId" :aria-label="pot.name">
       <h2>

@@ -4,8 +4,10 @@ import type { BackupFile, RestoreLook } from '@/api/types'
 import { pickedFile } from '@/shared/ui/pickedFile'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { useBackups, type Wanted } from './useBackups'
+import { useHome } from './useHome'
 
 /** Backups: what there is, one now, everything as a file, and one brought back with a look first and a way back after. */
+const { data: home } = useHome()
 const { backups, looked, make, look, restore } = useBackups()
 const { refusal, attempt } = useAttempt()
 const told = ref<string | null>(null)
@@ -29,8 +31,10 @@ const moment = (instant: string) =>
   })
 const version = __VERSION__
 const size = (bytes: number) => `${(bytes / 1_048_576).toFixed(1)} MB`
-const words = (of: RestoreLook['look']) =>
-  `${of.cooks} cooks, ${of.dishes} dishes, ${of.pots} ${of.pots === 1 ? 'pot' : 'pots'}, ${of.things} things in the cold`
+const words = (of: RestoreLook['here']) =>
+  of === null
+    ? 'it cannot be read'
+    : `${of.cooks} cooks, ${of.dishes} dishes, ${of.pots} ${of.pots === 1 ? 'pot' : 'pots'}, ${of.things} things in the cold`
 
 const now = () =>
   attempt(async () => {
@@ -50,7 +54,10 @@ const bring = () =>
 </script>
 
 <template>
-  <div class="panel">
+  <p v-if="home && !home.mayKeep" class="panel">
+    Backups belong to the machine that Ikuzo runs on, and to a phone that was made its keeper there.
+  </p>
+  <div v-else class="panel">
     <p>Made each day by itself, kept for a week and, one a week, for a month. Keep one on another machine too.</p>
     <p class="acts">
       <v-btn class="tall" variant="outlined" @click="now">Back up now</v-btn>

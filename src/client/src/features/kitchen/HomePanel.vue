@@ -1,19 +1,16 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CodeView } from '@/api/types'
 import { useAttempt } from '@/shared/ui/useAttempt'
 import { clockTime } from '@/shared/units/format'
+import { useHome } from './useHome'
 
 /** Phones of the house: how one is let in, who was, and how each is shown the door. */
 const client = useQueryClient()
 const code = ref<CodeView | null>(null)
-const { data: home } = useQuery({
-  queryKey: ['home'],
-  queryFn: async () => unwrap(await api.GET('/api/home')),
-  refetchInterval: () => (code.value ? 3000 : false), // until it came in
-})
+const { data: home } = useHome(code)
 const { refusal, attempt } = useAttempt()
 const grouped = computed(() => code.value && `${code.value.code.slice(0, 4)} ${code.value.code.slice(4)}`)
 const picture = computed(() => code.value && `data:image/svg+xml,${encodeURIComponent(code.value.picture)}`)
@@ -22,6 +19,12 @@ const day = (instant: string) => new Date(instant).toLocaleDateString('en-GB', {
 const ask = (isGuest: boolean) =>
   attempt(async () => {
     code.value = unwrap(await api.POST('/api/home/codes', { body: { isGuest } }))
+  })
+const makeKeeper = (id: string, isKeeper: boolean) =>
+  attempt(async () => {
+    const answer = await api.PUT('/api/home/devices/{id}/keeper', { params: { path: { id } }, body: { isKeeper } })
+    if (answer.error) unwrap(answer)
+    await client.invalidateQueries({ queryKey: ['home'] })
   })
 const remove = (id: string) =>
   attempt(async () => {
@@ -43,7 +46,10 @@ const remove = (id: string) =>
           >The first time it trusts this household's certificate</router-link
         >.
       </p>
-      <p class="acts">
+      <p v-if="!home.mayKeep">
+        Who comes in is said at the machine that Ikuzo runs on, or on a phone that was made its keeper there.
+      </p>
+      <p v-else class="acts">
         <v-btn class="tall" variant="outlined" @click="ask(false)">Let a phone in</v-btn>
         <v-btn class="tall" variant="text" @click="ask(true)">A guest, who sees only when dinner is</v-btn>
       </p>
@@ -63,11 +69,21 @@ const remove = (id: string) =>
         <span
           ><b>{{ device.name }}</b>
           <small>
-            {{ device.isGuest ? 'guest' : 'cooks' }}{{ home.asking === device.id ? ', this one' : '' }} · since
-            {{ day(device.letInAt) }} · last seen {{ day(device.seenAt) }}</small
+            {{ device.isGuest ? 'guest' : device.isKeeper ? 'cooks, keeper' : 'cooks'
+            }}{{ home.asking === device.id ? ', this one' : '' }} · since {{ day(device.letInAt) }} · last seen
+            {{ day(device.seenAt) }}</small
           ></span
         >
-        <v-btn class="tall" variant="text" @click="remove(device.id)">Let in no longer</v-btn>
+        <v-btn
+          v-if="home.isHere && !device.isGuest"
+          class="tall"
+          variant="text"
+          @click="makeKeeper(device.id, !device.isKeeper)"
+          >{{ device.isKeeper ? 'Keeper no longer' : 'Make it keeper: backups, and who comes in' }}</v-btn
+        >
+        <v-btn v-if="home.mayKeep || home.asking === device.id" class="tall" variant="text" @click="remove(device.id)"
+          >Let in no longer</v-btn
+        >
       </li>
     </ul>
   </div>

@@ -22,8 +22,11 @@ function move(e: Entry) {
   <ol class="journal" reversed>
     <li v-for="e in [...cook.events].reverse().filter(isAct)" :key="e.id" :class="{ gone: !e.standing }">
       <time :datetime="e.at">{{ clockTime(e.at) }}</time>
-      <span>{{ entryWords(cook, e, units) }}</span>
-      <template v-if="e.standing">
+      <span
+        >{{ entryWords(cook, e, units) }}
+        <small v-if="e.data.saidAt">said to be at {{ clockTime(e.data.saidAt) }}, which cannot be</small></span
+      >
+      <template v-if="e.standing && e.kind !== 'clock-set'">
         <v-btn class="tall" @click="moving = moving === e.id ? null : e.id">It was earlier</v-btn>
         <v-btn class="tall" :aria-label="`Undo: ${entryWords(cook, e, units)}`" @click="emit('undo', e.id)">Undo</v-btn>
       </template>

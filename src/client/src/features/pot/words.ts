@@ -79,6 +79,7 @@ export const didIt: Record<CookEventKind, string> = {
   corrected: 'Time corrected',
   undone: 'Undone',
   simulated: 'Rehearsal',
+  'clock-set': 'The clock of the machine was set; this cook went on as it was',
 }
 
 export const phaseNames: Record<CookPhase, string> = {

@@ -10,6 +10,7 @@ import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const tickMs = 200
 const afterDueMs = 120
+const clockSetMs = 20_000
 
 /** The later of two views of a cook: an answer and what the hub tells may cross on their way. */
 function later(known: CookView | undefined, come: CookView) {
@@ -87,7 +88,15 @@ export function useCook(id: Ref<string | null>) {
     outbox.listeners.delete(take)
   })
 
-  useIntervalFn(() => (wall.value = Date.now()), tickMs)
+  // A phone whose clock is set, or that wakes up, asks at once what the cook's own clock shows.
+  let ran = performance.now()
+  useIntervalFn(() => {
+    const before = wall.value
+    wall.value = Date.now()
+    const passed = performance.now() - ran
+    ran += passed
+    if (Math.abs(wall.value - before - passed) > clockSetMs && id.value !== null) void query.refetch()
+  }, tickMs)
 
   // Where the clock alone changes the state, the server is asked at that moment.
   const pause = ref(0)
@@ -119,7 +128,9 @@ export function useCook(id: Ref<string | null>) {
   function say(kind: CookEventKind, data: CookEventData = {}, minutesAgo = 0) {
     const moment = clockAt(Date.now())
     const at = minutesAgo === 0 ? Math.max(moment, newest()) : moment - minutesAgo * 60_000
-    return outbox.send(id.value!, kind, data, new Date(Math.ceil(at)).toISOString())
+    // The machine's clock may be set before this arrives: with the newest entry that is known here it can tell by how much.
+    const known = query.data.value?.events.at(-1)?.id ?? ''
+    return outbox.send(id.value!, kind, data, new Date(Math.ceil(at)).toISOString(), known)
   }
 
   return { cook, query, now, told, connected, say, take, refusal: outbox.refusal, unsent: outbox.unsent }

@@ -1,4 +1,4 @@
-import { api, nowElsewhere, unwrap } from '@/api/client'
+import { api, nowElsewhere, saidBy, unwrap } from '@/api/client'
 import type { CookView, KeptDish, KitchenView, StoreView } from '@/api/types'
 import { says } from '@/shared/cooks/says'
 import {
@@ -31,7 +31,7 @@ function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting, sig
     : api.POST('/api/store/{id}/move', { params, body: { clientId, to, at }, signal })
 }
 
-async function sendDish({ dishId: id, body, version }: DishWaiting, signal: AbortSignal) {
+async function sendDish({ dishId: id, body, version }: DishWaiting, signal: AbortSignal): Promise<Sent> {
   const answer = await api.PUT('/api/dishes/{id}', {
     params: { path: { id }, header: version === null ? {} : { 'If-Match': version } },
     body,
@@ -51,11 +51,11 @@ async function sendDish({ dishId: id, body, version }: DishWaiting, signal: Abor
     keep((now) => now.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w)))
     dishListeners.forEach((listener) => listener(dish))
   }
-  return { status: answer.response.status, tell }
+  return { status: answer.response.status, said: saidBy(answer.error), tell }
 }
 
 // Only what was changed is laid over what the kitchen is now, so that two windows lose nothing of each other.
-async function sendKitchen({ settings }: KitchenWaiting, signal: AbortSignal) {
+async function sendKitchen({ settings }: KitchenWaiting, signal: AbortSignal): Promise<Sent> {
   const now = kitchen ?? unwrap(await api.GET('/api/kitchen', { signal }))
   const answer = await api.PUT('/api/kitchen', {
     params: { header: { 'If-Match': now.version } },
@@ -72,11 +72,18 @@ async function sendKitchen({ settings }: KitchenWaiting, signal: AbortSignal) {
     kitchen = saved
     kitchenListeners.forEach((listener) => listener(saved))
   }
-  return { status: answer.response.status, tell }
+  return { status: answer.response.status, said: saidBy(answer.error), tell }
+}
+
+/** What came of sending something: the status, the server's words where it refused, and who is to be told. */
+export interface Sent {
+  status: number
+  said: string | null
+  tell: () => void
 }
 
 /** Sends one thing, unless that takes longer than the signal lasts; it tells who listens once it is off the list. */
-export async function sendOne(next: Waiting, signal: AbortSignal): Promise<{ status: number; tell: () => void }> {
+export async function sendOne(next: Waiting, signal: AbortSignal): Promise<Sent> {
   if (isDish(next)) return sendDish(next, signal)
   if (isKitchen(next)) return sendKitchen(next, signal)
   if (isOfStore(next)) {
@@ -85,7 +92,7 @@ export async function sendOne(next: Waiting, signal: AbortSignal): Promise<{ sta
       const item = unwrap(answer)
       storeListeners.forEach((listener) => listener(item))
     }
-    return { status: answer.response.status, tell }
+    return { status: answer.response.status, said: saidBy(answer.error), tell }
   }
   const { cookId, ...body } = next
   const params = { path: { id: cookId } }
@@ -94,5 +101,5 @@ export async function sendOne(next: Waiting, signal: AbortSignal): Promise<{ sta
     const cook = unwrap(answer)
     listeners.forEach((listener) => listener(cook))
   }
-  return { status: answer.response.status, tell }
+  return { status: answer.response.status, said: saidBy(answer.error), tell }
 }

@@ -114,6 +114,65 @@ describe('what the cook did', () => {
     expect(refusal.value).toContain('makes no sense')
   })
 
+  test('about one cook goes out though what is about another has to wait, in the order of each', async () => {
+    const sent: string[] = []
+    post.mockImplementation((_, options) => {
+      const { id } = (options as unknown as { params: { path: { id: string } } }).params.path
+      if (id === 'stuck') return refused('The disk is full.', 507)
+      sent.push(`${id} ${options.body.kind}`)
+      return answer({ id })
+    })
+    const { send, unsent, giveUp, unsentOf } = await outbox()
+    await send('stuck', 'lid-on')
+    await send('stuck', 'note', { text: 'hiss' })
+    await send('c', 'lid-on')
+    await send('c', 'note', { text: 'hiss' })
+    expect(sent).toEqual(['c lid-on', 'c note'])
+    expect(unsent.value).toBe(2)
+    const { stuck } = await import('./waiting')
+    expect(stuck.value.map((s) => s.why)).toEqual(['The disk is full.']) // the second waits for the first alone
+    giveUp(unsentOf('stuck')[0]!.clientId)
+    expect(unsentOf('stuck').map((w) => w.kind)).toEqual(['note'])
+  })
+
+  test('that was not taken can be tried again as of now, or given up', async () => {
+    post.mockImplementation(() => refused('It makes no sense now.'))
+    const { send, again, giveUp, unsent } = await outbox()
+    await send('c', 'opened', {}, '2026-12-06T17:00:00Z')
+    await send('c', 'vented', {}, '2026-12-06T17:01:00Z')
+    const { refused: list } = await import('./waiting')
+    expect(list.value.map((r) => [(r.what as { kind?: string }).kind, r.why])).toEqual([
+      ['opened', 'It makes no sense now.'],
+      ['vented', 'It makes no sense now.'],
+    ])
+    post.mockClear()
+    post.mockImplementation(() => answer({ id: 'c' }))
+    giveUp(list.value[0]!.what.clientId)
+    await again(list.value[0]!.what.clientId)
+    expect([list.value.length, unsent.value]).toEqual([0, 0])
+    expect(post.mock.calls.map(([, { body }]) => [body.kind, body.at])).toEqual([['vented', null]])
+  })
+
+  test.each([
+    '[{"cookId":"c","clientId":"1","kind":"lid-on","at"',
+    '[null,{"cookId":"c","clientId":"1","kind":"note"}]',
+    '{}',
+  ])('and was torn is set aside, and all else goes on (%s)', async (kept) => {
+    localStorage.setItem('ikuzo.outbox', kept)
+    post.mockImplementation(() => answer({ id: 'c' }))
+    const { send, unsent } = await outbox()
+    const { torn, forgetTorn } = await import('./waiting')
+    expect(torn.value).toBe(kept)
+    await send('c', 'opened')
+    expect(unsent.value).toBe(0)
+    expect(post.mock.calls.map(([, { body }]) => body.kind)).toEqual(
+      kept.startsWith('[null') ? ['note', 'opened'] : ['opened'],
+    )
+    expect(localStorage.getItem('ikuzo.outbox.torn')).toBe(kept)
+    forgetTorn()
+    expect(localStorage.getItem('ikuzo.outbox.torn')).toBeNull()
+  })
+
   test('tells who shows the cook', async () => {
     post.mockImplementation(() => answer({ id: 'c', phase: 'coming-up' }))
     const { send, listeners } = await outbox()

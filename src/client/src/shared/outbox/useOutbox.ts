@@ -4,6 +4,7 @@ import { isPassing } from '@/api/client'
 import type { CookEventData, CookEventKind, DishDocument, StorePlace } from '@/api/types'
 import { dishListeners, kitchenListeners, knowKitchen, listeners, sendOne, storeListeners } from './sending'
 import {
+  about,
   conflicts,
   isDish,
   isKitchen,
@@ -11,6 +12,8 @@ import {
   isOfStore,
   keep,
   name,
+  note,
+  refused,
   reread,
   waiting,
   type CookWaiting,
@@ -26,23 +29,46 @@ const refusal = ref<string | null>(null)
 const refusals = new Map<string, Error>() // of what somebody waits for, by its name
 let sending: Promise<void> | null = null
 
+/** Sends all that is about one thing, in order, until something has to wait. */
+async function sendAbout(thing: string) {
+  for (let next = first(thing); next; next = first(thing)) {
+    const { clientId } = next
+    let sent
+    try {
+      sent = await sendOne(next, AbortSignal.timeout(answerMs))
+    } catch {
+      note(clientId, 'Ikuzo cannot be reached.') // it stays in the outbox and is tried again
+      return
+    }
+    if (isPassing(sent.status)) {
+      note(clientId, sent.said ?? 'Ikuzo cannot take it at present.')
+      return
+    }
+    // By its name: another window of this browser may have sent the first meanwhile.
+    keep((now) => now.filter((w) => w.clientId !== clientId))
+    try {
+      sent.tell()
+    } catch (error) {
+      const why = (error as Error).message
+      if (isOfCook(next) || isOfStore(next)) {
+        refusal.value = why
+        refused.value = [...refused.value, { what: next, why }]
+      } else refusals.set(clientId, error as Error)
+    }
+  }
+}
+const first = (thing: string) => waiting.value.find((w) => about(w) === thing)
+
+// What comes in meanwhile about something else has its turn too.
 async function sendAll() {
   try {
-    for (let next = waiting.value[0]; next; next = waiting.value[0]) {
-      const sent = await sendOne(next, AbortSignal.timeout(answerMs))
-      if (isPassing(sent.status)) return // it is tried again
-      // By its name: another window of this browser may have sent the first meanwhile.
-      const { clientId } = next
-      keep((now) => now.filter((w) => w.clientId !== clientId))
-      try {
-        sent.tell()
-      } catch (error) {
-        if (isOfCook(next) || isOfStore(next)) refusal.value = (error as Error).message
-        else refusals.set(clientId, error as Error)
-      }
+    const done = new Set<string>()
+    for (;;) {
+      const things = new Set(waiting.value.map(about).filter((thing) => !done.has(thing)))
+      if (things.size === 0) return
+      things.forEach((thing) => done.add(thing))
+      await Promise.all([...things].map(sendAbout))
     }
-  } catch {
-    // No connection: it stays in the outbox and is tried again.
   } finally {
     sending = null
   }
@@ -73,10 +99,28 @@ export function useOutbox() {
     // What came in while the last was about to be done with is not sent by that.
     if (waiting.value.some((w) => w.clientId === what.clientId)) await flush()
   }
-  const send = (cookId: string, kind: CookEventKind, data: CookEventData = {}, at: string | null = null) =>
-    put({ cookId, clientId: crypto.randomUUID(), kind, at, data })
+  const send = (
+    cookId: string,
+    kind: CookEventKind,
+    data: CookEventData = {},
+    at: string | null = null,
+    known: string | null = null,
+  ) => put({ cookId, clientId: crypto.randomUUID(), kind, at, data, known })
   const move = (storeId: string, to: StorePlace | 'undo', portions: number | null = null) =>
     put({ storeId, clientId: crypto.randomUUID(), to, at: new Date().toISOString(), portions })
+
+  const unrefuse = (clientId: string) => (refused.value = refused.value.filter((r) => r.what.clientId !== clientId))
+  /** Tries again what the server did not take, as something that happens now. */
+  function again(clientId: string) {
+    const what = refused.value.find((r) => r.what.clientId === clientId)?.what
+    unrefuse(clientId)
+    return what ? put({ ...what, clientId: crypto.randomUUID(), at: null }) : flush()
+  }
+  /** Gives up what was not taken, or what waits. */
+  function giveUp(clientId: string) {
+    unrefuse(clientId)
+    keep((now) => now.filter((w) => w.clientId !== clientId))
+  }
 
   // A thing that waits already goes out as it is now.
   async function change(what: DishWaiting | KitchenWaiting, merged: (before: Waiting) => Waiting | null) {
@@ -124,6 +168,8 @@ export function useOutbox() {
     knowKitchen,
     conflicts,
     settle,
+    again,
+    giveUp,
     dishListeners,
     kitchenListeners,
     unsent: computed(() => waiting.value.length),

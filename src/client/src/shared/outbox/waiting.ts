@@ -1,5 +1,5 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
-import { shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { CookEventData, CookEventKind, DishDocument, KeptDish, KitchenView, StorePlace } from '@/api/types'
 
 /** Something that happened to a cook. */
@@ -9,6 +9,8 @@ export interface CookWaiting {
   kind: CookEventKind
   at: string | null
   data: CookEventData
+  /** Id of the newest entry that was known then. */
+  known?: string | null
 }
 
 /** Something that happened to a thing in the cold. */
@@ -40,6 +42,12 @@ export interface KitchenWaiting {
 /** One thing that was done and is to be sent. */
 export type Waiting = CookWaiting | StoreWaiting | DishWaiting | KitchenWaiting
 
+/** A thing that the server did not take, with its own words. */
+export interface Refused {
+  what: CookWaiting | StoreWaiting
+  why: string
+}
+
 /** A dish that another window changed meanwhile: what was written here, and what it is there. */
 export interface Conflict {
   dishId: string
@@ -52,9 +60,49 @@ export const isOfStore = (waiting: Waiting): waiting is StoreWaiting => 'storeId
 export const isDish = (waiting: Waiting): waiting is DishWaiting => 'dishId' in waiting
 export const isKitchen = (waiting: Waiting): waiting is KitchenWaiting => 'settings' in waiting
 
+/** What it is about: of one cook, dish or thing all goes out in order, and nothing waits for what is about another. */
+export function about(waiting: Waiting): string {
+  if (isOfCook(waiting)) return `cook ${waiting.cookId}`
+  if (isOfStore(waiting)) return `thing ${waiting.storeId}`
+  return isDish(waiting) ? `dish ${waiting.dishId}` : 'kitchen'
+}
+
 /** Where it is kept, and the lock of who sends it. */
 export const name = 'ikuzo.outbox'
-const read = (text: string | null) => JSON.parse(text ?? '[]') as Waiting[]
+const tornName = 'ikuzo.outbox.torn'
+
+const isWaiting = (one: unknown): one is Waiting =>
+  typeof one === 'object' &&
+  one !== null &&
+  typeof (one as Waiting).clientId === 'string' &&
+  ['cookId', 'storeId', 'dishId', 'settings'].some((field) => field in one)
+
+/** What was kept and cannot be read any more; null for nothing. It stays in this browser. */
+export const torn = ref(localStorage.getItem(tornName))
+
+// A browser that is shut off while it writes may keep half of it: that is set aside and said, and all else goes on.
+function read(text: string | null): Waiting[] {
+  let all: unknown = []
+  try {
+    all = JSON.parse(text ?? '[]')
+  } catch {
+    all = null
+  }
+  const good = Array.isArray(all) ? all.filter(isWaiting) : []
+  if (!Array.isArray(all) || good.length < all.length) {
+    torn.value = [torn.value, text].filter((t) => t !== null).join('\n')
+    localStorage.setItem(tornName, torn.value)
+    localStorage.setItem(name, JSON.stringify(good))
+  }
+  return good
+}
+
+/** Forgets what could not be read. */
+export function forgetTorn() {
+  torn.value = null
+  localStorage.removeItem(tornName)
+}
+
 /** What was done and is not sent yet, in order. */
 export const waiting = shallowRef(read(localStorage.getItem(name)))
 /** Takes what another window wrote. */
@@ -66,6 +114,21 @@ export function keep(change: (now: Waiting[]) => Waiting[]) {
   localStorage.setItem(name, JSON.stringify(waiting.value))
 }
 useEventListener(window, 'storage', (event) => event.key === name && reread())
+
+/** Why something waits, by its name. */
+export const whys = shallowRef<ReadonlyMap<string, string>>(new Map())
+/** Notes why something waits. */
+export const note = (clientId: string, why: string) => (whys.value = new Map(whys.value).set(clientId, why))
+/** What waits for more than a moment, with why. */
+export const stuck = computed(() =>
+  waiting.value.flatMap((what) => {
+    const why = whys.value.get(what.clientId)
+    return why === undefined ? [] : [{ what, why }]
+  }),
+)
+
+/** What the server did not take, until it is tried again or given up. */
+export const refused = useLocalStorage<Refused[]>('ikuzo.refused', [])
 
 /** Dishes that two windows changed, until it is said which stays. */
 export const conflicts = useLocalStorage<Conflict[]>('ikuzo.conflicts', [])
