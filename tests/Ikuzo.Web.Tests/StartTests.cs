@@ -131,7 +131,7 @@ public sealed class StartTests : FolderTests
     }
 
     // What begins a program in mounts of its own.
-    private static async Task<string[]> InMountsAsync(string command)
+    internal static async Task<string[]> InMountsAsync(string command)
     {
         using var tried = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo("unshare", ["-m", "true"]));
         await tried!.WaitForExitAsync(TestContext.Current.CancellationToken);

@@ -42,7 +42,7 @@ internal sealed class Gate
         }
     }
 
-    /// <summary>Closes it, and waits until nobody is inside; false where somebody stays, or another closed it. Then it is as it was.</summary>
+    /// <summary>Closes it, and waits until nobody is inside; false where somebody stays, or another closed it.</summary>
     /// <param name="longest">How long it waits.</param>
     public async Task<bool> CloseAsync(TimeSpan longest)
     {

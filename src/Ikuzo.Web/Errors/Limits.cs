@@ -60,7 +60,7 @@ internal static class Characters
         FirstOfArabicForms = 0xFDD0,
         LastOfArabicForms = 0xFDEF;
 
-    /// <summary>True for a text of whole characters, none of which the Unicode Standard (23.7, noncharacters) sets aside for ever.</summary>
+    /// <summary>True for whole characters, none of which the Unicode Standard (23.7, noncharacters) sets aside for ever.</summary>
     public static bool AreAll(string text)
     {
         for (var rest = text.AsSpan(); rest.Length > 0; )

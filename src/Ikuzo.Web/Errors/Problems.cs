@@ -172,7 +172,7 @@ public static class Problems
     public static ProblemDetails NotNow(JournalRefusal refusal)
     {
         var possible = refusal.Possible.Select(k => JsonNamingPolicy.KebabCaseLower.ConvertName(k.ToString())).ToArray();
-        var problem = Of(NotNowCode, $"{refusal.Why} Possible now: {string.Join(", ", possible)}.");
+        var problem = Of(NotNowCode, $"{refusal.Why} Possible now: {refusal.PossibleWords}.");
         problem.Extensions["possible"] = possible;
         return problem;
     }

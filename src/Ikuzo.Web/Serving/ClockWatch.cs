@@ -38,7 +38,7 @@ public sealed class ClockWatch(TimeProvider clock)
     /// How far it was set since the last look; nothing where it was not. And whether what was written before the start stands where it was
     /// written: the clock stood still while the power was off, and is now set right.
     /// </summary>
-    /// <param name="newestWritten">When the newest entry of all was written, which the first look is held against; null without one.</param>
+    /// <param name="newestWritten">When the newest entry was written, which the first look is held against; null without one.</param>
     public (TimeSpan By, bool WasRightBefore) Take(DateTimeOffset? newestWritten)
     {
         lock (_lock)

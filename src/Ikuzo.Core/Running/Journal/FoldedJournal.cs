@@ -6,7 +6,19 @@ namespace Ikuzo.Core.Running.Journal;
 /// <param name="IsTime">True when only its time is wrong.</param>
 /// <param name="Why">In words.</param>
 /// <param name="Possible">Kinds that make sense now.</param>
-public sealed record JournalRefusal(bool IsTime, string Why, IReadOnlyList<CookEventKind> Possible);
+public sealed record JournalRefusal(bool IsTime, string Why, IReadOnlyList<CookEventKind> Possible)
+{
+    /// <summary>What a hand may do now, in words: "reaching pressure, giving up".</summary>
+    public string PossibleWords =>
+        string.Join(
+            ", ",
+            Possible
+                .Where(k => k != CookEventKind.Note)
+                .Select(Transitions.Of)
+                .Where(t => t.IsOfHands)
+                .Select(t => char.ToLowerInvariant(t.Name[0]) + t.Name[1..])
+        );
+}
 
 /// <summary>What came of trying an entry.</summary>
 /// <param name="Entry">
@@ -62,7 +74,7 @@ public sealed class FoldedJournal
             : tried;
     }
 
-    /// <summary>When something happens that happens now: after all that was said, also where the clock of a client was a little ahead.</summary>
+    /// <summary>When that happens which happens now: after all that was said, also by a client whose clock is a little ahead.</summary>
     /// <param name="now">Moment on the clock of the cook.</param>
     public DateTimeOffset Present(DateTimeOffset now) =>
         _events.Select(e => e.At).Where(at => at <= now + CookJournal.MostAhead).Append(now).Max();

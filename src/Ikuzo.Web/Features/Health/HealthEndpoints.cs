@@ -104,11 +104,10 @@ internal static class HealthEndpoints
         if (watch.Last is { } set && (now - set.At).Duration() < ClockIsNews)
         {
             var by = TimeSpan.FromSeconds(Math.Abs(set.Seconds));
-            var words = by.TotalHours >= 1 ? $"{Math.Round(by.TotalHours, 1)} h" : $"{Math.Ceiling(by.TotalMinutes)} min";
-            yield return string.Create(
-                CultureInfo.InvariantCulture,
-                $"The clock of this machine was set {(set.Seconds > 0 ? "forward" : "back")} by {words}. What is on the stove goes on as it was; look whether the clock is right."
-            );
+            var words = by.TotalHours >= 1 ? FormattableString.Invariant($"{by.TotalHours:0.#} h") : $"{Math.Ceiling(by.TotalMinutes)} min";
+            var way = set.Seconds > 0 ? "forward" : "back";
+            yield return $"The clock of this machine was set {way} by {words}. What is on the stove goes on as it was; "
+                + "look whether the clock is right.";
         }
     }
 }

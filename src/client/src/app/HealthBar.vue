@@ -18,10 +18,14 @@ const fails = computed(() => health.value?.status === 'failing')
 </script>
 
 <template>
-  <div v-if="health?.problems.length" class="health" :class="{ fails }" :role="fails ? 'alert' : 'status'">
-    <b>{{ fails ? 'Stop: nothing is safely kept now.' : 'About this machine' }}</b>
+  <div v-if="health && fails" class="health fails" role="alert">
+    <b>Stop: nothing is safely kept now.</b>
     <p v-for="problem in health.problems" :key="problem">{{ problem }}</p>
   </div>
+  <details v-else-if="health?.problems.length" class="health">
+    <summary>Look at the machine that Ikuzo runs on</summary>
+    <p v-for="problem in health.problems" :key="problem">{{ problem }}</p>
+  </details>
 </template>
 
 <style scoped>
@@ -33,6 +37,15 @@ const fails = computed(() => health.value?.status === 'failing')
 }
 .fails {
   border: 3px solid rgb(var(--v-theme-error));
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+}
+details.health {
+  padding-block: 0;
 }
 .health p {
   margin: 2px 0 0;
