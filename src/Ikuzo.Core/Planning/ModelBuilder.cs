@@ -91,7 +91,8 @@ public static class ModelBuilder
 
     // What more of it there is among flat pieces, whose faces lie on each other, where rods and balls touch at a line or a point. Estimate,
     // so that six thighs and eleven frozen ones are ready by an independent solution too.
-    private const double FlatPileShare = 0.085;
+    private const double FlatPileShare = 0.12,
+        RoundRatio = 1.5; // width over thickness up to which a piece is none of these: rods, balls, dice, necks
 
     /// <summary>
     /// Time constant with which what is around pieces among others follows the pot, s: steam condenses on their neighbours first, and those
@@ -109,7 +110,8 @@ public static class ModelBuilder
 
         var neighbours = 1 - 1.0 / load.Pieces;
         var axes = load.Cut.Spots[0].Axes;
-        var share = PileShare + FlatPileShare * (1 - axes.ThicknessMetres / axes.WidthMetres);
+        var isOpen = load.Cut.Part == Part.Carcass; // steam goes through it
+        var share = PileShare + (isOpen ? 0 : FlatPileShare) * Math.Max(0, 1 - RoundRatio * axes.ThicknessMetres / axes.WidthMetres);
         return share * neighbours * neighbours * load.HeatJoule / (pot.HeaterWatts * pot.Efficiency);
     }
 
