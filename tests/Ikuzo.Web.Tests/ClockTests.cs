@@ -13,25 +13,13 @@ public sealed class ClockTests : FolderTests
     private static readonly string[] Acts = ["lid-on", "pressure-reached", "hold-over", "vented", "pin-down", "opened"];
     private static readonly double[] Minutes = [0, 11, 16, 17, 20, 21];
 
-    private static readonly object Plan = new
-    {
-        load = new
-        {
-            cut = "chicken-breast-boneless",
-            pieces = 3,
-            totalKg = 0.7,
-        },
-        minutes = 12,
-        release = new { kind = "vent" },
-    };
-
     private readonly TwoClocks _clock = new();
 
     private IkuzoServer Start() => new(demo: false, Folder, services => services.AddSingleton<TimeProvider>(_clock));
 
     private async Task<string> BeginAsync(IkuzoServer server, int acts)
     {
-        var (status, cook) = await server.PostAsync("/api/cooks", new { plan = Plan });
+        var (status, cook) = await server.PostAsync("/api/cooks", new { plan = CookTests.Breasts });
         Assert.Equal(201, status);
         var id = (string)cook!["id"]!;
         for (var i = 0; i < acts; i++)

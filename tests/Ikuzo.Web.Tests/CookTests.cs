@@ -8,7 +8,7 @@ public abstract class CookTests(IkuzoServer server)
 {
     protected IkuzoServer Server { get; } = server;
 
-    protected static readonly object Breasts = new
+    internal static readonly object Breasts = new
     {
         load = new
         {

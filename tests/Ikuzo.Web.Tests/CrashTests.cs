@@ -14,18 +14,6 @@ public sealed class CrashTests : FolderTests
         CultureInfo.InvariantCulture
     );
 
-    private static readonly object Plan = new
-    {
-        load = new
-        {
-            cut = "chicken-breast-boneless",
-            pieces = 3,
-            totalKg = 0.7,
-        },
-        minutes = 12,
-        release = new { kind = "vent" },
-    };
-
     private readonly Dictionary<string, List<string>> _acknowledged = [];
     private readonly Dictionary<string, string> _phases = [];
     private readonly Dictionary<string, (string Kept, string Sent)> _places = []; // of things in the cold
@@ -215,7 +203,7 @@ public sealed class CrashTests : FolderTests
     private async Task BeginAsync(bool simulated)
     {
         var cook =
-            await PostAsync("/api/cooks", new { plan = Plan, name = "Killed" })
+            await PostAsync("/api/cooks", new { plan = CookTests.Breasts, name = "Killed" })
             ?? throw new InvalidOperationException("No cook was begun.");
         var id = (string)cook["id"]!;
         (_acknowledged[id], _phases[id]) = ([], "ready");

@@ -173,12 +173,12 @@ public sealed class Database
             }
 
             SqliteConnection.ClearPool(new SqliteConnection(_connectionString));
+            Replaced?.Invoke();
             return back;
         }
         finally
         {
             _gate.Open();
-            Replaced?.Invoke();
         }
     }
 

@@ -6,13 +6,14 @@ namespace Ikuzo.Web.Serving;
 internal sealed class HouseClock : TimeProvider
 {
     private const string Uptime = "/proc/uptime"; // proc(5): seconds since boot, suspended time included
+    private static readonly bool HasUptime = File.Exists(Uptime);
 
     /// <inheritdoc/>
     public override long TimestampFrequency => TimeSpan.TicksPerSecond;
 
     /// <inheritdoc/>
     public override long GetTimestamp() =>
-        File.Exists(Uptime)
+        HasUptime
             ? TimeSpan
                 .FromSeconds(double.Parse(File.ReadAllText(Uptime).Split(' ')[0], NumberStyles.Float, CultureInfo.InvariantCulture))
                 .Ticks
