@@ -132,3 +132,45 @@ test('two windows on one dish: the second is told, and offered both', async ({ b
   await expect(second.getByRole('alert')).toHaveCount(0)
   await Promise.all([one.close(), two.close()])
 })
+
+test('a cook is begun while the server is away, and arrives with all that happened to it', async ({
+  page,
+  context,
+  request,
+}) => {
+  await page.goto('/')
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  await page.reload() // by what it has with it
+  await page.getByLabel('What have you got?').fill('4 drumsticks')
+  await page.keyboard.press('Enter')
+  const begin = page.getByRole('button', { name: 'Cook this' })
+  await expect(begin).toBeEnabled()
+  await isKept(page, String.raw`\"cut\":\"chicken-drumstick\"`) // what the cook would be
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await page.getByLabel('Name of the plan').fill('Drums of the barn')
+  await context.setOffline(true)
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByText('kept here until the server is back').first()).toBeVisible()
+  await begin.click()
+  const step = page.getByTestId('step')
+  await expect(step).toHaveText('Lid on')
+  const [, id] = /pot\/(\w+)/.exec(page.url())!
+  await page.keyboard.press('Space')
+  await expect(step).toHaveText('Coming up')
+  await isKept(page, id!)
+  await page.reload()
+  await expect(step).toHaveText('Coming up')
+  await page.keyboard.press('Space')
+  await expect(step).toHaveText('Under pressure')
+  expect((await request.get(`/api/cooks/${id}`)).status()).toBe(404)
+
+  await context.setOffline(false)
+  await expect(page.getByText(/kept here until/)).toBeHidden({ timeout: 45_000 })
+  await expect(page.getByRole('list', { name: 'Not arrived yet' })).toHaveCount(0)
+  const cook = await (await request.get(`/api/cooks/${id}`)).json()
+  expect(cook.events.map((e: { kind: string }) => e.kind)).toEqual(['lid-on', 'pressure-reached'])
+  const plans: { name: string }[] = await (await request.get('/api/plans')).json()
+  expect(plans.filter((p) => p.name === 'Drums of the barn')).toHaveLength(1)
+  await page.getByRole('button', { name: 'Give it up' }).click()
+  await page.getByRole('button', { name: 'Yes, give this cook up' }).click()
+})

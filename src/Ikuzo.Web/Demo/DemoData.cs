@@ -144,7 +144,7 @@ internal static class DemoData
                 Companions = companions,
             };
             var plan = Together.Compute(request.ToRequest(usual), cancellation);
-            await store.AddAsync(name, request, plan.Minutes, plan.Release, cancellation);
+            await store.AddAsync(Guid.CreateVersion7(), name, request, plan.Minutes, plan.Release, cancellation);
         }
 
         var dishes = services.GetRequiredService<DishStore>();

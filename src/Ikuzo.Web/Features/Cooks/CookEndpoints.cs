@@ -24,6 +24,7 @@ internal static class CookEndpoints
     {
         var cooks = routes.MapGroup("/api/cooks").WithTags("Cooks");
         cooks.MapPost("", StartAsync).WithName("startCook").Computes(Work.Keep);
+        cooks.MapPost("/outline", OutlineAsync).WithName("outlineCook").Computes(Work.Plan);
         cooks.MapGet("", ListAsync).WithName("listCooks");
         cooks.MapGet("/{id}", FindAsync).WithName("getCook");
         cooks.MapPost("/{id}/events", EventAsync).WithName("addCookEvent");
@@ -67,36 +68,69 @@ internal static class CookEndpoints
         CancellationToken cancellation
     )
     {
-        var made = body.DishId is { } dish
-            ? await maker.OfDishAsync(dish, body.Stage, body.Confirmed ?? [], cancellation)
-            : await maker.OfAsync(body.Plan!, body.Confirmed ?? [], cancellation);
+        var id = (body.Id ?? Guid.CreateVersion7()).ToString("N");
+        if (body.Id is null || await store.FindAsync(id, cancellation) is null)
+        {
+            var made = await maker.OfAsync(body, cancellation);
+            if (made is null)
+            {
+                return Problems.Missing("This dish");
+            }
+
+            // What is done is done: a pot that was closed already was closed as it was, and no stop undoes that.
+            var begins = body is { OpenedMinutesAgo: null, BegunAt: null };
+            if (made.Planned is not { } planned || (begins && made.Stop is not null))
+            {
+                return TypedResults.Conflict(Problems.Of(Problems.NoPlan, made.Stop));
+            }
+
+            if (begins && made.ToConfirm.Count > 0)
+            {
+                return TypedResults.Conflict(Problems.ToConfirm(made.ToConfirm));
+            }
+
+            var now = clock.GetUtcNow();
+            var journal = body.OpenedMinutesAgo is { } ago
+                ? BackDated.Journal(planned.ToCook(await kitchen.UsualAsync(cancellation)), now.AddMinutes(-ago))
+                : [];
+            var begun = body.BegunAt is { } at && at < now ? at : now;
+            await store.AddAsync(KeptCook.New(id, made.Called(body.Name), planned, begun), journal, cancellation);
+        }
+
+        if (body.StoreId is { } taken)
+        {
+            await shelf.MoveAsync(taken, id, Core.Store.StorePlace.Gone, null, id, null, cancellation);
+        }
+
+        return TypedResults.Created($"/api/cooks/{id}", await cooks.FindAsync(id, cancellation));
+    }
+
+    // What a client needs to begin it when the server is away.
+    private static async Task<
+        Results<Ok<CookOutline>, BadRequest<HttpValidationProblemDetails>, NotFound<ProblemDetails>, Conflict<ProblemDetails>>
+    > OutlineAsync(
+        StartBody body,
+        CookMaker maker,
+        CookService cooks,
+        KitchenStore kitchen,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
+    {
+        var made = await maker.OfAsync(body, cancellation);
         if (made is null)
         {
             return Problems.Missing("This dish");
         }
 
-        // A pot that is open already was closed as it was: no stop undoes that.
-        var begins = body.OpenedMinutesAgo is null;
-        if (made.Planned is not { } planned || (begins && made.Stop is not null))
+        if (made is not { Planned: { } planned, Stop: null })
         {
             return TypedResults.Conflict(Problems.Of(Problems.NoPlan, made.Stop));
         }
 
-        if (begins && made.ToConfirm.Count > 0)
-        {
-            return TypedResults.Conflict(Problems.ToConfirm(made.ToConfirm));
-        }
-
-        var journal = body.OpenedMinutesAgo is { } ago
-            ? BackDated.Journal(planned.ToCook(await kitchen.UsualAsync(cancellation)), clock.GetUtcNow().AddMinutes(-ago))
-            : [];
-        var cook = await store.AddAsync(string.IsNullOrWhiteSpace(body.Name) ? made.Name : body.Name, planned, journal, cancellation);
-        if (body.StoreId is { } taken)
-        {
-            await shelf.MoveAsync(taken, cook.Id, Core.Store.StorePlace.Gone, null, cook.Id, null, cancellation);
-        }
-
-        return TypedResults.Created($"/api/cooks/{cook.Id}", await cooks.FindAsync(cook.Id, cancellation));
+        var cook = KeptCook.New("", made.Called(body.Name), planned, clock.GetUtcNow());
+        var usual = await kitchen.UsualAsync(cancellation);
+        return TypedResults.Ok(new CookOutline(cooks.View(new LiveCook(cook, planned.ToCook(usual), [])), made.ToConfirm));
     }
 
     private static async Task<Results<Ok<CookListItem[]>, BadRequest<HttpValidationProblemDetails>>> ListAsync(

@@ -21,9 +21,18 @@ internal sealed class CookMaker(KitchenStore kitchen, DishStore dishes)
     {
         /// <summary>Stops that wait for a word of the cook.</summary>
         public IReadOnlyList<Warning> ToConfirm { get; init; } = [];
+
+        /// <summary>What it is called, where the household says so or not.</summary>
+        public string Called(string? name) => string.IsNullOrWhiteSpace(name) ? Name : name;
     }
 
     private sealed record Meat(string Key, PreviewBody Plan, double OtherMeatKg, double OtherHeatKg);
+
+    /// <summary>Of what a client asks to begin; null when there is no such dish.</summary>
+    public async Task<Made?> OfAsync(StartBody body, CancellationToken cancellation) =>
+        body.DishId is { } dish
+            ? await OfDishAsync(dish, body.Stage, body.Confirmed ?? [], cancellation)
+            : await OfAsync(body.Plan!, body.Confirmed ?? [], cancellation);
 
     /// <summary>Of a plan that has been checked. With something beside the meat it is the dish that it is.</summary>
     public async Task<Made> OfAsync(PreviewBody plan, IReadOnlyList<string> confirmed, CancellationToken cancellation)

@@ -25,7 +25,12 @@ public sealed record KeptCook(
     bool Ended,
     CookVerdict Verdict,
     bool Simulated
-);
+)
+{
+    /// <summary>One that begins.</summary>
+    public static KeptCook New(string id, string name, PlannedBody planned, DateTimeOffset begunAt) =>
+        new(id, name.Trim(), planned, begunAt, Ended: false, CookVerdict.Unknown, Simulated: false);
+}
 
 /// <summary>An entry of a journal as it is kept.</summary>
 /// <param name="Event">The entry.</param>
@@ -43,32 +48,25 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
-    /// <summary>Begins a cook.</summary>
-    /// <param name="name">What the household calls it.</param>
-    /// <param name="planned">What it sets out to do.</param>
+    /// <summary>Begins a cook, unless it is there already.</summary>
+    /// <param name="cook">It, with nothing known about the meat yet.</param>
     /// <param name="journal">What happened already.</param>
     /// <param name="cancellation">Stops it before anything is kept.</param>
-    public async Task<KeptCook> AddAsync(string name, PlannedBody planned, IReadOnlyList<CookEvent> journal, CancellationToken cancellation)
+    public async Task AddAsync(KeptCook cook, IReadOnlyList<CookEvent> journal, CancellationToken cancellation)
     {
-        var cook = new KeptCook(
-            Guid.CreateVersion7().ToString("N"),
-            name.Trim(),
-            planned,
-            clock.GetUtcNow(),
-            Ended: false,
-            CookVerdict.Unknown,
-            Simulated: false
-        );
         await using var db = await database.OpenAsync(cancellation);
         await using var transaction = await db.BeginTransactionAsync(cancellation);
-        await InsertCookAsync(transaction, cook);
+        if (!await InsertCookAsync(transaction, cook))
+        {
+            return;
+        }
+
         foreach (var entry in journal)
         {
-            await InsertAsync(transaction, cook.Id, Guid.CreateVersion7().ToString(), entry, cook.CreatedAt);
+            await InsertAsync(transaction, cook.Id, Guid.CreateVersion7().ToString(), entry, clock.GetUtcNow());
         }
 
         await transaction.CommitAsync(cancellation);
-        return cook;
     }
 
     /// <summary>Keeps a cook that is over, with all that happened; its id, or null when it is there already.</summary>

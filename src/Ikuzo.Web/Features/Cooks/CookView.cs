@@ -144,6 +144,11 @@ public sealed record CookView
     }
 }
 
+/// <summary>A cook as it would begin now; nothing is kept.</summary>
+/// <param name="Cook">It, without a name of its own.</param>
+/// <param name="ToConfirm">Stops that wait for a word of the cook first.</param>
+public sealed record CookOutline(CookView Cook, IReadOnlyList<Warning> ToConfirm);
+
 /// <summary>What a reading leads to.</summary>
 /// <param name="Verdict">Done, short, or measure more.</param>
 /// <param name="Method">How to cook on.</param>

@@ -313,7 +313,12 @@ public sealed record LearnedBody(
 /// <summary>A plan to keep.</summary>
 /// <param name="Name">What the household calls it; at most 80 characters.</param>
 /// <param name="Request">The question.</param>
-public sealed record SavePlanBody([property: Needed, Longest(80), PlainText] string? Name, [property: Needed] PreviewBody? Request);
+/// <param name="Id">Name that the client gives it; the same again keeps nothing more. A new one unless given.</param>
+public sealed record SavePlanBody(
+    [property: Needed, Longest(80), PlainText] string? Name,
+    [property: Needed] PreviewBody? Request,
+    Guid? Id = null
+);
 
 /// <summary>A kept plan.</summary>
 public sealed record SavedPlan

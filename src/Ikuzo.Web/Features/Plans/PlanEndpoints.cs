@@ -80,7 +80,14 @@ internal static class PlanEndpoints
     )
     {
         var plan = await ComputeAsync(body.Request!, kitchen, cancellation);
-        var saved = await store.AddAsync(body.Name!, body.Request!, plan.Minutes, plan.Release, cancellation);
+        var saved = await store.AddAsync(
+            body.Id ?? Guid.CreateVersion7(),
+            body.Name!,
+            body.Request!,
+            plan.Minutes,
+            plan.Release,
+            cancellation
+        );
         return TypedResults.Created($"/api/plans/{saved.Id}", saved);
     }
 

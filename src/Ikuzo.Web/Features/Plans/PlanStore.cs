@@ -18,8 +18,9 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
 
     private readonly JsonSerializerOptions _json = json.Value.SerializerOptions;
 
-    /// <summary>Keeps a plan.</summary>
+    /// <summary>Keeps a plan; the one that is there where it was kept before.</summary>
     public async Task<SavedPlan> AddAsync(
+        Guid id,
         string name,
         PreviewBody request,
         double? minutes,
@@ -29,7 +30,7 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
     {
         var row = new Row
         {
-            Id = Guid.CreateVersion7().ToString("N"),
+            Id = id.ToString("N"),
             Name = name.Trim(),
             Request = JsonSerializer.Serialize(request, _json),
             Minutes = minutes,
@@ -41,11 +42,11 @@ public sealed class PlanStore(Database database, TimeProvider clock, IOptions<Js
         await db.ExecuteAsync(
             """
             INSERT INTO plans (id, name, request, minutes, release_kind, rest_minutes, created_at)
-            VALUES (@Id, @Name, @Request, @Minutes, @ReleaseKind, @RestMinutes, @CreatedAt)
+            VALUES (@Id, @Name, @Request, @Minutes, @ReleaseKind, @RestMinutes, @CreatedAt) ON CONFLICT (id) DO NOTHING
             """,
             row
         );
-        return ToPlan(row);
+        return await FindAsync(row.Id, cancellation) ?? ToPlan(row); // removed meanwhile
     }
 
     /// <summary>All kept plans, newest first.</summary>

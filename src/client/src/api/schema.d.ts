@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cooks/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outlineCook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cooks/{id}": {
         parameters: {
             query?: never;
@@ -2092,6 +2108,13 @@ export interface components {
             createdAt: string;
             /** @description True for a rehearsal. */
             simulated: boolean;
+        };
+        /** @description A cook as it would begin now; nothing is kept. */
+        CookOutline: {
+            /** @description It, without a name of its own. */
+            cook: components["schemas"]["CookView"];
+            /** @description Stops that wait for a word of the cook first. */
+            toConfirm: components["schemas"]["Warning"][];
         };
         /**
          * @description Where a cook is.
@@ -4405,6 +4428,11 @@ export interface components {
             /** @description What the household calls it; at most 80 characters. */
             name: null | string;
             request: null | components["schemas"]["PreviewBody"];
+            /**
+             * Format: uuid
+             * @description Name that the client gives it; the same again keeps nothing more. A new one unless given.
+             */
+            id?: null | string;
         };
         /** @description A dish for other servings. */
         ScaledView: {
@@ -4543,6 +4571,16 @@ export interface components {
         Standing: "exact" | "literature" | "estimate" | "index";
         /** @description A cook to begin: a plan, or a kept dish. */
         StartBody: {
+            /**
+             * Format: uuid
+             * @description Name that the client gives it; the same again begins nothing and answers with what was begun. A new one unless given.
+             */
+            id: null | string;
+            /**
+             * Format: date-time
+             * @description When it was begun while the server was away; now unless given, and for what would lie ahead.
+             */
+            begunAt: null | string;
             plan: null | components["schemas"]["PreviewBody"];
             /** @description A kept dish instead. */
             dishId: null | string;
@@ -6653,6 +6691,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CookView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HttpValidationProblemDetails"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProblemDetails"];
+                };
+            };
+        };
+    };
+    outlineCook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StartBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CookOutline"];
                 };
             };
             /** @description Bad Request */

@@ -14,7 +14,14 @@ import './styles.css'
 import './rail.css'
 import './early.css'
 
-const queryClient = new QueryClient({ defaultOptions: { queries: { staleTime: 30_000, retry: 1 } } })
+// The server may be this very machine: a browser that knows of no network asks all the same.
+const networkMode = 'always'
+const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: { staleTime: 30_000, retry: 1, networkMode, refetchOnReconnect: true },
+    mutations: { networkMode },
+  },
+})
 const app = createApp(App)
   .use(router) // the code of the place comes meanwhile
   .provide('usehead', sheetForTheme)

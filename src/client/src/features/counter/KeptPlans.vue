@@ -8,7 +8,7 @@ import { releaseWords } from '@/shared/words/words'
 
 const props = defineProps<{ request: Request; suggestion: string }>()
 const emit = defineEmits<{ open: [SavedPlan] }>()
-const { plans, keep, remove, restore } = useKeptPlans()
+const { plans, unsentPlans, keep, remove, restore } = useKeptPlans()
 const naming = ref(false)
 const name = ref('')
 const UndoBar = defineAsyncComponent(() => import('@/shared/ui/UndoBar.vue'))
@@ -52,6 +52,10 @@ defineExpose({ startNaming })
       <v-btn v-else :prepend-icon="mdiBookmarkOutline" class="tall" @click="startNaming">Keep this plan</v-btn>
     </div>
     <ul class="cards">
+      <li v-for="plan in unsentPlans" :key="plan.planId" class="card waits">
+        <span class="name">{{ plan.called }}</span>
+        <span class="what">kept here until the server is back</span>
+      </li>
       <li v-for="plan in plans" :key="plan.id" class="card">
         <button type="button" class="open" @click="emit('open', plan)">
           <span class="name">{{ plan.name }}</span>
@@ -103,6 +107,12 @@ defineExpose({ startNaming })
   display: flex;
   align-items: center;
   border-top: 1px solid rgba(var(--v-theme-on-background), 0.35);
+}
+.waits {
+  flex-direction: column;
+  align-items: start;
+  justify-content: center;
+  min-height: 60px;
 }
 .open {
   flex: 1;

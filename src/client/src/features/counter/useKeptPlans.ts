@@ -1,17 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, onScopeDispose } from 'vue'
 import { api, unwrap } from '@/api/client'
-import { asBody, type Request } from '@/api/types'
+import type { Request } from '@/api/types'
+import { useOutbox } from '@/shared/outbox/useOutbox'
 
 /** Plans that the household keeps. */
 export function useKeptPlans() {
   const client = useQueryClient()
+  const { savePlan, planListeners, unsentPlans } = useOutbox()
   const query = useQuery({ queryKey: ['plans'], queryFn: async () => unwrap(await api.GET('/api/plans')) })
   const refresh = () => client.invalidateQueries({ queryKey: ['plans'] })
+  planListeners.add(refresh)
+  onScopeDispose(() => planListeners.delete(refresh))
   const keep = useMutation({
-    mutationFn: async ({ name, request }: { name: string; request: Request }) =>
-      unwrap(await api.POST('/api/plans', { body: { name, request: asBody(request) } })),
-    onSuccess: refresh,
+    mutationFn: ({ name, request }: { name: string; request: Request }) => savePlan(name, request),
   })
   const remove = useMutation({
     mutationFn: (id: string) => api.DELETE('/api/plans/{id}', { params: { path: { id } } }),
@@ -21,5 +23,5 @@ export function useKeptPlans() {
     mutationFn: (id: string) => api.POST('/api/plans/{id}/restore', { params: { path: { id } } }),
     onSuccess: refresh,
   })
-  return { plans: computed(() => query.data.value ?? []), keep, remove, restore }
+  return { plans: computed(() => query.data.value ?? []), unsentPlans, keep, remove, restore }
 }

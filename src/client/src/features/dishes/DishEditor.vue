@@ -196,10 +196,10 @@ const otherPromise = computed(() =>
 )
 const begins = computed(() =>
   withMeat.value.length < 2
-    ? [{ label: 'Cook it now', from: { dishId: props.kept.id } }]
+    ? [{ label: 'Cook it now', from: { dishId: props.kept.id, version: props.kept.version } }]
     : withMeat.value.map((stage) => ({
         label: `Cook the ${turns[stage - 1]} one now`,
-        from: { dishId: props.kept.id, stage },
+        from: { dishId: props.kept.id, version: props.kept.version, stage },
       })),
 )
 // Only the newest number counts, and only what goes into the pot is taken over: the rest may have been changed meanwhile.

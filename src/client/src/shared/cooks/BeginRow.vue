@@ -3,7 +3,8 @@ import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ServerRefusal, type ToConfirm } from '@/api/client'
 import { useAttempt } from '@/shared/ui/useAttempt'
-import { useCooks, type Start } from './useCooks'
+import { useOutline, type Start } from './outline'
+import { useCooks } from './useCooks'
 
 /** From a plan or a dish to the pot: cook it, or rehearse it on the simulated pot. What must be seen to first is asked here. */
 const props = defineProps<{
@@ -22,11 +23,14 @@ const rehearsalSpeed = 10
 const toConfirm = ref<readonly ToConfirm[]>([])
 const seen = ref<string[]>([])
 let rehearse = false
+let begun: { id: string; asRehearsal: boolean } | null = null // and the way to it failed: it is not begun twice
+useOutline(() => (props.disabled ? null : props.from))
 watch(
   () => JSON.stringify(props.from),
   () => {
     toConfirm.value = []
     seen.value = []
+    begun = null
   },
 )
 
@@ -35,13 +39,17 @@ const begin = (asRehearsal: boolean) =>
     rehearse = asRehearsal
     await props.before?.()
     try {
-      const cook = await start.mutateAsync({
-        ...props.from,
-        storeId: rehearse ? null : (props.from.storeId ?? null),
-        confirmed: seen.value,
-      })
-      if (rehearse) await simulate.mutateAsync({ id: cook.id, speed: rehearsalSpeed, faults: [] })
-      await router.push({ name: 'pot', params: { id: cook.id } })
+      if (begun?.asRehearsal !== rehearse) {
+        const { id } = await start.mutateAsync({
+          ...props.from,
+          storeId: rehearse ? null : (props.from.storeId ?? null),
+          confirmed: seen.value,
+          mayWait: !rehearse,
+        })
+        if (rehearse) await simulate.mutateAsync({ id, speed: rehearsalSpeed, faults: [] })
+        begun = { id, asRehearsal: rehearse }
+      }
+      await router.push({ name: 'pot', params: { id: begun.id } })
     } catch (error) {
       if (!(error instanceof ServerRefusal && error.toConfirm.length > 0)) throw error
       toConfirm.value = error.toConfirm

@@ -1,8 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, onScopeDispose } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, unwrap } from '@/api/client'
-import { asBody, type Request, type SimulatedFault } from '@/api/types'
+import { api, mayPass, unwrap } from '@/api/client'
+import { type CookView, type SimulatedFault } from '@/api/types'
+import { useOutbox } from '@/shared/outbox/useOutbox'
+import { bodyOf, beginHere, type Start } from './outline'
+
+const answerMs = 20_000 // one that hangs is gone
 
 /** The cook of the address, or the newest that is on. */
 export function useShownCook() {
@@ -10,18 +14,6 @@ export function useShownCook() {
   const route = useRoute()
   const id = computed(() => (typeof route.params.id === 'string' && route.params.id) || active.value[0]?.id || null)
   return { id, active, noneIsOn: computed(() => query.isSuccess.value && id.value === null) }
-}
-
-/** What a cook is begun from. */
-export interface Start {
-  request?: Request
-  dishId?: string
-  stage?: number
-  openedMinutesAgo?: number
-  name?: string
-  /** What of the cold store goes into it. */
-  storeId?: string | null
-  confirmed?: string[]
 }
 
 /** Cooks that are on, and how one is begun. */
@@ -32,21 +24,24 @@ export function useCooks() {
     queryKey: ['cooks', 'active'],
     queryFn: async () => unwrap(await api.GET('/api/cooks', { params: { query: { state: 'active' } } })),
   })
+  const { begin, listeners } = useOutbox()
+  const heard = (cook: CookView) => void (query.data.value?.some((c) => c.id === cook.id) || refresh())
+  listeners.add(heard)
+  onScopeDispose(() => listeners.delete(heard))
+
+  // What was begun keeps its name when no answer comes, so that it is begun once.
   const start = useMutation({
-    mutationFn: async (from: Start) =>
-      unwrap(
-        await api.POST('/api/cooks', {
-          body: {
-            plan: from.request ? asBody(from.request) : null,
-            dishId: from.dishId ?? null,
-            stage: from.stage ?? null,
-            openedMinutesAgo: from.openedMinutesAgo ?? null,
-            name: from.name ?? null,
-            storeId: from.storeId ?? null,
-            confirmed: from.confirmed ?? null,
-          },
-        }),
-      ),
+    mutationFn: async (from: Start) => {
+      const body = bodyOf(from, crypto.randomUUID())
+      try {
+        return unwrap(await api.POST('/api/cooks', { body, signal: AbortSignal.timeout(answerMs) }))
+      } catch (error) {
+        const here = mayPass(error) && from.mayWait ? beginHere(client, from, body) : null
+        if (here === null) throw error
+        void begin(here.cook.id, here.cook.name, here.body)
+        return here.cook
+      }
+    },
     onSuccess: () => {
       void navigator.storage?.persist?.() // what a cook says is kept until it is sent
       return refresh()

@@ -10,7 +10,19 @@ const throttleTime = 1000
 const mostWaitMs = 3000 // the page is drawn meanwhile
 
 /** What the phone has with it when the server is away, by the first word of its key. */
-const kinds = ['catalogue', 'kitchen', 'plans', 'dishes', 'cooks', 'cook', 'book', 'book-page', 'store', 'cook-line-up']
+const kinds = [
+  'catalogue',
+  'kitchen',
+  'plans',
+  'dishes',
+  'cooks',
+  'cook',
+  'outline',
+  'book',
+  'book-page',
+  'store',
+  'cook-line-up',
+]
 const kept = new Set<unknown>(kinds)
 
 // Asked in vain later on, it is still what was last heard.

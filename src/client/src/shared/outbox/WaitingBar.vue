@@ -2,12 +2,14 @@
 import { computed } from 'vue'
 import { clockTime } from '@/shared/units/format'
 import { useOutbox } from './useOutbox'
-import { forgetTorn, isDish, isOfCook, isOfStore, refused, stuck, torn, type Waiting } from './waiting'
+import { forgetTorn, isBegin, isDish, isOfCook, isOfStore, isPlan, refused, stuck, torn, type Waiting } from './waiting'
 
 /** What was done here and has not arrived: each with why, to be tried again or given up one by one. */
 const { again, flush, giveUp } = useOutbox()
 const spoken = (word: string) => word.replaceAll('-', ' ')
 function words(what: Waiting): string {
+  if (isBegin(what)) return `${what.called}, begun`
+  if (isPlan(what)) return `the plan ${what.called}`
   if (isOfCook(what)) return `${spoken(what.kind)}${what.at === null ? '' : `, ${clockTime(what.at)}`}`
   if (isOfStore(what)) return what.to === 'undo' ? 'a move taken back' : `moved: ${spoken(what.to)}`
   return isDish(what) ? `the dish ${what.body.name}` : 'settings of the kitchen'

@@ -1,11 +1,13 @@
 import { api, nowElsewhere, saidBy, unwrap } from '@/api/client'
-import type { CookView, KeptDish, KitchenView, StoreView } from '@/api/types'
+import { asBody, type CookView, type KeptDish, type KitchenView, type SavedPlan, type StoreView } from '@/api/types'
 import { says } from '@/shared/cooks/says'
 import {
   conflicts,
+  isBegin,
   isDish,
   isKitchen,
   isOfStore,
+  isPlan,
   keep,
   type DishWaiting,
   type KitchenWaiting,
@@ -16,6 +18,7 @@ import {
 /** Who hears what came of what was sent. */
 export const listeners = new Set<(cook: CookView) => void>()
 export const storeListeners = new Set<(item: StoreView) => void>()
+export const planListeners = new Set<(plan: SavedPlan) => unknown>()
 export const dishListeners = new Set<(dish: KeptDish) => unknown>()
 export const kitchenListeners = new Set<(kitchen: KitchenView) => void>()
 let kitchen: KitchenView | null = null // as it was last heard of
@@ -86,20 +89,21 @@ export interface Sent {
 export async function sendOne(next: Waiting, signal: AbortSignal): Promise<Sent> {
   if (isDish(next)) return sendDish(next, signal)
   if (isKitchen(next)) return sendKitchen(next, signal)
-  if (isOfStore(next)) {
-    const answer = await sendMove(next, signal)
-    const tell = () => {
-      const item = unwrap(answer)
-      storeListeners.forEach((listener) => listener(item))
-    }
-    return { status: answer.response.status, said: saidBy(answer.error), tell }
+  if (isOfStore(next)) return sent(await sendMove(next, signal), storeListeners)
+  if (isBegin(next)) return sent(await api.POST('/api/cooks', { body: next.body, signal }), listeners)
+  if (isPlan(next)) {
+    const body = { id: next.planId, name: next.called, request: asBody(next.request) }
+    return sent(await api.POST('/api/plans', { body, signal }), planListeners)
   }
   const { cookId, ...body } = next
   const params = { path: { id: cookId } }
-  const answer = await api.POST('/api/cooks/{id}/events', { params, body: body as never, signal })
+  return sent(await api.POST('/api/cooks/{id}/events', { params, body: body as never, signal }), listeners)
+}
+
+function sent<T>(answer: { data?: T; error?: unknown; response: Response }, hears: Set<(heard: T) => unknown>): Sent {
   const tell = () => {
-    const cook = unwrap(answer)
-    listeners.forEach((listener) => listener(cook))
+    const heard = unwrap(answer)
+    hears.forEach((listener) => listener(heard))
   }
   return { status: answer.response.status, said: saidBy(answer.error), tell }
 }

@@ -173,6 +173,51 @@ describe('what the cook did', () => {
     expect(localStorage.getItem('ikuzo.outbox.torn')).toBeNull()
   })
 
+  test('begun away goes out first, and what happened to that cook after it', async () => {
+    const sent: string[] = []
+    post.mockImplementation(() => Promise.reject(new TypeError('no connection')))
+    const { begin, send, flush, unsent } = await outbox()
+    const body = { id: '8f0c9d4e-0000-4000-8000-000000000001', begunAt: '2026-12-06T17:00:00Z' }
+    await begin('8f0c', 'Thighs', body as never)
+    await send('8f0c', 'lid-on')
+    expect(unsent.value).toBe(2)
+    post.mockImplementationOnce(() => refused('Wait a second.', 503)) // and nothing of it overtakes
+    await flush()
+    post.mockImplementation((path, options) => {
+      sent.push(path)
+      if (sent.length === 1) expect(options.body).toEqual(body)
+      return answer({ id: '8f0c' })
+    })
+    await flush()
+    expect([sent, unsent.value]).toEqual([['/api/cooks', '/api/cooks/{id}/events'], 0])
+  })
+
+  test('begun away and not taken is said, and can be tried again under the same name', async () => {
+    post.mockImplementation(() => refused('There is no safe plan for this yet.'))
+    const { begin, again } = await outbox()
+    const { refused: list } = await import('./waiting')
+    await begin('8f0c', 'Thighs', { id: '8f0c', begunAt: '2026-12-06T17:00:00Z' } as never)
+    expect(list.value.map((r) => r.why)).toEqual(['There is no safe plan for this yet.'])
+    post.mockClear().mockImplementation(() => answer({ id: '8f0c' }))
+    await again(list.value[0]!.what.clientId)
+    expect(post.mock.calls.map(([, { body }]) => body)).toEqual([{ id: '8f0c', begunAt: '2026-12-06T17:00:00Z' }])
+    expect(list.value).toEqual([])
+  })
+
+  test('as a plan is kept under one name, and what is wrong with it is said at once', async () => {
+    const { savePlan, unsentPlans, flush } = await outbox()
+    post.mockImplementationOnce(() => Promise.reject(new TypeError('no connection')))
+    await savePlan('Friday', { load: { cut: 'duck-leg' } })
+    expect(unsentPlans.value.map((p) => p.called)).toEqual(['Friday'])
+    post.mockImplementation(() => answer({ id: 'p' }))
+    await flush()
+    const [first, second] = post.mock.calls.map(([, { body }]) => body as unknown as { id: string })
+    expect([second, unsentPlans.value]).toEqual([first, []])
+    post.mockImplementation(() => refused('The name is too long.', 400))
+    await expect(savePlan('F'.repeat(90), { load: { cut: 'duck-leg' } })).rejects.toThrow('too long')
+    expect(unsentPlans.value).toEqual([])
+  })
+
   test('tells who shows the cook', async () => {
     post.mockImplementation(() => answer({ id: 'c', phase: 'coming-up' }))
     const { send, listeners } = await outbox()

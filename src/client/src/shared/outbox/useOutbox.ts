@@ -1,15 +1,25 @@
 import { createSharedComposable, useIntervalFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { isPassing } from '@/api/client'
-import type { CookEventData, CookEventKind, DishDocument, StorePlace } from '@/api/types'
-import { dishListeners, kitchenListeners, knowKitchen, listeners, sendOne, storeListeners } from './sending'
+import type { CookEventData, CookEventKind, DishDocument, Request, StartBody, StorePlace } from '@/api/types'
+import {
+  dishListeners,
+  kitchenListeners,
+  knowKitchen,
+  listeners,
+  planListeners,
+  sendOne,
+  storeListeners,
+} from './sending'
 import {
   about,
   conflicts,
+  isBegin,
   isDish,
   isKitchen,
   isOfCook,
   isOfStore,
+  isPlan,
   keep,
   name,
   note,
@@ -19,6 +29,7 @@ import {
   type CookWaiting,
   type DishWaiting,
   type KitchenWaiting,
+  type PlanWaiting,
   type Settings,
   type Waiting,
 } from './waiting'
@@ -50,7 +61,7 @@ async function sendAbout(thing: string) {
       sent.tell()
     } catch (error) {
       const why = (error as Error).message
-      if (isOfCook(next) || isOfStore(next)) {
+      if (isBegin(next) || isOfCook(next) || isOfStore(next)) {
         refusal.value = why
         refused.value = [...refused.value, { what: next, why }]
       } else refusals.set(clientId, error as Error)
@@ -106,6 +117,9 @@ export function useOutbox() {
     at: string | null = null,
     known: string | null = null,
   ) => put({ cookId, clientId: crypto.randomUUID(), kind, at, data, known })
+  /** A cook that was begun while the server is away; what happens to it goes out after it. */
+  const begin = (begunId: string, called: string, body: StartBody) =>
+    put({ begunId, clientId: crypto.randomUUID(), called, body })
   const move = (storeId: string, to: StorePlace | 'undo', portions: number | null = null) =>
     put({ storeId, clientId: crypto.randomUUID(), to, at: new Date().toISOString(), portions })
 
@@ -114,7 +128,9 @@ export function useOutbox() {
   function again(clientId: string) {
     const what = refused.value.find((r) => r.what.clientId === clientId)?.what
     unrefuse(clientId)
-    return what ? put({ ...what, clientId: crypto.randomUUID(), at: null }) : flush()
+    if (!what) return flush()
+    const anew = { ...what, clientId: crypto.randomUUID() }
+    return put(isBegin(anew) ? anew : { ...anew, at: null })
   }
   /** Gives up what was not taken, or what waits. */
   function giveUp(clientId: string) {
@@ -123,7 +139,7 @@ export function useOutbox() {
   }
 
   // A thing that waits already goes out as it is now.
-  async function change(what: DishWaiting | KitchenWaiting, merged: (before: Waiting) => Waiting | null) {
+  async function change(what: DishWaiting | KitchenWaiting | PlanWaiting, merged: (before: Waiting) => Waiting | null) {
     const before = sending === null ? waiting.value.find((w) => merged(w) !== null) : undefined
     const named = before?.clientId ?? what.clientId
     keep((now) => (before ? now.map((w) => (w.clientId === named ? merged(w)! : w)) : [...now, what]))
@@ -142,6 +158,9 @@ export function useOutbox() {
     change({ settings, clientId: crypto.randomUUID() }, (w) =>
       isKitchen(w) ? { ...w, settings: { ...w.settings, ...settings } } : null,
     )
+  /** Keeps a plan. */
+  const savePlan = (called: string, request: Request) =>
+    change({ planId: crypto.randomUUID(), clientId: crypto.randomUUID(), called, request }, () => null)
   const settle = (dishId: string) => (conflicts.value = conflicts.value.filter((c) => c.dishId !== dishId))
 
   useRetries()
@@ -149,11 +168,13 @@ export function useOutbox() {
     waiting.value.filter((w): w is CookWaiting => isOfCook(w) && w.cookId === cookId)
   const unsentMoves = computed(() => waiting.value.filter(isOfStore))
   const unsentDishes = computed(() => new Map(waiting.value.filter(isDish).map((w) => [w.dishId, w.body])))
+  const unsentPlans = computed(() => waiting.value.filter(isPlan))
   const unsentKitchen = computed(
     () => Object.assign({}, ...waiting.value.filter(isKitchen).map((w) => w.settings)) as Partial<Settings>,
   )
   return {
     send,
+    begin,
     move,
     flush,
     refusal,
@@ -163,14 +184,17 @@ export function useOutbox() {
     unsentMoves,
     unsentDishes,
     unsentKitchen,
+    unsentPlans,
     saveDish,
     saveKitchen,
+    savePlan,
     knowKitchen,
     conflicts,
     settle,
     again,
     giveUp,
     dishListeners,
+    planListeners,
     kitchenListeners,
     unsent: computed(() => waiting.value.length),
   }

@@ -1,6 +1,15 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
-import type { CookEventData, CookEventKind, DishDocument, KeptDish, KitchenView, StorePlace } from '@/api/types'
+import type {
+  CookEventData,
+  CookEventKind,
+  DishDocument,
+  KeptDish,
+  KitchenView,
+  Request,
+  StartBody,
+  StorePlace,
+} from '@/api/types'
 
 /** Something that happened to a cook. */
 export interface CookWaiting {
@@ -11,6 +20,22 @@ export interface CookWaiting {
   data: CookEventData
   /** Id of the newest entry that was known then. */
   known?: string | null
+}
+
+/** A cook that was begun. */
+export interface BeginWaiting {
+  begunId: string
+  clientId: string
+  called: string
+  body: StartBody
+}
+
+/** A plan to keep. */
+export interface PlanWaiting {
+  planId: string
+  clientId: string
+  called: string
+  request: Request
 }
 
 /** Something that happened to a thing in the cold. */
@@ -40,11 +65,11 @@ export interface KitchenWaiting {
 }
 
 /** One thing that was done and is to be sent. */
-export type Waiting = CookWaiting | StoreWaiting | DishWaiting | KitchenWaiting
+export type Waiting = BeginWaiting | CookWaiting | StoreWaiting | DishWaiting | KitchenWaiting | PlanWaiting
 
 /** A thing that the server did not take, with its own words. */
 export interface Refused {
-  what: CookWaiting | StoreWaiting
+  what: BeginWaiting | CookWaiting | StoreWaiting
   why: string
 }
 
@@ -55,14 +80,18 @@ export interface Conflict {
   theirs: KeptDish
 }
 
+export const isBegin = (waiting: Waiting): waiting is BeginWaiting => 'begunId' in waiting
 export const isOfCook = (waiting: Waiting): waiting is CookWaiting => 'cookId' in waiting
 export const isOfStore = (waiting: Waiting): waiting is StoreWaiting => 'storeId' in waiting
+export const isPlan = (waiting: Waiting): waiting is PlanWaiting => 'planId' in waiting
 export const isDish = (waiting: Waiting): waiting is DishWaiting => 'dishId' in waiting
 export const isKitchen = (waiting: Waiting): waiting is KitchenWaiting => 'settings' in waiting
 
 /** What it is about: of one cook, dish or thing all goes out in order, and nothing waits for what is about another. */
 export function about(waiting: Waiting): string {
+  if (isBegin(waiting)) return `cook ${waiting.begunId}`
   if (isOfCook(waiting)) return `cook ${waiting.cookId}`
+  if (isPlan(waiting)) return `plan ${waiting.planId}`
   if (isOfStore(waiting)) return `thing ${waiting.storeId}`
   return isDish(waiting) ? `dish ${waiting.dishId}` : 'kitchen'
 }
@@ -75,7 +104,7 @@ const isWaiting = (one: unknown): one is Waiting =>
   typeof one === 'object' &&
   one !== null &&
   typeof (one as Waiting).clientId === 'string' &&
-  ['cookId', 'storeId', 'dishId', 'settings'].some((field) => field in one)
+  ['begunId', 'cookId', 'storeId', 'dishId', 'planId', 'settings'].some((field) => field in one)
 
 /** What was kept and cannot be read any more; null for nothing. It stays in this browser. */
 export const torn = ref(localStorage.getItem(tornName))
