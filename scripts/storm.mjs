@@ -1,5 +1,5 @@
 // Fifty pages that preview big birds as fast as they can, one that never reads what it hears: how long health, entries of a cook and the
-// hub take meanwhile, how two pages share, the dearest request of each kind, and how long it takes to stop. usage: ./ikuzo soak storm [SECONDS]
+// hub take meanwhile; thirty of whom six arrange dishes: how long a preview takes, and how soon it is refused; how two pages share, the dearest request of each kind, and how long it takes to stop. usage: ./ikuzo soak storm [SECONDS]
 import { randomBytes } from 'node:crypto'
 import { createRequire } from 'node:module'
 import { connect } from 'node:net'
@@ -18,28 +18,39 @@ const ask = (path, body, headers = {}) =>
   fetch(address + path, { method: 'POST', headers: { ...json, ...headers }, body: JSON.stringify(body) })
 
 if (!isMainThread) {
-  const { pages, seconds, names } = workerData
+  const { pages, seconds, names, dish } = workerData
   const answered = names.map(() => 0)
+  const took = { answered: [], refused: [] }
+  let unsaid = 0 // refused without saying when to come again
   const until = Date.now() + seconds * 1000
   await Promise.all(
     Array.from({ length: pages }, async (_, i) => {
       while (Date.now() < until) {
+        if (dish && i % 5 === 0) {
+          await ask('/api/dishes/solve', dish, { 'Ikuzo-Client': names[i] }).then((a) => a.arrayBuffer())
+          continue
+        }
         const bird = birds[i % birds.length]
+        const began = performance.now()
         const load = { ...bird.load, totalKg: Number((bird.load.totalKg + Math.random() / 4).toFixed(3)) }
         const answer = await ask('/api/plans/preview', { ...bird, load }, { 'Ikuzo-Client': names[i % names.length] })
         if (answer.ok) answered[i % names.length]++
         await answer.arrayBuffer()
+        took[answer.ok ? 'answered' : 'refused'].push(performance.now() - began)
+        const after = Number(answer.headers.get('Retry-After'))
+        if (!answer.ok && !(answer.status === 429 && after >= 1)) unsaid++
+        if (!answer.ok) await new Promise((resolve) => setTimeout(resolve, after * 1000))
       }
     }),
   )
-  parentPort.postMessage(answered)
+  parentPort.postMessage({ answered, took, unsaid })
 } else {
   const seconds = Number(process.argv[2] ?? 20)
-  const most = { answerMs: 100, requestCpuSeconds: 5, stopMs: 2000 }
+  const most = { answerMs: 100, previewMs: 5000, requestCpuSeconds: 5, stopMs: 2000 }
   const { HubConnectionBuilder, LogLevel } = createRequire(join(root, 'src/client/package.json'))('@microsoft/signalr')
   const at = (values, share) => values.toSorted((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
-  const storm = (pages, seconds, names) => {
-    const worker = new Worker(new URL(import.meta.url), { workerData: { pages, seconds, names } })
+  const storm = (pages, seconds, names, dish) => {
+    const worker = new Worker(new URL(import.meta.url), { workerData: { pages, seconds, names, dish } })
     return new Promise((resolve, reject) => worker.once('message', resolve).once('error', reject))
   }
   const timed = async (work) => {
@@ -101,7 +112,7 @@ if (!isMainThread) {
         took.hub.push(performance.now() - began)
         await pause(20)
       }
-      const previews = (await running).reduce((a, b) => a + b, 0)
+      const previews = (await running).answered.reduce((a, b) => a + b, 0)
       console.log(`${previews} big birds in ${seconds} s for 50 pages`)
       for (const [what, ms] of Object.entries(took))
         judge(
@@ -109,7 +120,7 @@ if (!isMainThread) {
           at(ms, 0.99) < most.answerMs,
         )
       const [few, many] = await storm(12, seconds / 2, ['few', ...Array.from({ length: 11 }, () => 'many')])
-        .then((answered) => [answered[0], answered.slice(1).reduce((a, b) => a + b, 0)])
+        .then(({ answered }) => [answered[0], answered.slice(1).reduce((a, b) => a + b, 0)])
       judge(`one page that asks once at a time got ${few} answers, one that asks 11 at a time ${many}`, few > many / 4)
 
       const { companions } = await (await fetch(`${address}/api/catalogue`)).json()
@@ -125,6 +136,12 @@ if (!isMainThread) {
         servings: 6,
         items: [meat('a', 'chicken-thigh-bone-in', 0.9), meat('b', 'turkey-wing', 1.2), ...beside],
       }
+      const thirty = await storm(30, seconds, Array.from({ length: 30 }, (_, i) => `one-${i}`), { items: dish.items, servings: 6 })
+      const { answered: ms, refused } = thirty.took
+      judge(
+        `thirty pages, six of them with dishes: ${ms.length} previews, median ${at(ms, 0.5).toFixed(0)} ms, most ${Math.max(...ms).toFixed(0)} ms; ${refused.length} refused, after ${Math.max(0, ...refused).toFixed(0)} ms at most, ${thirty.unsaid} without saying when to come again`,
+        Math.max(...ms) < most.previewMs && thirty.unsaid === 0,
+      )
       const { id: kept } = await (await ask('/api/dishes', dish)).json()
       const lines = Array.from({ length: 20_000 }, (_, i) => `${i} of what 2 x nobody 3/4 lb knows or 5`)
       const recipe = { '@type': 'Recipe', name: 'Long', recipeIngredient: ['6 chicken thighs', ...lines] }

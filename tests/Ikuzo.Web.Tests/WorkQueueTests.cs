@@ -86,6 +86,39 @@ public sealed class WorkQueueTests : IDisposable
         Assert.Equal(100, _order[0]);
     }
 
+    private static readonly Work Hurried = new("hurried", TimeSpan.FromMinutes(1), WaitingOrder.NewestFirst)
+    {
+        MostWait = TimeSpan.FromSeconds(0.2),
+    };
+
+    [Fact]
+    public async Task WhatWaitsLongerThanItMay_IsRefused_AndTakesNoTurn()
+    {
+        var late = Ask(Hurried, "a", 1);
+        var patient = Ask(Work.Plan, "b", 2);
+        await Deadline.ForAsync(Assert.ThrowsAsync<TooManyWaitException>(() => late));
+        LetOne();
+        await Deadline.ForAsync(patient);
+        Assert.Equal([2], _order);
+    }
+
+    [Fact]
+    public async Task WhatWouldWaitLongerThanItMay_IsRefusedAtOnce_WithWhenToAskAgain()
+    {
+        await Task.Delay(500);
+        LetOne(); // the turns take half a second each and more
+        await Deadline.ForAsync(Ask(Work.Plan, "first", 0));
+        var gate = new TaskCompletionSource<int>();
+        _ = _queue.RunAsync(Work.File, "held", () => gate.Task, CancellationToken.None); // and none is free
+        var patient = Enumerable.Range(1, 40).Select(i => Ask(Work.File, $"page {i}", i)).ToArray();
+        var refused = Ask(Hurried, "one more", 99);
+        Assert.True(refused.IsFaulted); // at once
+        Assert.True((await Assert.ThrowsAsync<TooManyWaitException>(() => refused)).After > Hurried.MostWait);
+        gate.SetResult(0);
+        await Deadline.ForAsync(Task.WhenAll(patient));
+        Assert.Equal(Enumerable.Range(0, 41), _order);
+    }
+
     [Fact]
     public async Task WhoeverHangsUp_IsNotComputedFor()
     {

@@ -11,7 +11,8 @@ export const test = plain.extend<object, { household: string; isNew: boolean; ow
       const address = `http://127.0.0.1:${firstPort + worker.workerIndex}`
       const { withServer } = await import('../../scripts/server.mjs')
       await withServer({ address, env: { IKUZO_DEMO: String(!isNew) } }, async () => {
-        await fetch(`${address}/api/learned`) // until its year of cooks is learned from, answers move
+        // Until its year of cooks is learned from, answers move.
+        for (let left = 1; left > 0;) left = (await (await fetch(`${address}/api/learned`)).json()).stillToRead
         await use(address)
       })
     },

@@ -17,9 +17,9 @@ internal sealed partial class ProblemHandler(ILogger<ProblemHandler> logger) : I
             return true;
         }
 
-        if (exception is TooManyWaitException)
+        if (exception is TooManyWaitException { After: var after })
         {
-            await Computing.RefuseAsync(context, cancellationToken);
+            await Computing.RefuseAsync(context, after, cancellationToken);
             return true;
         }
 

@@ -9,7 +9,8 @@ namespace Ikuzo.Web.Serving;
 /// <summary>Keeps computing apart from serving: turns, limits in time, and how often anybody may ask.</summary>
 internal static class Computing
 {
-    private const int MostClientCharacters = 40;
+    private const int MostClientCharacters = 40,
+        MostSecondsAfter = 60;
 
     /// <summary>A name that a page gives itself, so that two pages of one machine share fairly.</summary>
     public const string ClientHeader = "Ikuzo-Client";
@@ -28,7 +29,7 @@ internal static class Computing
         services.AddRateLimiter(o =>
         {
             o.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(Bucket);
-            o.OnRejected = (rejected, cancellation) => new(RefuseAsync(rejected.HttpContext, cancellation));
+            o.OnRejected = (rejected, cancellation) => new(RefuseAsync(rejected.HttpContext, TimeSpan.Zero, cancellation));
         });
     }
 
@@ -63,10 +64,12 @@ internal static class Computing
     }
 
     /// <summary>Answers that somebody asked too much, and when to ask again.</summary>
-    public static Task RefuseAsync(HttpContext context, CancellationToken cancellation)
+    public static Task RefuseAsync(HttpContext context, TimeSpan after, CancellationToken cancellation)
     {
-        context.Response.Headers.RetryAfter = "1";
-        return Problems.WriteAsync(context, Problems.Of(Problems.TooMany, "Wait a second, then ask again."), cancellation);
+        var seconds = Math.Clamp((int)Math.Ceiling(after.TotalSeconds), 1, MostSecondsAfter);
+        context.Response.Headers.RetryAfter = seconds.ToString(CultureInfo.InvariantCulture);
+        var wait = seconds == 1 ? "Wait a second" : string.Create(CultureInfo.InvariantCulture, $"Wait {seconds} seconds");
+        return Problems.WriteAsync(context, Problems.Of(Problems.TooMany, $"{wait}, then ask again."), cancellation);
     }
 
     /// <summary>Whose turn a request takes.</summary>

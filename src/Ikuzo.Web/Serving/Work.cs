@@ -6,11 +6,17 @@ namespace Ikuzo.Web.Serving;
 /// <param name="Order">Where it stands among what waits of the same client.</param>
 internal sealed record Work(string Name, TimeSpan Limit, WaitingOrder Order = WaitingOrder.Last)
 {
+    /// <summary>Longest that it waits for its turn; what would wait for longer is refused at once, with when to ask again.</summary>
+    public TimeSpan MostWait { get; init; } = Limit;
+
     /// <summary>Something that a cook wants kept, computed once more before: never passed over for what is only looked at.</summary>
     public static readonly Work Keep = new("keep", TimeSpan.FromSeconds(60), WaitingOrder.Kept);
 
     /// <summary>One plan, or one question about it: tens of milliseconds each.</summary>
-    public static readonly Work Plan = new("plan", TimeSpan.FromSeconds(20), WaitingOrder.NewestFirst);
+    public static readonly Work Plan = new("plan", TimeSpan.FromSeconds(20), WaitingOrder.NewestFirst)
+    {
+        MostWait = TimeSpan.FromSeconds(4),
+    };
 
     /// <summary>A dish: a search over many plans.</summary>
     public static readonly Work Dish = new("dish", TimeSpan.FromSeconds(30), WaitingOrder.NewestFirst);

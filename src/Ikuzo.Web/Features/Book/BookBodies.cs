@@ -154,12 +154,14 @@ public sealed record OddView(string CookId, string Name, DateTimeOffset CookedAt
 /// <param name="Taste">How it is liked here; null where nobody can tell yet.</param>
 /// <param name="Odd">Cooks that are unlike the others.</param>
 /// <param name="Forgotten">What was forgotten in the last month, the newest first.</param>
+/// <param name="StillToRead">Cooks that were brought in and are still to be learned from.</param>
 public sealed record LearnedView(
     IReadOnlyList<LearnedPot> Pots,
     IReadOnlyList<LearnedCut> Cuts,
     string? Taste,
     IReadOnlyList<OddView> Odd,
-    IReadOnlyList<ForgottenView> Forgotten
+    IReadOnlyList<ForgottenView> Forgotten,
+    int StillToRead
 );
 
 /// <summary>A reading against what was expected.</summary>

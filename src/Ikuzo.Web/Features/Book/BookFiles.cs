@@ -153,6 +153,7 @@ internal sealed class BookFiles(
             (taken, known) = kept is null ? (taken, known + 1) : (taken + 1, known);
         }
 
+        await keeper.WriteAsync(cancellation);
         keeper.Wake();
         return new(taken, known, [.. refused.Take(MostRefused)], new Dictionary<string, string>());
     }
@@ -286,6 +287,7 @@ internal sealed class BookFiles(
             taken += kept is null ? 0 : 1;
         }
 
+        await keeper.WriteAsync(cancellation);
         keeper.Wake();
         return new(taken, rows.Count - taken, [.. refused.Take(MostRefused)], columns);
     }

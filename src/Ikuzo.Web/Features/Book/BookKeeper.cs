@@ -20,12 +20,14 @@ internal sealed partial class BookKeeper(
     LearnedNow now,
     WorkQueue queue,
     Database database,
+    TimeProvider clock,
     ILogger<BookKeeper> log
 ) : BackgroundService
 {
-    private const int AtOnce = 20, // lessons for who waits for them
-        MostTimes = 10,
+    private const int AtOnce = 20, // lessons for who waits for them: what a household cooks meanwhile
+        AtATime = 4, // and of a long backlog as many as there is patience for
         Besides = 2; // and beside all else
+    private static readonly TimeSpan Patience = TimeSpan.FromMilliseconds(400);
     private static readonly TimeSpan Pause = TimeSpan.FromMilliseconds(250);
 
     private readonly SemaphoreSlim _turn = new(1);
@@ -59,10 +61,22 @@ internal sealed partial class BookKeeper(
         }
     }
 
-    /// <summary>Learns from cooks that were not learned from yet, for who waits for it: of a long backlog only so many.</summary>
-    public async Task CatchUpAsync(CancellationToken cancellation)
+    /// <summary>
+    /// Learns from cooks that were not learned from yet, for who waits for it: of a long backlog only as many as half a second allows.
+    /// </summary>
+    /// <returns>Cooks that are still to be learned from.</returns>
+    public async Task<int> CatchUpAsync(CancellationToken cancellation)
     {
-        for (var times = 0; times < MostTimes && await LearnAsync(AtOnce, cancellation); times++) { }
+        var began = clock.GetTimestamp();
+        for (var most = AtOnce; await LearnAsync(most, cancellation); most = AtATime)
+        {
+            if (clock.GetElapsedTime(began) > Patience)
+            {
+                return await store.CountToTeachAsync(cancellation);
+            }
+        }
+
+        return 0;
     }
 
     // A few at a time; false when there were none.

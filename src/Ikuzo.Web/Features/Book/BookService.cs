@@ -134,7 +134,7 @@ internal sealed class BookService(
     /// <summary>What was learned.</summary>
     public async Task<LearnedView> LearnedAsync(CancellationToken cancellation)
     {
-        await keeper.CatchUpAsync(cancellation);
+        var stillToRead = await keeper.CatchUpAsync(cancellation);
         var (learned, pots) = (now.Learned, await kitchen.PotsAsync(cancellation));
         List<OddView> odd = [];
         foreach (var cook in learned.OddCooks.DistinctBy(o => (o.CookId, o.What)).Reverse().Take(20))
@@ -176,7 +176,8 @@ internal sealed class BookService(
                     f.Cut,
                     f.At
                 )),
-            ]
+            ],
+            stillToRead
         );
     }
 

@@ -208,14 +208,20 @@ public sealed class BookStore(Database database, TimeProvider clock, IOptions<Js
         return
         [
             .. await db.QueryAsync<string>(
-                """
-                SELECT b.cook_id FROM book b LEFT JOIN lessons l ON l.cook_id = b.cook_id AND l.version = @Version
-                WHERE l.cook_id IS NULL ORDER BY b.cooked_at DESC LIMIT @most
-                """,
+                $"SELECT b.cook_id FROM {ToTeach} ORDER BY b.cooked_at DESC LIMIT @most",
                 new { Lesson.Version, most }
             ),
         ];
     }
+
+    /// <summary>How many there are.</summary>
+    public async Task<int> CountToTeachAsync(CancellationToken cancellation)
+    {
+        await using var db = await database.OpenAsync(cancellation);
+        return await db.ExecuteScalarAsync<int>($"SELECT count(*) FROM {ToTeach}", new { Lesson.Version });
+    }
+
+    private const string ToTeach = "book b LEFT JOIN lessons l ON l.cook_id = b.cook_id AND l.version = @Version WHERE l.cook_id IS NULL";
 
     /// <summary>Keeps a lesson, unless the journal went on since it was read: then it is to be read anew.</summary>
     /// <param name="lesson">The lesson.</param>

@@ -17,7 +17,7 @@ namespace Ikuzo.Web.Features.Cooks;
 /// <summary>A cook to begin: a plan, or a kept dish.</summary>
 public sealed record StartBody : IValidatableObject
 {
-    /// <summary>Name that the client gives it; the same again begins nothing and answers with what was begun. A new one unless given.</summary>
+    /// <summary>Name that the client gives it; the same again answers with what was begun. A new one unless given.</summary>
     public Guid? Id { get; init; }
 
     /// <summary>When it was begun while the server was away; now unless given, and for what would lie ahead.</summary>

@@ -3277,6 +3277,11 @@ export interface components {
             odd: components["schemas"]["OddView"][];
             /** @description What was forgotten in the last month, the newest first. */
             forgotten: components["schemas"]["ForgottenView"][];
+            /**
+             * Format: int32
+             * @description Cooks that were brought in and are still to be learned from.
+             */
+            stillToRead: number;
         };
         /** @description What was learned in this household and went into a plan. */
         LearnedWord: {
@@ -4573,7 +4578,7 @@ export interface components {
         StartBody: {
             /**
              * Format: uuid
-             * @description Name that the client gives it; the same again begins nothing and answers with what was begun. A new one unless given.
+             * @description Name that the client gives it; the same again answers with what was begun. A new one unless given.
              */
             id: null | string;
             /**

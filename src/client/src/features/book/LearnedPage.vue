@@ -11,6 +11,7 @@ import { leaveOut } from './useBook'
 import { cookedOn } from './words'
 
 /** What Ikuzo has learned in this kitchen: by pot and by cut, in words and numbers, and a way to take it back. */
+const againMs = 2000
 const client = useQueryClient()
 const { safety } = useCatalogue()
 const { units } = useKitchen()
@@ -18,6 +19,7 @@ const { refusal, attempt } = useAttempt()
 const { data: learned } = useQuery({
   queryKey: ['learned'],
   queryFn: async () => unwrap(await api.GET('/api/learned')),
+  refetchInterval: ({ state }) => (state.data?.stillToRead ? againMs : false),
 })
 const sayings = computed(() =>
   [...(learned.value?.pots ?? []), ...(learned.value?.cuts ?? [])]
@@ -54,6 +56,9 @@ const remember = (id: number) =>
       <router-link class="back" :to="{ name: 'book' }">Back to the book</router-link>
     </header>
     <p v-if="refusal" role="alert" class="stop">{{ refusal }}</p>
+    <p v-if="learned?.stillToRead" role="status">
+      {{ learned.stillToRead === 1 ? 'One cook is' : `${learned.stillToRead} cooks are` }} still being read.
+    </p>
     <ul v-if="sayings.length" class="sayings">
       <li v-for="saying in sayings" :key="saying">{{ saying }}</li>
     </ul>
