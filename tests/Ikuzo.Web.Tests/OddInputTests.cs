@@ -51,6 +51,28 @@ public sealed class OddInputTests(IkuzoServer server) : IClassFixture<IkuzoServe
     }
 
     [Theory]
+    [InlineData("/api/book/import", "date,meat,minutes\n2026-01-02,4 duck legs {0},12\n")]
+    [InlineData("/api/book/import/look", "date,meat,minutes\n2026-01-02,4 duck legs {0},12\n")]
+    [InlineData("/api/cooks/{id}/temperatures", "minutes,probe {0}\n1,20\n2,30\n")]
+    public async Task WhatIsNoCharacter_IsRefusedInATable(string path, string table)
+    {
+        var (_, cook) = await server.PostAsync("/api/cooks", """{"plan":{"load":{"cut":"duck-leg","pieces":4,"totalKg":1}}}""");
+        path = path.Replace("{id}", (string)cook!["id"]!, StringComparison.Ordinal);
+        async Task<int> SendAsync(string name)
+        {
+            using var file = new StringContent(table.Replace("{0}", name, StringComparison.Ordinal), Encoding.UTF8, "text/csv");
+            return (int)(await server.Http.PostAsync(path, file, TestContext.Current.CancellationToken)).StatusCode;
+        }
+
+        foreach (var odd in new[] { "\ufffe", "\uffff", "\ufdd0", "\U0001ffff" })
+        {
+            Assert.Equal(422, await SendAsync(odd));
+        }
+
+        Assert.Equal(200, await SendAsync("\ud83e\udd86")); // a duck is one
+    }
+
+    [Theory]
     [MemberData(nameof(Fields))]
     public async Task WhatIsNoCharacter_IsRefusedByItsField(string path, string body, string field)
     {

@@ -44,6 +44,7 @@ export class Good {
       case 'string':
         if (schema.format === 'date-time')
           return new Date(Date.UTC(2026, random.int(12), 1 + random.int(28), random.int(24))).toISOString()
+        if (schema.format === 'uuid') return `00000000-0000-4000-8000-${String(random.int(1e12)).padStart(12, '0')}`
         return known.length > 0
           ? random.of(known)
           : 'six thighs of a hen, well salted'.slice(0, Math.max(schema.minLength ?? 0, random.int(1 + Math.min(schema.maxLength ?? 30, 30))))
@@ -77,6 +78,9 @@ const odd = [
   '\u0000',
   '\u202e\u0007',
   '\ud800',
+  '\ufffe',
+  '\ufdd0 \u{1ffff}',
+  'UTF-8\u0085',
   '<img src=x onerror=alert(1)>',
   '=1+1',
   "'; DROP TABLE cooks; --",
@@ -94,6 +98,22 @@ const odd = [
   Array.from({ length: 500 }, () => ({})),
 ]
 
+// A name nearly right, or one that is no text.
+function nearly(name, random) {
+  const at = random.int(name.length)
+  return random.of([
+    () => name.slice(0, at) + name.slice(at + 1),
+    () => name.slice(0, at) + (name[at + 1] ?? '') + name[at] + name.slice(at + 2),
+    () => name[0].toUpperCase() + name.slice(1),
+    () => name.toUpperCase(),
+    () => `${name}s`,
+    () => ` ${name}`,
+    () => `$${name}`,
+    () => `${name.slice(0, at)}${random.of(['\ud800', '\udc00', '\ufffe', '\u0000', '\u202e', '.', '/', '~'])}${name.slice(at)}`,
+    () => random.of(['', '__proto__', 'constructor', '$type', '$ref', 'n'.repeat(5000)]),
+  ])()
+}
+
 /** One thing in a value made wrong. */
 export function spoiled(value, random) {
   const places = []
@@ -109,11 +129,21 @@ export function spoiled(value, random) {
   const key = path.at(-1)
   const was = parent[key]
   if (random.chance(0.1)) delete parent[key]
-  else if (random.chance(0.1)) parent[`${key}x`] = was
+  else if (typeof key === 'string' && key !== '' && random.chance(0.25)) {
+    if (random.chance(0.5)) delete parent[key]
+    Object.defineProperty(parent, nearly(key, random), { value: was, enumerable: true, configurable: true, writable: true })
+  }
   else if (typeof was === 'number' && random.chance(0.5)) parent[key] = random.of([was + 1, -was, was * 1e6, was / 1e6, `${was}`])
   else if (typeof was === 'string' && random.chance(0.4)) parent[key] = random.of([was + random.of(['"', '\\', '\u0000', '🦆', '\ud83e']), was.repeat(50), was.slice(1)])
   else parent[key] = random.of(odd)
   return copy
+}
+
+function twice(text, random) {
+  const names = [...text.matchAll(/"\w+":/g)]
+  if (names.length === 0) return text
+  const { index, 0: name } = random.of(names)
+  return `${text.slice(0, index)}${name}${random.of(['null', '1', '"x"', '{}', '[]'])},${text.slice(index)}`
 }
 
 /** A text of JSON made wrong. */
@@ -124,6 +154,8 @@ export function broken(text, random) {
     () => text.slice(0, at) + random.of(['{', '}', ',', '"', '\u0000', '\ud800', '[', '1e999']) + text.slice(at),
     () => '['.repeat(5000),
     () => `{"a":${text}`,
+    () => twice(text, random), // a property that is there twice
+    () => twice(text, random),
     () => '',
     () => `${text}${text}`,
   ])()

@@ -60,6 +60,13 @@ internal static class Characters
         FirstOfArabicForms = 0xFDD0,
         LastOfArabicForms = 0xFDEF;
 
+    /// <summary>The text of a file.</summary>
+    /// <exception cref="FormatException">There is in it what is no character.</exception>
+    public static string OfFile(string text) =>
+        AreAll(text)
+            ? text
+            : throw new FormatException("There is something in this file that no text has. Save it as UTF-8 and send it again.");
+
     /// <summary>True for whole characters, none of which the Unicode Standard (23.7, noncharacters) sets aside for ever.</summary>
     public static bool AreAll(string text)
     {

@@ -89,7 +89,7 @@ internal static class BookEndpoints
         CancellationToken cancellation
     ) => OfFileAsync(request, file => files.LookAsync(Text(file), Mapping(request.Query), cancellation), cancellation);
 
-    private static string Text(byte[] file) => new UTF8Encoding(false, true).GetString(file);
+    private static string Text(byte[] file) => Characters.OfFile(new UTF8Encoding(false, true).GetString(file));
 
     private static async Task<Results<Ok<T>, UnprocessableEntity<ProblemDetails>>> OfFileAsync<T>(
         HttpRequest request,

@@ -367,7 +367,11 @@ internal static class CookEndpoints
 
         try
         {
-            await store.SaveTemperaturesAsync(id, TemperatureLog.Read(text, CookRecord.LidOnAt(live), cancellation), cancellation);
+            await store.SaveTemperaturesAsync(
+                id,
+                TemperatureLog.Read(Characters.OfFile(text), CookRecord.LidOnAt(live), cancellation),
+                cancellation
+            );
             return TypedResults.Ok(await record.CurvesAsync(live, cancellation));
         }
         catch (Exception error) when (error is FormatException or CsvHelper.CsvHelperException)
