@@ -60,10 +60,11 @@ internal static class RescueCampaign
         var release = random.Share() < 0.5 ? Release.Natural : Release.Vent;
         var held = new Branch(Math.Round(needed * random.Share() * 0.95), release);
         var thick = random.Share() < 0.3;
-        var walk = new Walk(request, held, random) { IsThick = thick };
+        // What is read of one load draws nothing of the next, so that another rule meets the same cooks.
+        var walk = new Walk(request, held, new SplitMix64(random.Next())) { IsThick = thick };
         foreach (var walked in walk.Run(ParticleSource.Chance(random.Next())).Where(w => !SafetyRule.IsReached(w.AtOpening)))
         {
-            yield return new(cut.Id, walked);
+            yield return new($"{pieces} {cut.Id}", walked);
         }
     }
 }

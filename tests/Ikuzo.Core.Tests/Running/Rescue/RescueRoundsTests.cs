@@ -64,6 +64,30 @@ public class RescueRoundsTests
         Assert.Equal((CheckVerdict.Done, rest), (advice.Verdict, advice.RestMinutes));
     }
 
+    // Read over and over while it hardly warms, it would be found beside the middle at last.
+    [Theory]
+    [InlineData(0, true)]
+    [InlineData(1, true)]
+    [InlineData(2, false)]
+    public void WhatHasStoodTwiceAndIsShort_IsCookedOn(int stood, bool standsAgain)
+    {
+        var load = new MeatLoad
+        {
+            Cut = CutCatalogue.Find("chicken-thigh-bone-in")!,
+            Pieces = 1,
+            TotalKg = 0.19,
+        };
+        ProbeReading[] read =
+        [
+            new("centre", 72, 1),
+            .. Enumerable.Range(1, stood).Select(i => new ProbeReading("centre", 72 + 0.5 * i, 1 + 2 * i) { CoveredMinutes = 1 }),
+        ];
+        var advice = RescuePlanner.Advise(new(new() { Pot = PotDefaults.For(5.7), Load = load }, 8, Release.Vent, read, false));
+        Assert.Equal(standsAgain, advice.Method == RescueMethod.LeaveCovered);
+        Assert.Equal(CheckVerdict.Short, advice.Verdict);
+        Assert.True(advice.Minutes > 0);
+    }
+
     // One of several pieces says little of the thickest, unless it was sure before.
     [Theory]
     [InlineData(6, 1.1, 8, 82, RescueMethod.ReadAgain)]
