@@ -25,7 +25,7 @@ export async function withServer({ folder = join(root, 'artifacts/web'), address
   const data = mkdtempSync(join(tmpdir(), 'ikuzo-'))
   const server = spawn('dotnet', ['Ikuzo.Web.dll'], {
     cwd: folder,
-    env: { ...process.env, IKUZO_URLS: address, IKUZO_DATA: data, ...env },
+    env: { ...process.env, DOTNET_EnableWriteXorExecute: 0, IKUZO_URLS: address, IKUZO_DATA: data, ...env },
     stdio: 'ignore',
   })
   try {
