@@ -174,3 +174,78 @@ test('a cook is begun while the server is away, and arrives with all that happen
   await page.getByRole('button', { name: 'Give it up' }).click()
   await page.getByRole('button', { name: 'Yes, give this cook up' }).click()
 })
+
+test('three windows and a connection that goes and comes at every step: nothing is lost, nothing doubled', async ({
+  page,
+  context,
+  request,
+}) => {
+  const [dish] = await (await request.get('/api/dishes')).json()
+  const { item } = await (await request.post('/api/store', { data: { text: '7 turkey thighs 3 kg fridge' } })).json()
+  const plan = { load: { cut: 'chicken-tender', pieces: 6, totalKg: 0.3 }, minutes: 0, release: { kind: 'vent' } }
+  const { id } = await (await request.post('/api/cooks', { data: { plan, name: 'On and off' } })).json()
+  await page.goto('/')
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  const [dishes, cold] = [await context.newPage(), await context.newPage()]
+  await Promise.all([page.goto(`/pot/${id}`), dishes.goto(`/dishes/${dish.id}`), cold.goto('/cold')])
+  const step = page.getByTestId('step')
+  const name = dishes.getByLabel('Name of the dish')
+  const row = cold.getByRole('listitem').filter({ hasText: '7 turkey thighs' })
+  await Promise.all([expect(step).toHaveText('Lid on'), expect(name).not.toHaveValue(''), expect(row).toBeVisible()])
+
+  let isOff = false
+  const flip = () => context.setOffline((isOff = !isOff))
+  for (const [n, then] of ['Coming up', 'Vent now', 'Venting', 'Open it', 'Measure it'].entries()) {
+    if (n === 2) await isKept(page, '"phase":"resting","since"') // before it is opened anew
+    await flip()
+    await page.keyboard.press('Space')
+    await name.fill(`On and off ${n}`)
+    if (n === 1) await row.getByRole('button', { name: 'Freeze it' }).click()
+    await expect(step).toHaveText(then)
+    if (n === 2) {
+      await Promise.all([dishes.reload(), page.reload()])
+      await expect(step).toHaveText(then)
+    }
+  }
+  await page.keyboard.press('Space')
+  await page.getByRole('button', { name: 'I have no thermometer' }).click()
+  await flip()
+  await page.getByRole('button', { name: 'Go on without measuring' }).click()
+  await expect(async () => {
+    await page.keyboard.press('Space')
+    await expect(step).toHaveText('Served', { timeout: 500 })
+  }).toPass()
+  if (isOff) await flip()
+  await expect
+    .poll(() => page.evaluate(() => localStorage.getItem('ikuzo.outbox')), { timeout: 45_000 })
+    .toMatch(/^(\[\])?$/)
+  await page.goto(`/book/${id}`)
+  await expect(page.getByRole('region', { name: 'How it ate' })).toBeVisible()
+  await flip()
+  await page.getByRole('radio').nth(1).check({ force: true })
+  await waits(page, 'tasted')
+  await flip()
+
+  const at = async (path: string) => (await request.get(path)).json()
+  const cook = async () => (await at(`/api/cooks/${id}`)).events as { kind: string; id: string; at: string }[]
+  await expect
+    .poll(async () => (await cook()).map((e) => e.kind).filter((kind) => kind === 'tasted'))
+    .toEqual(['tasted'])
+  const kinds = (await cook()).map((e) => e.kind).filter((kind) => kind !== 'step-done')
+  expect(kinds).toEqual([
+    'lid-on',
+    'pressure-reached',
+    'vented',
+    'pin-down',
+    'opened',
+    'not-measured',
+    'finished',
+    'tasted',
+  ])
+  const times = (await cook()).map((e) => Date.parse(e.at))
+  expect(times).toEqual(times.toSorted((a, b) => a - b))
+  expect((await at(`/api/dishes/${dish.id}`)).document.name).toBe('On and off 4')
+  const things: { id: string; place: string }[] = await at('/api/store?timeZone=UTC')
+  expect(things.filter((thing) => thing.id === item.id).map((thing) => thing.place)).toEqual(['freezer'])
+  expect(await page.evaluate(() => localStorage.getItem('ikuzo.refused'))).toMatch(/^(\[\])?$/)
+})

@@ -1,11 +1,11 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import { createApp, effectScope, ref, type EffectScope } from 'vue'
+import { createApp, effectScope, ref, watch, type EffectScope } from 'vue'
 import type { CookView } from '@/api/types'
 
 const hub = vi.hoisted(() => ({ heard: new Map<string, (view: unknown) => void>(), rejoin: new Set<() => void>() }))
 const get = vi.hoisted(() => vi.fn<() => Promise<object>>())
-const post = vi.hoisted(() => vi.fn<() => Promise<object>>())
+const post = vi.hoisted(() => vi.fn<(...sent: [string, { body: { kind: string; at: string } }]) => Promise<object>>())
 vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { GET: get, POST: post } }))
 vi.mock('./useHub', () => ({
   useHub: () => ({
@@ -59,6 +59,50 @@ test('an answer overtaken by what the hub told does not turn the cook back', asy
   answer({ data: lidOn })
   await asked
   expect(cook.value?.phase).toBe('holding')
+})
+
+test('a step that was sent does not seem to be taken back before its answer is on the screen', async () => {
+  const ahead = [
+    { after: 'pressure-reached', step: null, at: '2026-11-26T12:00:01Z', byClock: false, phase: 'holding', next: [] },
+  ]
+  get.mockReset().mockResolvedValue({ data: { ...(lidOn as object), ahead, state: {} } })
+  post.mockReset().mockImplementation((...[, { body }]: [string, { body: { kind: string; at: string } }]) => {
+    const events = [{}, {}, { kind: body.kind, at: body.at }]
+    return Promise.resolve({ data: { ...(pressure as object), events }, response: { status: 200 } })
+  })
+  const { cook, say } = await cookOnScreen()
+  const phases = new Set<string | undefined>()
+  watch(
+    () => cook.value?.phase,
+    (phase) => phases.add(phase),
+  )
+  await say('pressure-reached')
+  await vi.waitFor(() => expect(cook.value?.events).toHaveLength(3))
+  expect([...phases]).toEqual(['holding'])
+})
+
+test('what another window sent for this one does not seem to be taken back until the server was asked', async () => {
+  const ahead = [
+    { after: 'pressure-reached', step: null, at: '2026-11-26T12:00:01Z', byClock: false, phase: 'holding', next: [] },
+  ]
+  get.mockReset().mockResolvedValue({ data: { ...(lidOn as object), ahead, state: {} } })
+  post.mockReset().mockRejectedValue(new TypeError('no connection'))
+  const { cook, say } = await cookOnScreen()
+  await say('pressure-reached')
+  const phases = new Set<string | undefined>()
+  watch(
+    () => cook.value?.phase,
+    (phase) => phases.add(phase),
+  )
+  let answer: (data: object) => void = () => undefined
+  get.mockReturnValue(new Promise((resolve) => (answer = resolve)))
+  localStorage.setItem('ikuzo.outbox', '[]')
+  window.dispatchEvent(new StorageEvent('storage', { key: 'ikuzo.outbox', newValue: '[]', storageArea: localStorage }))
+  await new Promise((resolve) => setTimeout(resolve, 100))
+  expect([cook.value?.phase, ...phases]).toEqual(['holding'])
+  answer({ data: view('venting', 4, 3) })
+  await vi.waitFor(() => expect(cook.value?.phase).toBe('venting'))
+  expect([...phases]).toEqual(['venting'])
 })
 
 test('a server that was restored to an earlier state is believed', async () => {

@@ -7,6 +7,7 @@ import { withAhead } from './ahead'
 import { cookClock, wallMsUntil } from './clock'
 import { useHub } from './useHub'
 import { useOutbox } from '@/shared/outbox/useOutbox'
+import type { CookWaiting } from '@/shared/outbox/waiting'
 
 const tickMs = 200
 const afterDueMs = 120
@@ -45,22 +46,45 @@ export function useCook(id: Ref<string | null>) {
     refetchOnWindowFocus: true,
     retry: true,
   })
+  // What an answer said stands at once: a moment later what it answered waits no longer, and the cook would seem to go back by a step.
+  const heard = shallowRef<CookView | null>(null)
+  watch(
+    () => query.data.value,
+    () => (heard.value = null),
+    { flush: 'sync' },
+  )
+  const left = shallowRef<CookWaiting[]>([])
+  const view = computed(() => (heard.value?.id === id.value && heard.value ? heard.value : query.data.value))
   /** The present moment on the clock of the cook. */
-  const clockAt = (moment: number) => {
-    const view = query.data.value
-    return view ? cookClock(view, Math.max(0, moment - received.value)) : moment
-  }
+  const clockAt = (moment: number) =>
+    view.value ? cookClock(view.value, Math.max(0, moment - received.value)) : moment
   const now = computed(() => clockAt(wall.value))
 
   /** The cook as it stands, also while the server is away. */
   const cook = computed<CookView | undefined>(
-    () => query.data.value && withAhead(query.data.value, outbox.unsentOf(id.value), now.value),
+    () => view.value && withAhead(view.value, [...left.value, ...outbox.unsentOf(id.value)], now.value),
   )
 
-  function take(view: CookView) {
-    if (view.id !== id.value || later(known(), view) !== view) return
+  // What another window of this browser sent for us has happened, though only that window got the answer: it stands until we have asked.
+  watch(
+    () => outbox.unsentOf(id.value),
+    (now, before) => {
+      const isHeard = (w: CookWaiting) =>
+        view.value?.events.some((e) => e.kind === w.kind && Date.parse(e.at) === Date.parse(w.at ?? ''))
+      const gone = before.filter(
+        (b) => b.cookId === id.value && !now.some((n) => n.clientId === b.clientId) && !isHeard(b),
+      )
+      if (gone.length === 0) return
+      left.value = [...left.value.filter((l) => l.cookId === id.value), ...gone]
+      void query.refetch().then(() => (left.value = left.value.filter((l) => !gone.includes(l))))
+    },
+  )
+
+  function take(come: CookView) {
+    if (come.id !== id.value || later(known(), come) !== come) return
     received.value = Date.now()
-    client.setQueryData(key.value, view)
+    heard.value = come
+    client.setQueryData(key.value, come)
   }
   const hear = (report: DeviceReport) => report.cookId === id.value && (told.value = report)
   const join = () => id.value !== null && connected.value && void hub.invoke('Watch', id.value)
@@ -121,7 +145,7 @@ export function useCook(id: Ref<string | null>) {
   // millisecond: what is said now is not said to have happened before what was said last.
   const newest = () =>
     Math.max(
-      ...(query.data.value?.events ?? []).filter((e) => e.standing).map((e) => Date.parse(e.at)),
+      ...(view.value?.events ?? []).filter((e) => e.standing).map((e) => Date.parse(e.at)),
       ...outbox.unsentOf(id.value).map((w) => (w.at === null ? 0 : Date.parse(w.at))),
       0,
     )
@@ -129,7 +153,7 @@ export function useCook(id: Ref<string | null>) {
     const moment = clockAt(Date.now())
     const at = minutesAgo === 0 ? Math.max(moment, newest()) : moment - minutesAgo * 60_000
     // The machine's clock may be set before this arrives: with the newest entry that is known here it can tell by how much.
-    const known = query.data.value?.events.at(-1)?.id ?? ''
+    const known = view.value?.events.at(-1)?.id ?? ''
     return outbox.send(id.value!, kind, data, new Date(Math.ceil(at)).toISOString(), known)
   }
 

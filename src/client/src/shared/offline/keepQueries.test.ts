@@ -5,7 +5,8 @@ import { keepQueries } from './keepQueries'
 const disk = vi.hoisted(() => new Map<string, string>())
 vi.mock('idb-keyval', () => ({
   get: (key: string) => Promise.resolve(disk.get(key)),
-  set: (key: string, value: string) => Promise.resolve(void disk.set(key, value)),
+  update: (key: string, change: (kept?: string) => string) =>
+    Promise.resolve(void disk.set(key, change(disk.get(key)))),
   del: (key: string) => Promise.resolve(void disk.delete(key)),
 }))
 
@@ -54,4 +55,36 @@ describe('what was last heard', () => {
     expect(client.getQueryState(['kitchen'])?.status).toBe('success')
     leave()
   })
+
+  test('in one window stays, whatever another window keeps: of the same thing what was heard last', async () => {
+    const [pot, cold] = [await opened(), await opened()]
+    await pot.client.fetchQuery({ queryKey: ['cook', 'c'], queryFn: () => Promise.resolve('venting') })
+    await hasWritten('venting')
+    await cold.client.fetchQuery({ queryKey: ['store'], queryFn: () => Promise.resolve('thighs') })
+    cold.client.setQueryData(['kitchen'], 'old Barn', { updatedAt: Date.now() - 60_000 })
+    await hasWritten('thighs')
+    await pot.client.fetchQuery({ queryKey: ['kitchen'], queryFn: () => Promise.resolve('Hill House') })
+    await hasWritten('Hill House')
+    cold.client.setQueryData(['dishes'], 'soup')
+    await hasWritten('soup')
+    const week = 7 * 86_400_000
+    const gone = {
+      queryKey: ['outline', 'x'],
+      queryHash: '["outline","x"]',
+      state: { data: 'far', dataUpdatedAt: Date.now() - week },
+    }
+    const kept = JSON.parse(disk.get('ikuzo.kept')!) as { clientState: { queries: object[] } }
+    kept.clientState.queries.push(gone)
+    disk.set('ikuzo.kept', JSON.stringify(kept))
+    cold.client.setQueryData(['plans'], 'sunday')
+    await hasWritten('sunday')
+    pot.leave()
+    cold.leave()
+    expect(disk.get('ikuzo.kept')).not.toContain('far')
+    const { client, leave } = await opened()
+    expect(client.getQueryData(['cook', 'c'])).toBe('venting')
+    expect(client.getQueryData(['store'])).toBe('thighs')
+    expect(client.getQueryData(['kitchen'])).toBe('Hill House')
+    leave()
+  }, 20_000)
 })

@@ -1,7 +1,7 @@
 import type { QueryClient } from '@tanstack/vue-query'
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister'
 import { persistQueryClient, type PersistedClient } from '@tanstack/query-persist-client-core'
-import { del, get, set } from 'idb-keyval'
+import { del, get, update } from 'idb-keyval'
 
 const name = 'ikuzo.kept'
 const dayMs = 86_400_000
@@ -38,11 +38,37 @@ const asHeard = ({ clientState, ...rest }: PersistedClient) =>
     },
   })
 
+type Kept = PersistedClient['clientState']['queries'][number]
+
+/** What this window heard, and what other windows have heard since: of the same thing the later. Of a window that is gone it is a day's. */
+function withOthers(mine: PersistedClient, theirs: PersistedClient | undefined): PersistedClient {
+  if (theirs?.buster !== mine.buster) return mine
+  const all = new Map<string, Kept>(mine.clientState.queries.map((query) => [query.queryHash, query]))
+  for (const query of theirs.clientState.queries) {
+    const at = query.state.dataUpdatedAt
+    const known = all.get(query.queryHash)
+    if (known ? known.state.dataUpdatedAt < at : mine.timestamp - at < dayMs) all.set(query.queryHash, query)
+  }
+  return { ...mine, clientState: { ...mine.clientState, queries: [...all.values()] } }
+}
+
+// Two windows keep it in one place: neither writes over what the other has there.
+const storage = {
+  getItem: (key: string) => get<string>(key),
+  removeItem: del,
+  setItem: (key: string, mine: string) =>
+    update<string>(key, (kept) =>
+      kept === undefined
+        ? mine
+        : JSON.stringify(withOthers(JSON.parse(mine) as PersistedClient, JSON.parse(kept) as PersistedClient)),
+    ),
+}
+
 /** Keeps what was last heard from the server in the browser; the promise is of what was kept before being there again. */
 export function keepQueries(client: QueryClient): [() => void, Promise<unknown>] {
   kinds.forEach((kind) => client.setQueryDefaults([kind], { gcTime: maxAge }))
   const persister = createAsyncStoragePersister({
-    storage: { getItem: get, setItem: set, removeItem: del },
+    storage,
     key: name,
     throttleTime,
     serialize: asHeard,
