@@ -10,6 +10,7 @@ import { text } from '@/shared/units/format'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
 import { says } from '@/shared/cooks/says'
 import { useOutbox } from '@/shared/outbox/useOutbox'
+import { here } from '@/shared/outbox/waiting'
 import { limits } from '@/api/limits'
 import ChoiceField from '@/shared/fields/ChoiceField.vue'
 import LinesField from '@/shared/fields/LinesField.vue'
@@ -37,8 +38,8 @@ const dish = shallowRef<DishDocument>(props.kept.document) // replaced as a whol
 const { conflicts, settle, dishListeners, flush, unsentDishes } = useOutbox()
 const conflict = computed(() => conflicts.value.find((c) => c.dishId === props.kept.id))
 let version: string | null = props.kept.version // that this was changed from
-const own = (saved: KeptDish) => {
-  if (saved.id === props.kept.id) version = saved.version
+const own = (saved: KeptDish, by?: string) => {
+  if (saved.id === props.kept.id && by === here) version = saved.version
 }
 dishListeners.add(own)
 // What the browser kept, or another window changed, is no longer shown once it is known better; what was changed here stays.

@@ -19,7 +19,7 @@ import {
 export const listeners = new Set<(cook: CookView) => void>()
 export const storeListeners = new Set<(item: StoreView) => void>()
 export const planListeners = new Set<(plan: SavedPlan) => unknown>()
-export const dishListeners = new Set<(dish: KeptDish) => unknown>()
+export const dishListeners = new Set<(dish: KeptDish, by?: string) => unknown>()
 export const kitchenListeners = new Set<(kitchen: KitchenView) => void>()
 let kitchen: KitchenView | null = null // as it was last heard of
 
@@ -34,7 +34,13 @@ function sendMove({ storeId: id, clientId, to, at, portions }: StoreWaiting, sig
     : api.POST('/api/store/{id}/move', { params, body: { clientId, to, at }, signal })
 }
 
-async function sendDish({ dishId: id, body, version }: DishWaiting, signal: AbortSignal): Promise<Sent> {
+// A window sends for the others as well: each hears what came of its own.
+const channel = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('ikuzo.sent')
+channel?.addEventListener('message', ({ data }: MessageEvent<{ dish: KeptDish; by?: string }>) =>
+  dishListeners.forEach((listener) => listener(data.dish, data.by)),
+)
+
+async function sendDish({ dishId: id, by, body, version }: DishWaiting, signal: AbortSignal): Promise<Sent> {
   const answer = await api.PUT('/api/dishes/{id}', {
     params: { path: { id }, header: version === null ? {} : { 'If-Match': version } },
     body,
@@ -49,10 +55,11 @@ async function sendDish({ dishId: id, body, version }: DishWaiting, signal: Abor
     }
     know(unwrap(answer))
   }
-  // What was written since was written over this.
+  // What was written in the same window since was written over this.
   function know(dish: KeptDish) {
-    keep((now) => now.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w)))
-    dishListeners.forEach((listener) => listener(dish))
+    keep((now) => now.map((w) => (isDish(w) && w.dishId === id && w.by === by ? { ...w, version: dish.version } : w)))
+    dishListeners.forEach((listener) => listener(dish, by))
+    channel?.postMessage({ dish, by })
   }
   return { status: answer.response.status, said: saidBy(answer.error), tell }
 }

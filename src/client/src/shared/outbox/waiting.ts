@@ -50,8 +50,13 @@ export interface StoreWaiting {
 /** Settings of the kitchen. */
 export type Settings = KitchenView['settings']
 
+/** Name of this window. */
+export const here = crypto.randomUUID()
+
 /** A dish as it is now, laid over the version that it was changed from. */
 export interface DishWaiting {
+  /** Window that it was changed in. */
+  by?: string
   dishId: string
   clientId: string
   body: DishDocument
