@@ -156,10 +156,16 @@ public sealed class StartTests : FolderTests
         };
         const int Pages = 400; // seconds of computing
         var asked = Enumerable.Range(0, Pages).Select(AskAsync).ToArray();
-        await Task.WhenAny(asked);
+        while (!asked.Any(IsAnswered))
+        {
+            await Task.WhenAny(asked.Where(a => !a.IsCompleted)); // some are told at once to come again
+        }
+
         await server.StopAsync();
         await Task.WhenAll(asked).ContinueWith(_ => { }, TaskScheduler.Default);
-        Assert.InRange(asked.Count(a => a.IsCompletedSuccessfully && a.Result.IsSuccessStatusCode), 1, Pages / 2);
+        Assert.InRange(asked.Count(IsAnswered), 1, Pages / 2);
+
+        static bool IsAnswered(Task<HttpResponseMessage> asked) => asked.IsCompletedSuccessfully && asked.Result.IsSuccessStatusCode;
 
         Task<HttpResponseMessage> AskAsync(int page)
         {
