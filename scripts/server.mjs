@@ -37,6 +37,11 @@ export async function withServer({ folder = join(root, 'artifacts/web'), address
   }
 }
 
+/** Resolves when all cooks of a server are learned from: until then its answers move. */
+export async function learned(address) {
+  for (let left = 1; left > 0; ) left = (await (await fetch(`${address}/api/learned`)).json()).stillToRead
+}
+
 async function answers(address) {
   for (let i = 0; i < mostTries; i++) {
     try {

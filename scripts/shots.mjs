@@ -1,7 +1,7 @@
 // Takes the pictures in docs/screenshots from a fresh demo household, all of them or those named. usage: ./ikuzo shots [NAME]...
 import { createRequire } from 'node:module'
 import { join } from 'node:path'
-import { root, withServer } from './server.mjs'
+import { learned, root, withServer } from './server.mjs'
 
 const { chromium } = createRequire(join(root, 'src/client/package.json'))('playwright')
 const address = 'http://127.0.0.1:5196'
@@ -136,8 +136,7 @@ const shots = [
 ]
 
 await withServer({ address, env: { IKUZO_DEMO: 'true' } }, async () => {
-  // The year is learned from before anybody looks.
-  for (let left = 1; left > 0; ) left = (await (await fetch(`${address}/api/learned`)).json()).stillToRead
+  await learned(address)
   const browser = await chromium.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     args: [

@@ -9,10 +9,9 @@ export const test = plain.extend<object, { household: string; isNew: boolean; ow
   household: [
     async ({ isNew, own: _ }, use, worker) => {
       const address = `http://127.0.0.1:${firstPort + worker.workerIndex}`
-      const { withServer } = await import('../../scripts/server.mjs')
+      const { learned, withServer } = await import('../../scripts/server.mjs')
       await withServer({ address, env: { IKUZO_DEMO: String(!isNew) } }, async () => {
-        // Until its year of cooks is learned from, answers move.
-        for (let left = 1; left > 0;) left = (await (await fetch(`${address}/api/learned`)).json()).stillToRead
+        await learned(address)
         await use(address)
       })
     },

@@ -20,6 +20,11 @@ const isKept = (page: Page, text: string) =>
       ),
     )
     .toContain(text)
+/** Until the page is served by what it has with it. */
+async function isInstalled(page: Page) {
+  await page.goto('/')
+  await page.evaluate(() => navigator.serviceWorker.ready)
+}
 const waits = (page: Page, text: string) =>
   expect.poll(() => page.evaluate(() => localStorage.getItem('ikuzo.outbox'))).toContain(text)
 
@@ -31,8 +36,7 @@ test('a phone that goes offline is reloaded, walks the cook to its end, and come
   const plan = { load: { cut: 'chicken-tender', pieces: 6, totalKg: 0.3 }, minutes: 0, release: { kind: 'vent' } }
   const begun = await request.post('/api/cooks', { data: { plan, name: 'Behind the barn' } })
   const { id } = await begun.json()
-  await page.goto('/')
-  await page.evaluate(() => navigator.serviceWorker.ready)
+  await isInstalled(page)
   await page.goto(`/pot/${id}`)
   const step = page.getByTestId('step')
   await expect(step).toHaveText('Lid on')
@@ -82,8 +86,7 @@ test('a dish and the kitchen that were changed offline are kept over a reload, a
   context,
   request,
 }) => {
-  await page.goto('/')
-  await page.evaluate(() => navigator.serviceWorker.ready)
+  await isInstalled(page)
   const [dish] = await (await request.get('/api/dishes')).json()
   await page.goto(`/dishes/${dish.id}`)
   const name = page.getByLabel('Name of the dish')
@@ -138,8 +141,7 @@ test('a cook is begun while the server is away, and arrives with all that happen
   context,
   request,
 }) => {
-  await page.goto('/')
-  await page.evaluate(() => navigator.serviceWorker.ready)
+  await isInstalled(page)
   await page.reload() // by what it has with it
   await page.getByLabel('What have you got?').fill('4 drumsticks')
   await page.keyboard.press('Enter')
@@ -184,8 +186,7 @@ test('three windows and a connection that goes and comes at every step: nothing 
   const { item } = await (await request.post('/api/store', { data: { text: '7 turkey thighs 3 kg fridge' } })).json()
   const plan = { load: { cut: 'chicken-tender', pieces: 6, totalKg: 0.3 }, minutes: 0, release: { kind: 'vent' } }
   const { id } = await (await request.post('/api/cooks', { data: { plan, name: 'On and off' } })).json()
-  await page.goto('/')
-  await page.evaluate(() => navigator.serviceWorker.ready)
+  await isInstalled(page)
   const [dishes, cold] = [await context.newPage(), await context.newPage()]
   await Promise.all([page.goto(`/pot/${id}`), dishes.goto(`/dishes/${dish.id}`), cold.goto('/cold')])
   const step = page.getByTestId('step')

@@ -3,7 +3,7 @@
 import { execFileSync } from 'node:child_process'
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { root, withServer } from '../../scripts/server.mjs'
+import { learned, root, withServer } from '../../scripts/server.mjs'
 import { Good, broken, randomOf, spoiled } from './values.mjs'
 
 const address = 'http://127.0.0.1:5196'
@@ -109,7 +109,7 @@ function forbidden(good, name, value, path = name) {
 
 const before = slowness()
 await withServer({ address, env: { IKUZO_DEMO: 'true', Serilog__MinimumLevel__Default: 'Error', IKUZO_LOG_FILES: 'false' } }, async () => {
-  for (let left = 1; left > 0; ) left = (await get('/api/learned')).stillToRead
+  await learned(address)
   const document = await get('/openapi/v1.json')
   const operations = Object.entries(document.paths).flatMap(([path, methods]) =>
     Object.entries(methods).map(([method, operation]) => ({ path, method, operation })),

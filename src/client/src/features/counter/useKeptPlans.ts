@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onScopeDispose } from 'vue'
+import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Request } from '@/api/types'
+import { useHearing } from '@/shared/outbox/useHearing'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 
 /** Plans that the household keeps. */
@@ -10,8 +11,7 @@ export function useKeptPlans() {
   const { savePlan, planListeners, unsentPlans } = useOutbox()
   const query = useQuery({ queryKey: ['plans'], queryFn: async () => unwrap(await api.GET('/api/plans')) })
   const refresh = () => client.invalidateQueries({ queryKey: ['plans'] })
-  planListeners.add(refresh)
-  onScopeDispose(() => planListeners.delete(refresh))
+  useHearing(planListeners, refresh)
   const keep = useMutation({
     mutationFn: ({ name, request }: { name: string; request: Request }) => savePlan(name, request),
   })

@@ -9,6 +9,7 @@ import { useKitchen } from '@/shared/kitchen/useKitchen'
 import { text } from '@/shared/units/format'
 import BeginRow from '@/shared/cooks/BeginRow.vue'
 import { says } from '@/shared/cooks/says'
+import { useHearing } from '@/shared/outbox/useHearing'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 import { here } from '@/shared/outbox/waiting'
 import { limits } from '@/api/limits'
@@ -41,7 +42,7 @@ let version: string | null = props.kept.version // that this was changed from
 const own = (saved: KeptDish, by?: string) => {
   if (saved.id === props.kept.id && by === here) version = saved.version
 }
-dishListeners.add(own)
+useHearing(dishListeners, own)
 // What the browser kept, or another window changed, is no longer shown once it is known better; what was changed here stays.
 watch(
   () => props.kept,
@@ -51,7 +52,6 @@ watch(
     version = now.version
   },
 )
-onBeforeUnmount(() => dishListeners.delete(own))
 
 function settleWith(document: DishDocument) {
   version = conflict.value!.theirs.version

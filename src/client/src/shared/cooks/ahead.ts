@@ -7,15 +7,17 @@ interface Unsent {
   data: { step?: string | null }
 }
 
+/** What the cook tells of already. */
+export const tellsOf = (cook: CookView, { kind, at }: Omit<Unsent, 'data'>) =>
+  at !== null && cook.events.some((e) => e.kind === kind && Date.parse(e.at) === Date.parse(at))
+
 /**
  * The cook with what was done but is not at the server yet, and with what the clock alone has brought about since. The server has said what
  * follows; here only its times move, by as much as the thing happened sooner or later than it expected.
  */
 export function withAhead(cook: CookView, unsent: readonly Unsent[], now: number): CookView {
   // What the hub told of already may still wait for its own answer: said twice, it would hide what was said after it.
-  const isIn = (u: Unsent) =>
-    u.at !== null && cook.events.some((e) => e.kind === u.kind && Date.parse(e.at) === Date.parse(u.at!))
-  const said = unsent.filter((u) => !isIn(u))
+  const said = unsent.filter((u) => !tellsOf(cook, u))
   let shown = cook
   for (const step of cook.ahead) {
     const due = shown.next[0]?.dueAt

@@ -3,10 +3,11 @@ import { useIntervalFn, useTimeoutFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { CookEventData, CookEventKind, CookView, DeviceReport } from '@/api/types'
-import { withAhead } from './ahead'
+import { tellsOf, withAhead } from './ahead'
 import { cookClock, wallMsUntil } from './clock'
 import { useHub } from './useHub'
 import { useOutbox } from '@/shared/outbox/useOutbox'
+import { useHearing } from '@/shared/outbox/useHearing'
 import type { CookWaiting } from '@/shared/outbox/waiting'
 
 const tickMs = 200
@@ -54,7 +55,7 @@ export function useCook(id: Ref<string | null>) {
     { flush: 'sync' },
   )
   const left = shallowRef<CookWaiting[]>([])
-  const view = computed(() => (heard.value?.id === id.value && heard.value ? heard.value : query.data.value))
+  const view = computed(() => (heard.value?.id === id.value ? heard.value : null) ?? query.data.value)
   /** The present moment on the clock of the cook. */
   const clockAt = (moment: number) =>
     view.value ? cookClock(view.value, Math.max(0, moment - received.value)) : moment
@@ -69,10 +70,11 @@ export function useCook(id: Ref<string | null>) {
   watch(
     () => outbox.unsentOf(id.value),
     (now, before) => {
-      const isHeard = (w: CookWaiting) =>
-        view.value?.events.some((e) => e.kind === w.kind && Date.parse(e.at) === Date.parse(w.at ?? ''))
       const gone = before.filter(
-        (b) => b.cookId === id.value && !now.some((n) => n.clientId === b.clientId) && !isHeard(b),
+        (b) =>
+          b.cookId === id.value &&
+          !now.some((n) => n.clientId === b.clientId) &&
+          !(view.value && tellsOf(view.value, b)),
       )
       if (gone.length === 0) return
       left.value = [...left.value.filter((l) => l.cookId === id.value), ...gone]
@@ -94,8 +96,8 @@ export function useCook(id: Ref<string | null>) {
   }
   hub.on('changed', take)
   hub.on('told', hear)
-  rejoin.add(again)
-  outbox.listeners.add(take)
+  useHearing(rejoin, again)
+  useHearing(outbox.listeners, take)
   // What was refused was said of a state that is no more.
   watch(outbox.refusal, (why) => why !== null && id.value !== null && void query.refetch())
   watch(id, (_, before) => {
@@ -108,8 +110,6 @@ export function useCook(id: Ref<string | null>) {
   onScopeDispose(() => {
     hub.off('changed', take)
     hub.off('told', hear)
-    rejoin.delete(again)
-    outbox.listeners.delete(take)
   })
 
   // A phone whose clock is set, or that wakes up, asks at once what the cook's own clock shows.

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onScopeDispose } from 'vue'
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, mayPass, unwrap } from '@/api/client'
 import { type CookView, type SimulatedFault } from '@/api/types'
+import { useHearing } from '@/shared/outbox/useHearing'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 import { bodyOf, beginHere, type Start } from './outline'
 
@@ -26,8 +27,7 @@ export function useCooks() {
   })
   const { begin, listeners } = useOutbox()
   const heard = (cook: CookView) => void (query.data.value?.some((c) => c.id === cook.id) || refresh())
-  listeners.add(heard)
-  onScopeDispose(() => listeners.delete(heard))
+  useHearing(listeners, heard)
 
   // What was begun keeps its name when no answer comes, so that it is begun once.
   const start = useMutation({

@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onScopeDispose } from 'vue'
+import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { DishDocument, KeptDish } from '@/api/types'
+import { useHearing } from '@/shared/outbox/useHearing'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 
 const pageSize = 200
@@ -39,8 +40,7 @@ export function useDishes() {
       .cancelQueries({ queryKey: ['dishes'] }, { revert: false })
       .then(() => client.invalidateQueries({ queryKey: ['dishes'] }))
   }
-  dishListeners.add(know)
-  onScopeDispose(() => dishListeners.delete(know))
+  useHearing(dishListeners, know)
   const dishes = computed(() =>
     (query.data.value ?? []).map((dish) => {
       const document = unsentDishes.value.get(dish.id)

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onScopeDispose } from 'vue'
+import { computed } from 'vue'
 import { api, unwrap } from '@/api/client'
 import type { Request, StoreBody, StorePlace, StoreView } from '@/api/types'
+import { useHearing } from '@/shared/outbox/useHearing'
 import { useOutbox } from '@/shared/outbox/useOutbox'
 import { painted } from '@/shared/ui/painted'
 import { clockTime } from '@/shared/units/format'
@@ -24,8 +25,7 @@ export function useStore() {
   })
   const refresh = () => client.invalidateQueries({ queryKey: key })
   const changed = () => void refresh()
-  storeListeners.add(changed)
-  onScopeDispose(() => storeListeners.delete(changed))
+  useHearing(storeListeners, changed)
 
   // What was moved here stands there at once, whether the server knows it yet or not.
   const items = computed<StoreView[]>(() => {
