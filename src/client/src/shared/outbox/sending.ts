@@ -55,9 +55,9 @@ async function sendDish({ dishId: id, by, body, version }: DishWaiting, signal: 
     }
     know(unwrap(answer))
   }
-  // What was written in the same window since was written over this.
+  // What was written since was written over this.
   function know(dish: KeptDish) {
-    keep((now) => now.map((w) => (isDish(w) && w.dishId === id && w.by === by ? { ...w, version: dish.version } : w)))
+    keep((now) => now.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w)))
     dishListeners.forEach((listener) => listener(dish, by))
     channel?.postMessage({ dish, by })
   }

@@ -6,7 +6,12 @@ interface Sent {
   body: { kind: string; clientId: string; at: string | null }
 }
 const post = vi.hoisted(() => vi.fn<(path: string, options: Sent) => Promise<object>>())
-vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { POST: post } }))
+interface Put {
+  body: { name: string }
+  params: { header: { 'If-Match'?: string } }
+}
+const put = vi.hoisted(() => vi.fn<(path: string, options: Put) => Promise<object>>())
+vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), api: { POST: post, PUT: put } }))
 
 const answer = (data: object) => Promise.resolve({ data, response: { status: 200 } })
 const refused = (detail: string, status = 409) => Promise.resolve({ error: { detail }, response: { status } })
@@ -202,6 +207,20 @@ describe('what the cook did', () => {
     await again(list.value[0]!.what.clientId)
     expect(post.mock.calls.map(([, { body }]) => body)).toEqual([{ id: '8f0c', begunAt: '2026-12-06T17:00:00Z' }])
     expect(list.value).toEqual([])
+  })
+
+  test('to a dish in a window that is gone, and here since, goes out as one change of what it was changed from', async () => {
+    const former = { dishId: 'd', by: 'gone', clientId: '1', body: { name: 'Once' }, version: 'v0' }
+    localStorage.setItem('ikuzo.outbox', JSON.stringify([former]))
+    put.mockImplementation(() => Promise.resolve({ data: { id: 'd', version: 'v1' }, response: { status: 200 } }))
+    const { saveDish, dishListeners } = await outbox()
+    const { here } = await import('./waiting')
+    expect(sessionStorage.getItem('ikuzo.window')).toBe(here) // the same when it is opened anew
+    const own: unknown[] = []
+    dishListeners.add((dish, by) => own.push([dish.version, by === here]))
+    await saveDish('d', { name: 'Twice' } as never, 'v0')
+    expect(put.mock.calls.map(([, o]) => [o.body.name, o.params.header['If-Match']])).toEqual([['Twice', 'v0']])
+    expect(own).toEqual([['v1', true]])
   })
 
   test('as a plan is kept under one name, and what is wrong with it is said at once', async () => {

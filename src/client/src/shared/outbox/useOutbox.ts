@@ -152,7 +152,7 @@ export function useOutbox() {
   /** Keeps a dish; throws what the server has against it. One that cannot be sent now goes out later. */
   const saveDish = (dishId: string, body: DishDocument, version: string | null) =>
     change({ dishId, by: here, clientId: crypto.randomUUID(), body, version }, (w) =>
-      isDish(w) && w.dishId === dishId && w.by === here ? { ...w, body } : null,
+      isDish(w) && w.dishId === dishId ? { ...w, by: here, body } : null,
     )
   /** Keeps what was changed of the kitchen. */
   const saveKitchen = (settings: Partial<Settings>) =>

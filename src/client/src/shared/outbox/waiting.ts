@@ -1,4 +1,4 @@
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useEventListener, useLocalStorage, useSessionStorage } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import type {
   CookEventData,
@@ -50,8 +50,8 @@ export interface StoreWaiting {
 /** Settings of the kitchen. */
 export type Settings = KitchenView['settings']
 
-/** Name of this window. */
-export const here = crypto.randomUUID()
+/** Name of this window, also when it is opened anew. */
+export const here = useSessionStorage('ikuzo.window', () => crypto.randomUUID()).value
 
 /** A dish as it is now, laid over the version that it was changed from. */
 export interface DishWaiting {
