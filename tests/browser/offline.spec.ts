@@ -25,8 +25,17 @@ async function isInstalled(page: Page) {
   await page.goto('/')
   await page.evaluate(() => navigator.serviceWorker.ready)
 }
+/** What is kept in the browser under such a name. */
+const kept = (page: Page, name: string) =>
+  page.evaluate(
+    (start) =>
+      Object.entries(localStorage)
+        .filter(([key]) => key.startsWith(start))
+        .map(([, text]) => text),
+    name,
+  )
 const waits = (page: Page, text: string) =>
-  expect.poll(() => page.evaluate(() => localStorage.getItem('ikuzo.outbox'))).toContain(text)
+  expect.poll(async () => (await kept(page, 'ikuzo.outbox')).join()).toContain(text)
 
 test('a phone that goes offline is reloaded, walks the cook to its end, and comes back with one journal', async ({
   page,
@@ -217,9 +226,7 @@ test('three windows and a connection that goes and comes at every step: nothing 
     await expect(step).toHaveText('Served', { timeout: 500 })
   }).toPass()
   if (isOff) await flip()
-  await expect
-    .poll(() => page.evaluate(() => localStorage.getItem('ikuzo.outbox')), { timeout: 45_000 })
-    .toMatch(/^(\[\])?$/)
+  await expect.poll(() => kept(page, 'ikuzo.outbox'), { timeout: 45_000 }).toEqual([])
   await page.goto(`/book/${id}`)
   await expect(page.getByRole('region', { name: 'How it ate' })).toBeVisible()
   await flip()
@@ -248,5 +255,39 @@ test('three windows and a connection that goes and comes at every step: nothing 
   expect((await at(`/api/dishes/${dish.id}`)).document.name).toBe('On and off 4')
   const things: { id: string; place: string }[] = await at('/api/store?timeZone=UTC')
   expect(things.filter((thing) => thing.id === item.id).map((thing) => thing.place)).toEqual(['freezer'])
-  expect(await page.evaluate(() => localStorage.getItem('ikuzo.refused'))).toMatch(/^(\[\])?$/)
+  expect(await kept(page, 'ikuzo.refused')).toEqual([])
+})
+
+test('what is pressed in three windows at one moment all waits, and all arrives', async ({
+  page,
+  context,
+  request,
+}) => {
+  const ids: string[] = []
+  for (let n = 0; n < 12; n++) {
+    const text = `${n + 2} duck necks 1 kg fridge`
+    ids.push((await (await request.post('/api/store', { data: { text } })).json()).item.id)
+  }
+  const windows = [page, await context.newPage(), await context.newPage()]
+  await Promise.all(windows.map((window) => window.goto('/cold')))
+  for (const window of windows)
+    await expect(window.getByRole('listitem').filter({ hasText: 'duck neck' })).toHaveCount(12)
+  await context.setOffline(true)
+  const pressed = windows.map((window, which) =>
+    window.evaluate(async (start) => {
+      const rows = [...document.querySelectorAll('li')].filter((row) => row.textContent.includes('duck neck'))
+      const buttons = rows.map((row) => [...row.querySelectorAll('button')].find((b) => /Freeze/.test(b.textContent)))
+      for (const button of buttons.filter((_, n) => n % 3 === start)) {
+        button!.click()
+        await new Promise((resolve) => setTimeout(resolve, 1))
+      }
+    }, which),
+  )
+  await Promise.all(pressed)
+  await expect.poll(async () => (await kept(page, 'ikuzo.outbox')).length).toBe(12)
+  await context.setOffline(false)
+  await expect.poll(() => kept(page, 'ikuzo.outbox'), { timeout: 45_000 }).toEqual([])
+  const things: { id: string; place: string }[] = await (await request.get('/api/store?timeZone=UTC')).json()
+  const places = things.filter((thing) => ids.includes(thing.id)).map((thing) => thing.place)
+  expect(places).toEqual(Array(12).fill('freezer'))
 })

@@ -96,8 +96,9 @@ test('what another window sent for this one does not seem to be taken back until
   )
   let answer: (data: object) => void = () => undefined
   get.mockReturnValue(new Promise((resolve) => (answer = resolve)))
-  localStorage.setItem('ikuzo.outbox', '[]')
-  window.dispatchEvent(new StorageEvent('storage', { key: 'ikuzo.outbox', newValue: '[]', storageArea: localStorage }))
+  const key = Object.keys(localStorage).find((name) => name.startsWith('ikuzo.outbox.'))!
+  localStorage.removeItem(key)
+  window.dispatchEvent(new StorageEvent('storage', { key, storageArea: localStorage }))
   await new Promise((resolve) => setTimeout(resolve, 100))
   expect([cook.value?.phase, ...phases]).toEqual(['holding'])
   answer({ data: view('venting', 4, 3) })

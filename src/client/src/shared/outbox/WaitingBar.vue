@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { clockTime } from '@/shared/units/format'
 import { useOutbox } from './useOutbox'
-import { forgetTorn, isBegin, isDish, isOfCook, isOfStore, isPlan, refused, stuck, torn, type Waiting } from './waiting'
+import { forgetTorn, torn } from './keptList'
+import { isBegin, isDish, isOfCook, isOfStore, isPlan, refused, stuck, type Waiting } from './waiting'
 
 /** What was done here and has not arrived: each with why, to be tried again or given up one by one. */
 const { again, flush, giveUp } = useOutbox()
@@ -15,7 +16,7 @@ function words(what: Waiting): string {
   return isDish(what) ? `the dish ${what.body.name}` : 'settings of the kitchen'
 }
 const all = computed(() => [
-  ...refused.value.map((r) => ({ ...r, isRefused: true })),
+  ...refused.list.value.map((r) => ({ ...r, isRefused: true })),
   ...stuck.value.map((s) => ({ ...s, isRefused: false })),
 ])
 </script>

@@ -9,6 +9,7 @@ import {
   isOfStore,
   isPlan,
   keep,
+  waiting,
   type DishWaiting,
   type KitchenWaiting,
   type StoreWaiting,
@@ -50,14 +51,13 @@ async function sendDish({ dishId: id, by, body, version }: DishWaiting, signal: 
     const theirs = nowElsewhere<KeptDish>(answer)
     if (theirs !== null) {
       if (says(theirs.document) === says(body)) return know(theirs) // it had arrived, and only the answer got lost
-      conflicts.value = [...conflicts.value.filter((c) => c.dishId !== id), { dishId: id, mine: body, theirs }]
-      return
+      return conflicts.put({ dishId: id, mine: body, theirs })
     }
     know(unwrap(answer))
   }
   // What was written since was written over this.
   function know(dish: KeptDish) {
-    keep((now) => now.map((w) => (isDish(w) && w.dishId === id ? { ...w, version: dish.version } : w)))
+    waiting.value.filter((w) => isDish(w) && w.dishId === id).forEach((w) => keep({ ...w, version: dish.version }))
     dishListeners.forEach((listener) => listener(dish, by))
     channel?.postMessage({ dish, by })
   }

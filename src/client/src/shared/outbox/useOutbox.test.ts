@@ -16,6 +16,12 @@ vi.mock('@/api/client', async (original) => ({ ...(await original<object>()), ap
 const answer = (data: object) => Promise.resolve({ data, response: { status: 200 } })
 const refused = (detail: string, status = 409) => Promise.resolve({ error: { detail }, response: { status } })
 
+/** Where in this browser it is kept what waits, in order. */
+const keys = () =>
+  Object.keys(localStorage)
+    .filter((key) => /^ikuzo\.outbox\.\d/.test(key))
+    .sort()
+
 let scope: EffectScope
 async function outbox() {
   vi.resetModules()
@@ -48,7 +54,7 @@ describe('what the cook did', () => {
     const { send, flush, unsent } = await outbox()
     await send('c', 'lid-on', {}, '2026-12-06T17:00:00Z')
     expect(unsent.value).toBe(1)
-    expect(JSON.parse(localStorage.getItem('ikuzo.outbox')!)).toHaveLength(1)
+    expect(keys()).toHaveLength(1)
     post.mockImplementation(() => answer({ id: 'c' }))
     await flush()
     expect(unsent.value).toBe(0)
@@ -98,10 +104,9 @@ describe('what the cook did', () => {
   test('is not lost when another window sends what was before it', async () => {
     const { send, unsent } = await outbox()
     post.mockImplementationOnce(async () => {
-      const kept = localStorage.getItem('ikuzo.outbox')!
-      const rest = JSON.stringify((JSON.parse(kept) as object[]).slice(1))
-      const change = { key: 'ikuzo.outbox', oldValue: kept, newValue: rest, storageArea: localStorage }
-      window.dispatchEvent(new StorageEvent('storage', change))
+      const [key] = keys()
+      localStorage.removeItem(key!)
+      window.dispatchEvent(new StorageEvent('storage', { key: key!, storageArea: localStorage }))
       return answer({ id: 'c' })
     })
     post.mockImplementation(() => answer({ id: 'c' }))
@@ -145,7 +150,9 @@ describe('what the cook did', () => {
     const { send, again, giveUp, unsent } = await outbox()
     await send('c', 'opened', {}, '2026-12-06T17:00:00Z')
     await send('c', 'vented', {}, '2026-12-06T17:01:00Z')
-    const { refused: list } = await import('./waiting')
+    const {
+      refused: { list },
+    } = await import('./waiting')
     expect(list.value.map((r) => [(r.what as { kind?: string }).kind, r.why])).toEqual([
       ['opened', 'It makes no sense now.'],
       ['vented', 'It makes no sense now.'],
@@ -158,6 +165,70 @@ describe('what the cook did', () => {
     expect(post.mock.calls.map(([, { body }]) => [body.kind, body.at])).toEqual([['vented', null]])
   })
 
+  test('in two windows at one moment writes over nothing of one another, and goes out in order', async () => {
+    const away = () => Promise.reject(new TypeError('no connection'))
+    post.mockImplementation(away)
+    const mine = await outbox()
+    const theirs = await outbox() // knows of nothing that the other wrote since
+    await mine.send('c', 'lid-on', {}, '2026-12-06T17:00:00Z')
+    await theirs.move('bag', 'freezer')
+    vi.useFakeTimers({ now: Date.now() - 3_600_000, toFake: ['Date'] }) // a clock that is set back
+    await mine.send('c', 'note', { text: 'hiss' })
+    vi.useRealTimers()
+    expect(keys()).toHaveLength(3)
+    const third = await outbox()
+    expect(third.unsentOf('c').map((w) => w.kind)).toEqual(['lid-on', 'note'])
+    expect(third.unsentMoves.value.map((w) => w.storeId)).toEqual(['bag'])
+  })
+
+  test('changed on while it was on its way is kept as it is now', async () => {
+    const arrived: (() => void)[] = []
+    put
+      .mockReset()
+      .mockImplementation(
+        (_, { body }) =>
+          new Promise((resolve) =>
+            arrived.push(() => resolve({ data: { id: 'd', version: `of ${body.name}` }, response: { status: 200 } })),
+          ),
+      )
+    const sender = await outbox()
+    const first = sender.saveDish('d', { name: 'Soup' } as never, 'v0')
+    const other = await outbox() // the same window opened anew, while what was sent of it has no answer
+    const second = other.saveDish('d', { name: 'Stew' } as never, 'v0')
+    await vi.waitFor(() => expect(arrived.length).toBeGreaterThan(0))
+    for (let i = 0; i < 4; i++) {
+      await new Promise((resolve) => setTimeout(resolve, 20))
+      arrived[i]?.()
+    }
+    await Promise.all([first, second])
+    const named = put.mock.calls.map(([, { body }]) => body.name)
+    expect([named[0], named.at(-1)]).toEqual(['Soup', 'Stew'])
+    expect(keys()).toEqual([])
+  })
+
+  test('in the form of before December 2026 is taken over', async () => {
+    const kept = ['lid-on', 'note'].map((kind, n) => ({ cookId: 'c', clientId: `${n}`, kind, at: null, data: {} }))
+    localStorage.setItem('ikuzo.outbox', JSON.stringify(kept))
+    localStorage.setItem('ikuzo.refused', JSON.stringify([{ what: { ...kept[0], clientId: 'r' }, why: 'Too late.' }]))
+    post.mockImplementation(() => Promise.reject(new TypeError('no connection')))
+    const { unsentOf, again } = await outbox()
+    expect(unsentOf('c').map((w) => w.kind)).toEqual(['lid-on', 'note'])
+    expect([localStorage.getItem('ikuzo.outbox'), localStorage.getItem('ikuzo.refused')]).toEqual([null, null])
+    await again('r')
+    expect(unsentOf('c').map((w) => w.kind)).toEqual(['lid-on', 'note', 'lid-on'])
+  })
+
+  test('and was torn in one place is set aside alone', async () => {
+    localStorage.setItem('ikuzo.outbox.1764600000000.a', '{"cookId":"c","clientId":"a","kind":"lid-on","da')
+    localStorage.setItem('ikuzo.outbox.1764600000001.b', '{"cookId":"c","clientId":"b","kind":"note","at":null}')
+    post.mockImplementation(() => Promise.reject(new TypeError('no connection')))
+    const { unsentOf } = await outbox()
+    const { torn } = await import('./keptList')
+    expect(unsentOf('c').map((w) => w.kind)).toEqual(['note'])
+    expect(torn.value).toContain('lid-on')
+    expect(keys()).toHaveLength(1)
+  })
+
   test.each([
     '[{"cookId":"c","clientId":"1","kind":"lid-on","at"',
     '[null,{"cookId":"c","clientId":"1","kind":"note"}]',
@@ -166,7 +237,7 @@ describe('what the cook did', () => {
     localStorage.setItem('ikuzo.outbox', kept)
     post.mockImplementation(() => answer({ id: 'c' }))
     const { send, unsent } = await outbox()
-    const { torn, forgetTorn } = await import('./waiting')
+    const { torn, forgetTorn } = await import('./keptList')
     expect(torn.value).toBe(kept)
     await send('c', 'opened')
     expect(unsent.value).toBe(0)
@@ -200,7 +271,9 @@ describe('what the cook did', () => {
   test('begun away and not taken is said, and can be tried again under the same name', async () => {
     post.mockImplementation(() => refused('There is no safe plan for this yet.'))
     const { begin, again } = await outbox()
-    const { refused: list } = await import('./waiting')
+    const {
+      refused: { list },
+    } = await import('./waiting')
     await begin('8f0c', 'Thighs', { id: '8f0c', begunAt: '2026-12-06T17:00:00Z' } as never)
     expect(list.value.map((r) => r.why)).toEqual(['There is no safe plan for this yet.'])
     post.mockClear().mockImplementation(() => answer({ id: '8f0c' }))
@@ -209,18 +282,29 @@ describe('what the cook did', () => {
     expect(list.value).toEqual([])
   })
 
-  test('to a dish in a window that is gone, and here since, goes out as one change of what it was changed from', async () => {
+  test('to a dish in a window that is gone, and here since, goes out after it as a change of what came of it', async () => {
     const former = { dishId: 'd', by: 'gone', clientId: '1', body: { name: 'Once' }, version: 'v0' }
     localStorage.setItem('ikuzo.outbox', JSON.stringify([former]))
-    put.mockImplementation(() => Promise.resolve({ data: { id: 'd', version: 'v1' }, response: { status: 200 } }))
+    let version = 0
+    put
+      .mockReset()
+      .mockImplementation(() =>
+        Promise.resolve({ data: { id: 'd', version: `v${++version}` }, response: { status: 200 } }),
+      )
     const { saveDish, dishListeners } = await outbox()
     const { here } = await import('./waiting')
     expect(sessionStorage.getItem('ikuzo.window')).toBe(here) // the same when it is opened anew
     const own: unknown[] = []
     dishListeners.add((dish, by) => own.push([dish.version, by === here]))
     await saveDish('d', { name: 'Twice' } as never, 'v0')
-    expect(put.mock.calls.map(([, o]) => [o.body.name, o.params.header['If-Match']])).toEqual([['Twice', 'v0']])
-    expect(own).toEqual([['v1', true]])
+    expect(put.mock.calls.map(([, o]) => [o.body.name, o.params.header['If-Match']])).toEqual([
+      ['Once', 'v0'],
+      ['Twice', 'v1'],
+    ])
+    expect(own).toEqual([
+      ['v1', false],
+      ['v2', true],
+    ])
   })
 
   test('as a plan is kept under one name, and what is wrong with it is said at once', async () => {

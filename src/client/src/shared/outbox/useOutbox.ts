@@ -14,6 +14,7 @@ import {
 import {
   about,
   conflicts,
+  drop,
   here,
   isBegin,
   isDish,
@@ -56,15 +57,14 @@ async function sendAbout(thing: string) {
       note(clientId, sent.said ?? 'Ikuzo cannot take it at present.')
       return
     }
-    // By its name: another window of this browser may have sent the first meanwhile.
-    keep((now) => now.filter((w) => w.clientId !== clientId))
+    drop(clientId)
     try {
       sent.tell()
     } catch (error) {
       const why = (error as Error).message
       if (isBegin(next) || isOfCook(next) || isOfStore(next)) {
         refusal.value = why
-        refused.value = [...refused.value, { what: next, why }]
+        refused.put({ what: next, why })
       } else refusals.set(clientId, error as Error)
     }
   }
@@ -106,7 +106,7 @@ const useRetries = createSharedComposable(() => useIntervalFn(() => void flush()
 export function useOutbox() {
   async function put(what: Waiting) {
     refusal.value = null
-    keep((now) => [...now, what])
+    keep(what)
     await flush()
     // What came in while the last was about to be done with is not sent by that.
     if (waiting.value.some((w) => w.clientId === what.clientId)) await flush()
@@ -124,45 +124,45 @@ export function useOutbox() {
   const move = (storeId: string, to: StorePlace | 'undo', portions: number | null = null) =>
     put({ storeId, clientId: crypto.randomUUID(), to, at: new Date().toISOString(), portions })
 
-  const unrefuse = (clientId: string) => (refused.value = refused.value.filter((r) => r.what.clientId !== clientId))
   /** Tries again what the server did not take, as something that happens now. */
   function again(clientId: string) {
-    const what = refused.value.find((r) => r.what.clientId === clientId)?.what
-    unrefuse(clientId)
+    const what = refused.list.value.find((r) => r.what.clientId === clientId)?.what
+    refused.drop(clientId)
     if (!what) return flush()
     const anew = { ...what, clientId: crypto.randomUUID() }
     return put(isBegin(anew) ? anew : { ...anew, at: null })
   }
   /** Gives up what was not taken, or what waits. */
   function giveUp(clientId: string) {
-    unrefuse(clientId)
-    keep((now) => now.filter((w) => w.clientId !== clientId))
+    refused.drop(clientId)
+    drop(clientId)
   }
 
-  // A thing that waits already goes out as it is now.
-  async function change(what: DishWaiting | KitchenWaiting | PlanWaiting, merged: (before: Waiting) => Waiting | null) {
-    const before = sending === null ? waiting.value.find((w) => merged(w) !== null) : undefined
-    const named = before?.clientId ?? what.clientId
-    keep((now) => (before ? now.map((w) => (w.clientId === named ? merged(w)! : w)) : [...now, what]))
+  // What waits of this window already goes out as it is now; what is on its way meanwhile is told from it by its name.
+  async function change(what: DishWaiting | KitchenWaiting | PlanWaiting, replaced: Waiting[] = []) {
+    keep(what)
+    replaced.forEach((before) => drop(before.clientId))
     await flush()
-    const refused = refusals.get(named)
-    refusals.delete(named)
+    const refused = refusals.get(what.clientId)
+    refusals.delete(what.clientId)
     if (refused) throw refused
   }
   /** Keeps a dish; throws what the server has against it. One that cannot be sent now goes out later. */
-  const saveDish = (dishId: string, body: DishDocument, version: string | null) =>
-    change({ dishId, by: here, clientId: crypto.randomUUID(), body, version }, (w) =>
-      isDish(w) && w.dishId === dishId ? { ...w, by: here, body } : null,
-    )
+  function saveDish(dishId: string, body: DishDocument, version: string | null) {
+    const before = waiting.value.filter(isDish).filter((w) => w.dishId === dishId)
+    const own = before.filter((w) => w.by === here)
+    const from = before.length > 0 ? before[0]!.version : version
+    return change({ dishId, by: here, clientId: crypto.randomUUID(), body, version: from }, own)
+  }
   /** Keeps what was changed of the kitchen. */
-  const saveKitchen = (settings: Partial<Settings>) =>
-    change({ settings, clientId: crypto.randomUUID() }, (w) =>
-      isKitchen(w) ? { ...w, settings: { ...w.settings, ...settings } } : null,
-    )
+  function saveKitchen(settings: Partial<Settings>) {
+    const own = waiting.value.filter(isKitchen).filter((w) => w.by === here)
+    const all = Object.assign({}, ...own.map((w) => w.settings), settings) as Partial<Settings>
+    return change({ settings: all, by: here, clientId: crypto.randomUUID() }, own)
+  }
   /** Keeps a plan. */
   const savePlan = (called: string, request: Request) =>
-    change({ planId: crypto.randomUUID(), clientId: crypto.randomUUID(), called, request }, () => null)
-  const settle = (dishId: string) => (conflicts.value = conflicts.value.filter((c) => c.dishId !== dishId))
+    change({ planId: crypto.randomUUID(), clientId: crypto.randomUUID(), called, request })
 
   useRetries()
   const unsentOf = (cookId: string | null) =>
@@ -190,8 +190,8 @@ export function useOutbox() {
     saveKitchen,
     savePlan,
     knowKitchen,
-    conflicts,
-    settle,
+    conflicts: conflicts.list,
+    settle: conflicts.drop,
     again,
     giveUp,
     dishListeners,

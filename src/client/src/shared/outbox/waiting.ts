@@ -1,5 +1,5 @@
-import { useEventListener, useLocalStorage, useSessionStorage } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { useSessionStorage } from '@vueuse/core'
+import { computed, shallowRef } from 'vue'
 import type {
   CookEventData,
   CookEventKind,
@@ -10,6 +10,7 @@ import type {
   StartBody,
   StorePlace,
 } from '@/api/types'
+import { keptList } from './keptList'
 
 /** Something that happened to a cook. */
 export interface CookWaiting {
@@ -65,6 +66,8 @@ export interface DishWaiting {
 
 /** What was changed of the kitchen. */
 export interface KitchenWaiting {
+  /** Window that it was changed in. */
+  by?: string
   settings: Partial<Settings>
   clientId: string
 }
@@ -101,53 +104,16 @@ export function about(waiting: Waiting): string {
   return isDish(waiting) ? `dish ${waiting.dishId}` : 'kitchen'
 }
 
-/** Where it is kept, and the lock of who sends it. */
-export const name = 'ikuzo.outbox'
-const tornName = 'ikuzo.outbox.torn'
-
-const isWaiting = (one: unknown): one is Waiting =>
+const isWaiting = (one: unknown) =>
   typeof one === 'object' &&
   one !== null &&
   typeof (one as Waiting).clientId === 'string' &&
   ['begunId', 'cookId', 'storeId', 'dishId', 'planId', 'settings'].some((field) => field in one)
 
-/** What was kept and cannot be read any more; null for nothing. It stays in this browser. */
-export const torn = ref(localStorage.getItem(tornName))
-
-// A browser that is shut off while it writes may keep half of it: that is set aside and said, and all else goes on.
-function read(text: string | null): Waiting[] {
-  let all: unknown = []
-  try {
-    all = JSON.parse(text ?? '[]')
-  } catch {
-    all = null
-  }
-  const good = Array.isArray(all) ? all.filter(isWaiting) : []
-  if (!Array.isArray(all) || good.length < all.length) {
-    torn.value = [torn.value, text].filter((t) => t !== null).join('\n')
-    localStorage.setItem(tornName, torn.value)
-    localStorage.setItem(name, JSON.stringify(good))
-  }
-  return good
-}
-
-/** Forgets what could not be read. */
-export function forgetTorn() {
-  torn.value = null
-  localStorage.removeItem(tornName)
-}
-
+/** Where it is kept, and the lock of who sends it. */
+export const name = 'ikuzo.outbox'
 /** What was done and is not sent yet, in order. */
-export const waiting = shallowRef(read(localStorage.getItem(name)))
-/** Takes what another window wrote. */
-export const reread = () => (waiting.value = read(localStorage.getItem(name)))
-
-/** Changes it: on the disk before anything else happens, and laid over what another window wrote there since. */
-export function keep(change: (now: Waiting[]) => Waiting[]) {
-  waiting.value = change(read(localStorage.getItem(name)))
-  localStorage.setItem(name, JSON.stringify(waiting.value))
-}
-useEventListener(window, 'storage', (event) => event.key === name && reread())
+export const { list: waiting, reread, put: keep, drop } = keptList<Waiting>(name, (one) => one.clientId, isWaiting)
 
 /** Why something waits, by its name. */
 export const whys = shallowRef<ReadonlyMap<string, string>>(new Map())
@@ -162,7 +128,15 @@ export const stuck = computed(() =>
 )
 
 /** What the server did not take, until it is tried again or given up. */
-export const refused = useLocalStorage<Refused[]>('ikuzo.refused', [])
+export const refused = keptList<Refused>(
+  'ikuzo.refused',
+  ({ what }) => what.clientId,
+  (one) => isWaiting((one as Refused | null)?.what),
+)
 
 /** Dishes that two windows changed, until it is said which stays. */
-export const conflicts = useLocalStorage<Conflict[]>('ikuzo.conflicts', [])
+export const conflicts = keptList<Conflict>(
+  'ikuzo.conflicts',
+  ({ dishId }) => dishId,
+  (one) => typeof (one as Conflict | null)?.dishId === 'string',
+)
