@@ -4,6 +4,8 @@ using System.Text.Json.Nodes;
 using Dapper;
 using Ikuzo.Web.Data;
 using Microsoft.Data.Sqlite;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Time.Testing;
 
 namespace Ikuzo.Web.Tests;
 
@@ -218,6 +220,51 @@ public sealed class BackupTests : FolderTests
         var kept = all.Except(BackupRules.ToRemove(all, now)).OrderByDescending(b => b.At).ToList();
         Assert.Equal(["27", "26", "25", "24", "23", "22", "21", "15", "8", "7"], kept.Select(b => $"{b.At.Day}"));
         Assert.Equal(1, kept.Count(b => b.Why == BackupWhy.ByHand));
+    }
+
+    [Fact]
+    public void BackupsDatedLaterThanNow_TakeNobodysPlace()
+    {
+        var now = new DateTimeOffset(2026, 11, 27, 12, 0, 0, TimeSpan.Zero);
+        BackupFile At(double days) => new($"{days}", now.AddDays(-days), BackupWhy.Daily, 1);
+        List<BackupFile> ahead = [.. Enumerable.Range(1, 12).Select(day => At(-day))]; // a clock that was ahead for twelve days
+        Assert.True(BackupRules.IsDue(ahead, now));
+        Assert.False(BackupRules.IsDue([.. ahead, At(0.9)], now));
+        Assert.True(BackupRules.IsDue([.. ahead, At(1)], now));
+        Assert.Empty(BackupRules.ToRemove([.. ahead, At(0), At(1)], now));
+    }
+
+    // The folder of backups is a file: none can be made until it is gone.
+    [Fact]
+    public async Task DailyBackupThatFails_ShowsUntilOneIsMade()
+    {
+        var clock = new FakeTimeProvider(new(2026, 12, 6, 3, 0, 0, TimeSpan.Zero));
+        await using var server = new IkuzoServer(demo: false, Folder, services => services.AddSingleton<TimeProvider>(clock));
+        var folder = Path.Combine(Folder, "backups");
+        await File.WriteAllTextAsync(folder, "in the way", TestContext.Current.CancellationToken);
+        clock.Advance(TimeSpan.FromSeconds(21));
+        async Task<string> HealthAsync() => (await server.GetAsync("/api/health")).Body!.ToJsonString();
+        var failed = await Deadline.UntilAsync(HealthAsync, h => !h.Contains("\"backupFailed\":null", StringComparison.Ordinal));
+        Assert.Contains("The backup of 2026-12-06 03:00 UTC failed", failed);
+        File.Delete(folder);
+        clock.Advance(TimeSpan.FromMinutes(29));
+        Assert.Contains("failed", await HealthAsync());
+        clock.Advance(TimeSpan.FromMinutes(1));
+        var made = await Deadline.UntilAsync(HealthAsync, h => h.Contains("\"backupFailed\":null", StringComparison.Ordinal));
+        Assert.Contains("\"why\":\"daily\"", made);
+        Assert.DoesNotContain("failed:", made);
+        var first = Assert.Single(Directory.GetFiles(folder, "*.db"));
+
+        // One that was asked for and failed is made within half an hour too.
+        Directory.Move(folder, folder + "-away");
+        await File.WriteAllTextAsync(folder, "in the way", TestContext.Current.CancellationToken);
+        Assert.NotEqual(201, (await server.SendAsync(HttpMethod.Post, "/api/backups")).Status);
+        Assert.Contains("failed:", await HealthAsync());
+        File.Delete(folder);
+        Directory.Move(folder + "-away", folder);
+        clock.Advance(TimeSpan.FromMinutes(30));
+        await Deadline.UntilAsync(HealthAsync, h => h.Contains("\"backupFailed\":null", StringComparison.Ordinal));
+        Assert.NotEqual(first, Assert.Single(Directory.GetFiles(folder, "*.db"))); // of one day the newest stays
     }
 
     [Fact]

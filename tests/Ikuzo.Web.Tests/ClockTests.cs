@@ -161,6 +161,42 @@ public sealed class ClockTests : FolderTests
         Assert.Equal(400, (await server.PostAsync($"/api/cooks/{id}/events", undo)).Status);
     }
 
+    // Put into the fridge in an hour in which the clock was a day ahead: it keeps for the hours that passed, and not a day longer.
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)] // set while the server is not running
+    public async Task ClockIsSetBack_AndTheColdKeepsNothingLonger(bool runs)
+    {
+        var until = _clock.GetUtcNow().AddHours(48);
+        async Task<double> TooLongAsync(IkuzoServer server) =>
+            (Moment((await server.GetAsync("/api/store")).Body!.AsArray().Single()!["useBy"]) - until).TotalHours;
+        static Task SetAsync(IkuzoServer server, int sign) =>
+            Deadline.UntilAsync(
+                () => server.GetAsync("/api/health"),
+                h => Math.Sign((double?)h.Body!["clockSet"]?["seconds"] ?? 0) == sign
+            );
+
+        var server = Start();
+        _clock.Set(TimeSpan.FromHours(24));
+        await SetAsync(server, 1);
+        await server.PostAsync("/api/store", new { text = "6 chicken thighs 1 kg fridge" });
+        Assert.Equal(24, await TooLongAsync(server), 0.1);
+        _clock.Pass(TimeSpan.FromHours(2));
+        if (!runs)
+        {
+            await server.DisposeAsync();
+        }
+
+        _clock.Set(TimeSpan.FromHours(-24));
+        server = runs ? server : Start();
+        await SetAsync(server, -1);
+        var passed = runs ? 0 : 2; // what passed while nobody looked cannot be known better
+        await Deadline.UntilAsync(() => TooLongAsync(server), h => Math.Abs(h - passed) < 0.1);
+        await server.DisposeAsync();
+        await using var again = Start(); // and the next start changes nothing of it
+        Assert.Equal(passed, await TooLongAsync(again), 0.1);
+    }
+
     /// <summary>What the clock shows, and beside it what passes.</summary>
     private sealed class TwoClocks : TimeProvider
     {

@@ -1,4 +1,5 @@
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Store;
@@ -39,12 +40,20 @@ public static class StoreMoves
     /// <param name="now">The present moment.</param>
     public static DateTimeOffset When(StoreItem item, DateTimeOffset? said, DateTimeOffset now)
     {
-        var isAhead = item.Since > now + MostAhead;
-        var at = said is { } moment && moment <= now + MostAhead ? moment : now;
+        var isAhead = item.Since > now + CookJournal.MostAhead;
+        var at = said is { } moment && moment <= now + CookJournal.MostAhead ? moment : now;
         return isAhead || said is null || at == now ? Later(at, item.Since) : at;
     }
 
-    private static readonly TimeSpan MostAhead = TimeSpan.FromMinutes(1); // clocks differ
+    /// <summary>
+    /// When a move was made, after the clock of the machine was set: no later than it was written, on the clock as it is now. A clock that
+    /// was set forward makes nothing fresher than it was said to be.
+    /// </summary>
+    /// <param name="at">When it is said to have been.</param>
+    /// <param name="writtenAt">When it was written.</param>
+    /// <param name="setSince">How far the clock was set since then; negative for back.</param>
+    public static DateTimeOffset Settled(DateTimeOffset at, DateTimeOffset writtenAt, TimeSpan setSince) =>
+        setSince < TimeSpan.Zero && writtenAt + setSince is var written && written < at ? written : at;
 
     private static DateTimeOffset Later(DateTimeOffset one, DateTimeOffset other) => one > other ? one : other;
 

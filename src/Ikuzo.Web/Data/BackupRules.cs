@@ -11,12 +11,19 @@ public static class BackupRules
         AskedDays = 30,
         MostAsked = 10;
 
-    /// <summary>Those that are no longer kept.</summary>
+    private static readonly TimeSpan Daily = TimeSpan.FromHours(24);
+
+    /// <summary>Whether one is to be made: none is of the last day. What a clock that was ahead dated later says nothing of it.</summary>
+    /// <param name="all">All of them.</param>
+    /// <param name="now">The present moment.</param>
+    public static bool IsDue(IEnumerable<BackupFile> all, DateTimeOffset now) => all.All(b => b.At > now || now - b.At >= Daily);
+
+    /// <summary>Those that are no longer kept. What is dated later than now takes nobody's place, and waits for its day.</summary>
     /// <param name="all">All of them.</param>
     /// <param name="now">The present moment.</param>
     public static IReadOnlyList<BackupFile> ToRemove(IReadOnlyList<BackupFile> all, DateTimeOffset now)
     {
-        var newestFirst = all.OrderByDescending(b => b.At).ToList();
+        var newestFirst = all.Where(b => b.At <= now).OrderByDescending(b => b.At).ToList();
         var kept = newestFirst
             .DistinctBy(b => b.At.UtcDateTime.Date)
             .Take(Days)

@@ -1,10 +1,9 @@
 namespace Ikuzo.Web.Data;
 
-/// <summary>Makes a backup each day, the first when there is none of the last day.</summary>
+/// <summary>Makes a backup each day, the first when there is none of the last day, and again until one that failed could be made.</summary>
 internal sealed partial class DailyBackup(Backups backups, TimeProvider clock, ILogger<DailyBackup> log) : BackgroundService
 {
-    private static readonly TimeSpan Day = TimeSpan.FromHours(24),
-        Look = TimeSpan.FromMinutes(30),
+    private static readonly TimeSpan Look = TimeSpan.FromMinutes(30),
         First = TimeSpan.FromSeconds(20); // the start is not held up
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
@@ -15,7 +14,7 @@ internal sealed partial class DailyBackup(Backups backups, TimeProvider clock, I
         {
             try
             {
-                if (backups.List() is not [var newest, ..] || clock.GetUtcNow() - newest.At >= Day)
+                if (backups.Failed is not null || BackupRules.IsDue(backups.List(), clock.GetUtcNow()))
                 {
                     LogMade(log, backups.Make(BackupWhy.Daily).Name);
                 }

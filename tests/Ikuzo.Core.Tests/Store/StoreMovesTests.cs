@@ -27,4 +27,15 @@ public class StoreMovesTests
         Assert.Equal(Now.AddHours(taken), at);
         Assert.Equal(said == -6, StoreMoves.Refusal(item, new("2", StorePlace.Freezer, at), Now) is not null);
     }
+
+    // Hours from now, by the clock as it is now: said, written, how far the clock was set since, and when it is taken to have been.
+    [Theory]
+    [InlineData(-5, -5, 0, -5)]
+    [InlineData(20, 20, -24, -4)] // put away four hours ago on a day on which the clock was a day ahead
+    [InlineData(-4, 20, -24, -4)] // said by a phone that was right
+    [InlineData(-100, -100, -24, -124)] // as old as the hours that passed
+    [InlineData(-100, -2, -24, -100)] // said days later: it stands, and lies before it was written
+    [InlineData(-28, -28, 24, -28)] // set forward: never fresher than it was said to be
+    public void MoveBeforeTheClockWasSet_IsNoLaterThanItWasWritten(double said, double written, double set, double taken) =>
+        Assert.Equal(Now.AddHours(taken), StoreMoves.Settled(Now.AddHours(said), Now.AddHours(written), TimeSpan.FromHours(set)));
 }

@@ -65,7 +65,7 @@ internal static class BookEndpoints
 
     private static async Task<IResult> ExportAsync(BookFiles files, CancellationToken cancellation, [Longest(10)] string format = "json") =>
         format == "csv"
-            ? TypedResults.File(await files.TableAsync(cancellation), "text/csv; charset=utf-8", "book.csv")
+            ? TypedResults.Stream(to => files.WriteTableAsync(to, cancellation), "text/csv; charset=utf-8", "book.csv")
             : TypedResults.Ok(await files.FileAsync(cancellation));
 
     private static Task<Results<Ok<BookImported>, UnprocessableEntity<ProblemDetails>>> ImportAsync(

@@ -63,3 +63,9 @@ public sealed record TableLook(IReadOnlyList<TableColumn> Columns, IReadOnlyList
 /// <param name="Refused">What could not be taken, and why; at most 100 lines.</param>
 /// <param name="Columns">Columns of a table that were read, and as what; those that mean nothing here are not.</param>
 public sealed record BookImported(int Taken, int Known, IReadOnlyList<string> Refused, IReadOnlyDictionary<string, string> Columns);
+
+/// <summary>A <see cref="BookFile"/> that is written out cook by cook, however many there are.</summary>
+/// <param name="Format"><see cref="BookFile.FormatName"/>.</param>
+/// <param name="Version">1.</param>
+/// <param name="Cooks">Every cook.</param>
+internal sealed record WrittenBook(string Format, int Version, IAsyncEnumerable<FiledCook> Cooks);

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Runtime.CompilerServices;
 using System.Text;
 using System.Text.Json;
 using CsvHelper;
@@ -29,11 +30,15 @@ internal sealed class BookFiles(
     private const int MostRefused = 100;
 
     /// <summary>The whole book as JSON.</summary>
-    public async Task<BookFile> FileAsync(CancellationToken cancellation)
+    public async Task<WrittenBook> FileAsync(CancellationToken cancellation)
     {
         await keeper.WriteAsync(cancellation);
-        List<FiledCook> all = [];
-        foreach (var id in await store.IdsAsync(cancellation))
+        return new(BookFile.FormatName, 1, AllAsync(await store.IdsAsync(cancellation), cancellation));
+    }
+
+    private async IAsyncEnumerable<FiledCook> AllAsync(IEnumerable<string> ids, [EnumeratorCancellation] CancellationToken cancellation)
+    {
+        foreach (var id in ids)
         {
             if (
                 await cookStore.FindAsync(id, cancellation) is not { } cook
@@ -44,33 +49,26 @@ internal sealed class BookFiles(
             }
 
             var names = journal.ToDictionary(e => e.Event.Id, e => e.ClientId);
-            all.Add(
-                new(
-                    id,
-                    cook.Name,
-                    cook.CreatedAt,
-                    cook.Verdict,
-                    cook.Planned,
-                    [.. journal.Select(e => new FiledEvent(e.ClientId, e.Event.Kind, e.Event.At, Named(e.Event.Data, names)))]
-                )
+            yield return new(
+                id,
+                cook.Name,
+                cook.CreatedAt,
+                cook.Verdict,
+                cook.Planned,
+                [.. journal.Select(e => new FiledEvent(e.ClientId, e.Event.Kind, e.Event.At, Named(e.Event.Data, names)))]
             );
         }
-
-        return new(BookFile.FormatName, 1, all);
     }
 
     // What undoes or corrects an entry names it by the name that goes with the file.
     private static CookEventData Named(CookEventData data, Dictionary<string, string> names) =>
         data.Of is { } of ? data with { Of = names.GetValueOrDefault(of, of) } : data;
 
-    /// <summary>The whole book as a table.</summary>
-    public async Task<byte[]> TableAsync(CancellationToken cancellation)
+    /// <summary>The whole book as a table, page by page.</summary>
+    public async Task WriteTableAsync(Stream to, CancellationToken cancellation)
     {
         await keeper.WriteAsync(cancellation);
-        using var bytes = new MemoryStream();
-        await using (
-            var csv = new CsvWriter(new StreamWriter(bytes, new UTF8Encoding(true), leaveOpen: true), CultureInfo.InvariantCulture)
-        )
+        await using (var csv = new CsvWriter(new StreamWriter(to, new UTF8Encoding(true), leaveOpen: true), CultureInfo.InvariantCulture))
         {
             string[] names =
             [
@@ -115,14 +113,13 @@ internal sealed class BookFiles(
                     await csv.NextRecordAsync();
                 }
 
+                await csv.FlushAsync();
                 if (list.Items.Count < 500)
                 {
                     break;
                 }
             }
         }
-
-        return bytes.ToArray();
     }
 
     /// <summary>Takes in a book that was written out here.</summary>

@@ -59,6 +59,7 @@ internal sealed partial class CookService(
                 return;
             }
 
+            await store.SetClockAsync(set);
             foreach (var cook in await store.AllAsync(ended: false, Page.First, CancellationToken.None))
             {
                 await SetClockAsync(cook.Id, set, wasRightBefore);

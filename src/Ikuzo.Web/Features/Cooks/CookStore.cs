@@ -155,9 +155,29 @@ public sealed class CookStore(Database database, TimeProvider clock, IOptions<Js
     public async Task<DateTimeOffset?> NewestWrittenAsync(CancellationToken cancellation)
     {
         await using var db = await database.OpenAsync(cancellation);
-        return await db.ExecuteScalarAsync<string?>("SELECT written_at FROM cook_events ORDER BY id DESC LIMIT 1") is { } at
-            ? StoredMoment.Of(at)
-            : null;
+        const string Sql = """
+            SELECT max(written_at) FROM (
+              SELECT * FROM (SELECT id, written_at FROM cook_events ORDER BY id DESC LIMIT 1)
+              WHERE id > (SELECT coalesce(max(last_entry), 0) FROM clock_settings)
+              UNION ALL
+              SELECT * FROM (SELECT id, written_at FROM store_moves ORDER BY id DESC LIMIT 1)
+              WHERE id > (SELECT coalesce(max(last_move), 0) FROM clock_settings)
+            )
+            """;
+        return await db.ExecuteScalarAsync<string?>(Sql) is { } at ? StoredMoment.Of(at) : null;
+    }
+
+    /// <summary>Notes that the clock was set, for what was written before.</summary>
+    public async Task SetClockAsync(TimeSpan by)
+    {
+        await using var db = await database.OpenAsync(CancellationToken.None);
+        await db.ExecuteAsync(
+            """
+            INSERT INTO clock_settings (at, seconds, last_entry, last_move)
+            SELECT @Now, @Seconds, (SELECT coalesce(max(id), 0) FROM cook_events), (SELECT coalesce(max(id), 0) FROM store_moves)
+            """,
+            new { Now = StoredMoment.Text(clock.GetUtcNow()), Seconds = by.TotalSeconds }
+        );
     }
 
     /// <summary>Adds an entry and notes how the cook stands after it, in one transaction. It is on the disk when this returns.</summary>

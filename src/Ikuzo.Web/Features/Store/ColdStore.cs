@@ -168,7 +168,7 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
         }
         else
         {
-            await InsertAsync(transaction, id, clientId, to, move.At, cookId);
+            await InsertAsync(transaction, id, clientId, to, move.At, cookId, said: at);
         }
 
         await transaction.CommitAsync(cancellation);
@@ -270,12 +270,13 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
         string clientId,
         StorePlace to,
         DateTimeOffset at,
-        string? cookId
+        string? cookId,
+        DateTimeOffset? said = null
     ) =>
         transaction.Connection!.ExecuteAsync(
             """
-            INSERT INTO store_moves (item_id, client_id, place, at, written_at, cook_id)
-            VALUES (@itemId, @clientId, @Place, @At, @Now, (SELECT id FROM cooks WHERE id = @cookId))
+            INSERT INTO store_moves (item_id, client_id, place, at, written_at, cook_id, said_at)
+            VALUES (@itemId, @clientId, @Place, @At, @Now, (SELECT id FROM cooks WHERE id = @cookId), @Said)
             """,
             new
             {
@@ -285,6 +286,7 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
                 Place = to.ToString(),
                 At = StoredMoment.Text(at),
                 Now = StoredMoment.Text(clock.GetUtcNow()),
+                Said = said is { } moment && moment != at ? StoredMoment.Text(moment) : null,
             },
             transaction
         );
@@ -317,8 +319,8 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
         var moves = (
             await db.QueryAsync<MoveRow>(
                 $"""
-                SELECT p.item_id AS ItemId, p.id AS Id, p.place AS Place, p.at AS At FROM store_places p
-                WHERE @id IS NULL OR p.item_id = @id ORDER BY p.at, p.id
+                SELECT p.item_id AS ItemId, p.id AS Id, p.place AS Place, p.at AS At, p.written_at AS WrittenAt, p.set_since AS SetSince
+                FROM store_places p WHERE @id IS NULL OR p.item_id = @id ORDER BY p.id
                 """,
                 new { id },
                 transaction
@@ -332,16 +334,31 @@ internal sealed class ColdStore(Database database, TimeProvider clock, IOptions<
             row.Id,
             JsonSerializer.Deserialize<StoreDocument>(row.Document, _json)!,
             [
-                .. moves.Select(m => new Move(
-                    m.Id.ToString(CultureInfo.InvariantCulture),
-                    Enum.Parse<StorePlace>(m.Place),
-                    StoredMoment.Of(m.At)
-                )),
+                .. moves
+                    .Select(m => new Move(
+                        m.Id.ToString(CultureInfo.InvariantCulture),
+                        Enum.Parse<StorePlace>(m.Place),
+                        StoreMoves.Settled(StoredMoment.Of(m.At), StoredMoment.Of(m.WrittenAt), TimeSpan.FromSeconds(m.SetSince))
+                    ))
+                    .OrderBy(m => m.At), // in the order of writing where that is the same
             ],
             row.CookId
         );
 
     private sealed record ItemRow(string Id, string Document, string? CookId);
 
-    private sealed record MoveRow(string ItemId, long Id, string Place, string At);
+    private sealed record MoveRow
+    {
+        public required string ItemId { get; init; }
+
+        public required long Id { get; init; }
+
+        public required string Place { get; init; }
+
+        public required string At { get; init; }
+
+        public required string WrittenAt { get; init; }
+
+        public required double SetSince { get; init; }
+    }
 }

@@ -1,5 +1,6 @@
 using System.Text;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Running.Journal;
 using Ikuzo.Core.Store;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -74,7 +75,7 @@ internal static class StoreEndpoints
             return TypedResults.BadRequest(Problems.Invalid("text", read.Problem!));
         }
 
-        if (item.Since > now.AddMinutes(1) || item.Since < now - StoreMoves.MostBehind)
+        if (item.Since > now + CookJournal.MostAhead || item.Since < now - StoreMoves.MostBehind)
         {
             return TypedResults.BadRequest(Problems.Invalid("since", "must lie in the past year."));
         }
