@@ -1,6 +1,11 @@
 // One break each: the part between « and » becomes the other; one line that a tired hand could write. One that cannot be noticed says why.
 // Of the server and the client each names the tests that should see it.
 const b = (name, file, at, to, why) => ({ side: 'core', name, file, at, to, why })
+/** A row of the table of rules: each of these tests alone sees it. */
+const rule = (name, each, at, to) => ({
+  ...b(name, 'Safety/FoodRules.cs', at, to),
+  each: each.split(' ').map((test) => `${test}Tests`),
+})
 const web = (name, by, file, at, to, why) => ({ side: 'web', name, by: by.split(' '), file, at, to, why })
 const page = (name, by, file, at, to, why) => ({ side: 'client', name, by: by.split(' '), file, at, to, why })
 
@@ -20,8 +25,6 @@ export const breaks = [
   b('99 → 95 of 100', 'Safety/SafetyRule.cs', 'ShareSafe = «0.99»', '0.95'),
   b('danger zone ends at 50 °C', 'Safety/SafetyRule.cs', 'HotHoldingCelsius = «60»', '50'),
   b('danger zone begins at 10 °C', 'Safety/SafetyRule.cs', 'ColdHoldingCelsius = «5»', '10'),
-  b('four hours out', 'Safety/SafetyRule.cs', 'MostHoursOut = «2»', '4'),
-  b('two hours out in heat', 'Safety/SafetyRule.cs', 'MostHoursOutInHeat = «1»', '2'),
   b('a hot room is 38 °C', 'Safety/SafetyRule.cs', 'HotRoomCelsius = «32»', '38'),
   b('share counts those just under', 'Safety/SafetyRule.cs', 'if («IsReached(celsius)»)', 'celsius >= CoreCelsius - 1'),
   b(
@@ -306,18 +309,6 @@ export const breaks = [
     'Math.Ceiling(«stage.ReleaseMinutes.P95»)',
     'stage.ReleaseMinutes.P50',
   ),
-  b('waits four hours unwarned', 'LineUps/Conflicts.cs', 'TotalHours > «hours»', '4'),
-  b('thawed meat keeps four days', 'LineUps/Conflicts.cs', 'MostThawedHours = «48»', '96'),
-  b('cold-thawed meat marinated', 'LineUps/Conflicts.cs', 'ThawWay.ColdWater && «request.MarinadeHours > 0»', 'false'),
-  b('fridge of three days more', 'Planning/MeatWarnings.cs', '«r.Load.DaysInFridge» switch', 'r.Load.DaysInFridge - 3'),
-  b('leftovers tepid in four hours', 'Running/Aftercare/Cooling.cs', 'TepidHours = «2»', '4'),
-  b(
-    'leftovers cold in ten hours',
-    'Running/Aftercare/Cooling.cs',
-    'ColdHours = «6»',
-    '10',
-    'of all depths from 5 to 200 mm none is tepid within two hours and cold only after six: the first limit is always the stricter one',
-  ),
   // What is typed, what is asked first, and what stands beside
   b('165 °F → 160', 'Safety/SafetyRule.cs', 'CoreFahrenheit = «165»', '160'),
   b('read in °F is held to °C', 'Safety/SafetyRule.cs', '«said == TemperatureScale.Fahrenheit» ?', 'false'),
@@ -343,12 +334,7 @@ export const breaks = [
     'if («StoodMinutes is null && Meats.Count > 0»)',
     'false',
   ),
-  b(
-    'heat of the day forgotten',
-    'Reading/Heard.Events.cs',
-    'StoodInHeat |= «celsius > SafetyRule.HotRoomCelsius»',
-    'false',
-  ),
+  b('heat of the day forgotten', 'Reading/Heard.Events.cs', 'StoodInHeat |= «FoodRules.IsHot(celsius)»', 'false'),
   b(
     'heat of the car forgotten',
     'Reading/Heard.Events.cs',
@@ -595,11 +581,104 @@ export const breaks = [
     'true',
   ),
   b('readings after going back count', 'Book/Happened.cs', '.TakeWhile(e => «!ends.Contains(e.Kind)»)', 'true'),
+  b('no pressure in one of 256, and a plan', 'Planning/Planner.cs', 'if («!session.ReachesPressure»)', 'false'),
+  b(
+    'no pressure, and minutes',
+    'Planning/PromisedMinutes.cs',
+    'if («!session.ReachesPressure»)',
+    'false',
+    'a plan asks before, and what has no pressure has no node that is safe',
+  ),
+  b(
+    'what another cook left',
+    'Cooking/KeptStates.cs',
+    'slot.IsKept = «false»',
+    'true',
+    'nobody asks for it since every caller asks whether it came to pressure',
+  ),
+  // The table of rules: each row by a step, before each of those who ask it
+  rule('four hours out', 'FoodRules UseBy BackSchedule StoodWarm Warnings CookJournal', 'Out = new("out", «2»', '4'),
+  rule(
+    'two hours out in heat',
+    'FoodRules UseBy BackSchedule StoodWarm Warnings CookJournal',
+    '"out-in-heat", «1»',
+    '2',
+  ),
+  rule('raw keeps four days', 'FoodRules UseBy Warnings', 'new("raw-in-fridge", «2 * Day»', '4 * Day'),
+  rule('mince keeps four days', 'FoodRules UseBy', '"mince-in-fridge", «2 * Day»', '4 * Day'),
+  rule('giblets keep four days', 'FoodRules', '"giblets-in-fridge", «2 * Day»', '4 * Day'),
+  rule('cooked keeps a week', 'FoodRules UseBy', '"cooked-in-fridge", «4 * Day»', '7 * Day'),
+  rule('stock keeps a week', 'FoodRules UseBy', '"stock-in-fridge", «4 * Day»', '7 * Day'),
+  rule('thawed meat keeps four days', 'FoodRules BackSchedule Thawing', '"thawed-in-fridge", «2 * Day»', '4 * Day'),
+  rule('thawed in water and kept a day', 'FoodRules UseBy BackSchedule Thawing', '"thawed-in-water", «0»', 'Day'),
+  rule('thawed in the microwave and kept a day', 'FoodRules', '"thawed-in-microwave", «0»', 'Day'),
+  rule('a frozen bird for two years', 'FoodRules UseBy', 'Frozen("whole-in-freezer", «365 * Day»', '730 * Day'),
+  rule('frozen pieces for a year', 'FoodRules UseBy', '"pieces-in-freezer", «9 * Month»', '12 * Month'),
+  rule('frozen mince for nine months', 'FoodRules UseBy', '"mince-in-freezer", «4 * Month»', '9 * Month'),
+  rule('frozen giblets for nine months', 'FoodRules', '"giblets-in-freezer", «4 * Month»', '9 * Month'),
+  rule('frozen leftovers for a year', 'FoodRules UseBy BackSchedule', '"cooked-in-freezer", «4 * Month»', '12 * Month'),
+  rule('leftovers tepid in four hours', 'FoodRules Aftercare', '"cools-to-tepid",\n                «2»', '4'),
+  rule('leftovers cold in ten hours', 'FoodRules', '"cools-to-cold",\n                «6»', '10'),
+  b(
+    'households may be laxer',
+    'Store/ColdRules.cs',
+    ': «Math.Min(rule.Hours, 24 * (item.Kind == StoreKind.Raw ? RawDays : CookedDays))»',
+    '24 * (item.Kind == StoreKind.Raw ? RawDays : CookedDays)',
+  ),
+  b(
+    'households are never stricter',
+    'Store/ColdRules.cs',
+    '«place is not (StorePlace.Fridge or StorePlace.Thawing)»',
+    'true',
+  ),
+  b('mince is pieces', 'Poultry/Cut.cs', 'Part.Meatball => «FoodKind.RawMince»', 'FoodKind.RawPieces'),
+  b('quality is danger', 'Store/UseBy.cs', 'rule, «rule.Gravity == Gravity.Quality»', 'false'),
+  b('the fridge forgets', 'Store/UseBy.cs', '_ => most - «warm»', '0'),
+  b('waits four hours unwarned', 'LineUps/Conflicts.cs', 'TotalHours > «most.Hours»', '4'),
+  b(
+    'cold-thawed meat marinated',
+    'LineUps/Conflicts.cs',
+    'ThawWay.ColdWater && «request.MarinadeHours > FoodRules.Thawed(ThawedWhere.ColdWater).Hours»',
+    'false',
+  ),
+  b(
+    'fridge of three days more',
+    'Planning/MeatWarnings.cs',
+    'return («r.Load.DaysInFridge» *',
+    'r.Load.DaysInFridge - 3',
+  ),
+  b('it may stand as long as it likes', 'Planning/MeatWarnings.cs', 'when «stood > most.Hours * 60»', 'stood < 0'),
+  b(
+    'a hot kitchen is a cool one',
+    'Planning/MeatWarnings.cs',
+    'FoodRules.OutOfTheCold(«Math.Max(r.RoomCelsius, r.Load.Celsius)»)',
+    '20',
+  ),
+  b(
+    'a hot kitchen has two hours in the line-up',
+    'LineUps/Conflicts.cs',
+    'FoodRules.OutOfTheCold(«request.Dish.RoomCelsius»)',
+    '20',
+  ),
+  b(
+    'leftovers of a hot kitchen stand two hours',
+    'LineUps/BackSchedule.cs',
+    'FoodRules.OutOfTheCold(«request.Dish.RoomCelsius»)',
+    '20',
+  ),
+  b(
+    'the open pot of a hot kitchen has two hours',
+    'Running/Journal/CookFold.cs',
+    'FoodRules.OutOfTheCold(«_cook.Request.RoomCelsius»)',
+    '20',
+  ),
+  b(
+    'stock in a hot kitchen has two hours',
+    'Running/Aftercare/AfterPot.cs',
+    'FoodRules.OutOfTheCold(«request.RoomCelsius»)',
+    '20',
+  ),
   // The cold store
-  b('raw keeps four days', 'Store/ColdRules.cs', 'RawInFridge = new(«48»', '96'),
-  b('cooked keeps a week', 'Store/ColdRules.cs', 'CookedInFridge = new(«96»', '168'),
-  b('households may be laxer', 'Store/ColdRules.cs', '«Math.Min(rule.Hours, RawDays * 24)»', 'RawDays * 24'),
-  b('the fridge forgets', 'Store/UseBy.cs', '_ => habits.Hours(rule) - «warm»', '0'),
   b('ice is granted again', 'Store/UseBy.cs', '(to == StorePlace.Freezer || i == 0) && «!hasThawed»', 'true'),
   b(
     'the freezer saves what is past',
@@ -636,13 +715,6 @@ export const breaks = [
     'Loads/MeatLoad.cs',
     'IsWarm => «Celsius > WarmCelsius»',
     'State == MeatState.Room',
-  ),
-  b('it may stand as long as it likes', 'Planning/MeatWarnings.cs', 'when «stood > hours * 60»', 'stood < 0'),
-  b(
-    'a hot kitchen is a cool one',
-    'Planning/MeatWarnings.cs',
-    'SafetyRule.HoursOut(«Math.Max(r.RoomCelsius, r.Load.Celsius)»)',
-    '20',
   ),
   b('165 is a reading', 'Book/Teaching.cs', 'return «SaidForDone(reading.Celsius)»', 'false'),
   b(
@@ -728,18 +800,6 @@ export const breaks = [
     'false',
   ),
   b('a cook is forgotten in ten minutes', 'Running/Journal/CookFold.cs', 'ForgottenHours = «3»', '0.2'),
-  b(
-    'a hot kitchen has two hours in the line-up',
-    'LineUps/Conflicts.cs',
-    '«SafetyRule.HoursOut(request.Dish.RoomCelsius)»',
-    '2',
-  ),
-  b(
-    'leftovers of a hot kitchen stand two hours',
-    'LineUps/BackSchedule.cs',
-    '«SafetyRule.HoursOut(request.Dish.RoomCelsius)»',
-    '2',
-  ),
   b('a typed line is fixed', 'Reading/DishLine.cs', 'MayChange = «!heard.IsInBowl» &&', 'false'),
   b('a size that was said is changed', 'Reading/DishLine.cs', '!(«companion.IsCut && said.IsSizeSaid»)', 'false'),
   b(

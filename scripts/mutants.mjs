@@ -132,11 +132,16 @@ function run(number, what) {
 async function campaign() {
   // Every test that is run against a break is green without one.
   for (const side of new Set(wanted.map((b) => b.side))) {
-    const all = [...new Set(wanted.filter((b) => b.side === side).flatMap((b) => b.by ?? []))]
+    const ofSide = wanted.filter((b) => b.side === side)
+    const isAll = ofSide.some((b) => !b.by && !b.each)
+    const all = isAll ? [] : [...new Set(ofSide.flatMap((b) => b.by ?? b.each))]
     const whole = await run(0, { side, by: all })
     if (whole.killed) throw new Error(`a test is red without any break: ${whole.red}`)
   }
-  const queue = [...wanted]
+  const queue = wanted.flatMap((b) =>
+    (b.each ?? [null]).map((test) => (test ? { ...b, name: `${b.name}: ${test}`, by: [test] } : b)),
+  )
+  const count = queue.length
   const survivors = []
   await Promise.all(
     Array.from({ length: Math.max(1, availableParallelism()) }, async () => {
@@ -150,7 +155,7 @@ async function campaign() {
   )
   const unseen = survivors.filter((s) => !s.why)
   console.log(
-    `${wanted.length} breaks: ${wanted.length - survivors.length} killed, ${survivors.length - unseen.length} explained, ${unseen.length} survived`,
+    `${count} breaks: ${count - survivors.length} killed, ${survivors.length - unseen.length} explained, ${unseen.length} survived`,
   )
   return unseen.length > 0 ? 1 : 0
 }

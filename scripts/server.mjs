@@ -1,6 +1,6 @@
 // A built server of our own in a folder of its own, for the other scripts.
 import { spawn } from 'node:child_process'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdtempSync, openSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
@@ -17,16 +17,15 @@ export function cpuSeconds(pid) {
 }
 
 /** Memory of a process. */
-export const megabytes = (pid) =>
-  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024
+export const megabytes = (pid) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1024
 
-/** Starts a server and calls back with it once it answers; afterwards it is gone, and so are its data. */
-export async function withServer({ folder = join(root, 'artifacts/web'), address, env }, use) {
+/** Starts a server and calls back with it once it answers; afterwards it is gone, and so are its data. What it says goes into a log. */
+export async function withServer({ folder = join(root, 'artifacts/web'), address, env, log }, use) {
   const data = mkdtempSync(join(tmpdir(), 'ikuzo-'))
   const server = spawn('dotnet', ['Ikuzo.Web.dll'], {
     cwd: folder,
     env: { ...process.env, DOTNET_EnableWriteXorExecute: 0, IKUZO_URLS: address, IKUZO_DATA: data, ...env },
-    stdio: 'ignore',
+    stdio: ['ignore', log === undefined ? 'ignore' : openSync(log, 'w'), 'inherit'],
   })
   try {
     await answers(address)
@@ -39,7 +38,7 @@ export async function withServer({ folder = join(root, 'artifacts/web'), address
 
 /** Resolves when all cooks of a server are learned from: until then its answers move. */
 export async function learned(address) {
-  for (let left = 1; left > 0; ) left = (await (await fetch(`${address}/api/learned`)).json()).stillToRead
+  for (let left = 1; left > 0;) left = (await (await fetch(`${address}/api/learned`)).json()).stillToRead
 }
 
 async function answers(address) {

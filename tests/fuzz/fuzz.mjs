@@ -108,7 +108,9 @@ function forbidden(good, name, value, path = name) {
 }
 
 const before = slowness()
-await withServer({ address, env: { IKUZO_DEMO: 'true', Serilog__MinimumLevel__Default: 'Error', IKUZO_LOG_FILES: 'false' } }, async () => {
+const results = join(root, 'artifacts/results')
+mkdirSync(results, { recursive: true })
+await withServer({ address, log: join(results, 'fuzz.log'), env: { IKUZO_DEMO: 'true', Serilog__MinimumLevel__Default: 'Error', IKUZO_LOG_FILES: 'false' } }, async () => {
   await learned(address)
   const document = await get('/openapi/v1.json')
   const operations = Object.entries(document.paths).flatMap(([path, methods]) =>
@@ -139,8 +141,6 @@ const slow = [...slowest].sort(([, a], [, b]) => b - a).slice(0, 3)
 console.log(`${requests} requests, seed ${seed}: ${JSON.stringify(statuses)}; slowest ${slow.map(([id, ms]) => `${id} ${ms.toFixed(0)} ms`).join(', ')}`)
 console.log(`${late.length} over a second here, ${factor.toFixed(1)} times as slow as when it is quiet`)
 wrong.slice(0, 20).forEach((line) => console.log(line))
-const results = join(root, 'artifacts/results')
-mkdirSync(results, { recursive: true })
 const failure = wrong.length > 0 ? `<failure message="${wrong.length} of ${requests} requests"><![CDATA[${wrong.slice(0, 5).join('\n').replaceAll(']]>', '')}]]></failure>` : ''
 writeFileSync(
   join(results, 'fuzz.xml'),

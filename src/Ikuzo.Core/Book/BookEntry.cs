@@ -93,7 +93,7 @@ public sealed record BookEntry(
 /// <summary>What Ikuzo would do next time, in one sentence, from what happened.</summary>
 public static class NextTimes
 {
-    private const double SlowKelvin = 12; // beyond 74 °C the middle was done long ago. Choice
+    private const double SlowKelvin = 12; // beyond the temperature of the rule the middle was done long ago. Choice
 
     /// <summary>Proposes it.</summary>
     /// <param name="cook">What was planned.</param>

@@ -126,6 +126,7 @@ internal sealed class CookBlock
         _sinceTick = Lane.Zero;
         _beside.Load(model.Beside, Lanes.All(model.RoomCelsius));
         Trace.Clear();
+        _kept.Forget();
         LoadMeat(model, particles, first);
         Trace.Add(this);
     }

@@ -32,7 +32,7 @@ public sealed class EnsembleSession : IDisposable
     /// <summary>From lid-on until pressure, min, per particle.</summary>
     public float[] ToPressureMinutes { get; }
 
-    /// <summary>False when a particle never gets there: nothing is computed of it.</summary>
+    /// <summary>False when a particle never gets there: nothing is computed of it, and nothing more may be asked.</summary>
     public bool ReachesPressure { get; private set; } = true;
 
     /// <summary>What the release gives at each of the minutes asked for.</summary>

@@ -22,6 +22,15 @@ internal sealed class KeptStates
 {
     private readonly List<Kept> _slots = [];
 
+    /// <summary>Forgets them all: what another cook left is nothing to come back to.</summary>
+    public void Forget()
+    {
+        foreach (var slot in _slots)
+        {
+            slot.IsKept = false;
+        }
+    }
+
     /// <summary>Keeps a state in place of what was kept under its number.</summary>
     public void Keep(int slot, in PotProgress now, int samples, SpotStates bodies, SofteningStates beside)
     {
@@ -30,14 +39,20 @@ internal sealed class KeptStates
             _slots.Add(new Kept());
         }
 
-        (_slots[slot].Now, _slots[slot].Samples) = (now, samples);
+        (_slots[slot].Now, _slots[slot].Samples, _slots[slot].IsKept) = (now, samples, true);
         _slots[slot].Bodies.CopyFrom(bodies);
         _slots[slot].Beside.CopyFrom(beside);
     }
 
     /// <summary>Puts the meat back into a kept state, and gives that of the pot and the length of the trace.</summary>
+    /// <exception cref="InvalidOperationException">Nothing of this cook was kept under the number.</exception>
     public (PotProgress Now, int Samples) GoBack(int slot, SpotStates bodies, SofteningStates beside)
     {
+        if (slot >= _slots.Count || !_slots[slot].IsKept)
+        {
+            throw new InvalidOperationException($"Nothing of this cook was kept under {slot}.");
+        }
+
         bodies.CopyFrom(_slots[slot].Bodies);
         beside.CopyFrom(_slots[slot].Beside);
         return (_slots[slot].Now, _slots[slot].Samples);
@@ -48,6 +63,8 @@ internal sealed class KeptStates
         public PotProgress Now { get; set; }
 
         public int Samples { get; set; }
+
+        public bool IsKept { get; set; }
 
         public SpotStates Bodies { get; } = new();
 

@@ -45,8 +45,11 @@ public static class BackSchedule
     )
     {
         var at = board.Hands("serve", request.ServeAt, 0, "Serve.");
-        var meat = plan.Arranged!.Items.OfType<MeatItem>().First();
-        at = board.Hands("carve", at, KitchenTimes.CarveMinutes, DishWords.Plating(meat.Load.Cut, meat.WantedAim).Text);
+        if (plan.Arranged!.Items.OfType<MeatItem>().FirstOrDefault() is { } meat)
+        {
+            at = board.Hands("carve", at, KitchenTimes.CarveMinutes, DishWords.Plating(meat.Load.Cut, meat.WantedAim).Text);
+        }
+
         if (request.CrispMinutes > 0)
         {
             var crisp = board.Put(
@@ -112,7 +115,7 @@ public static class BackSchedule
         foreach (var (line, i) in request.Later.Select((line, i) => (line, i)))
         {
             var frozen = line.Contains("freez", StringComparison.OrdinalIgnoreCase);
-            var until = request.ServeAt.AddMonths(FrozenMonths);
+            var until = request.ServeAt.AddHours(FoodRules.InFreezer(FoodKind.Cooked).Hours);
             var words = frozen
                 ? FormattableString.Invariant($"{line} Good until {until:d MMMM yyyy}; into the fridge the evening before.")
                 : line;
@@ -132,7 +135,6 @@ public static class BackSchedule
     }
 
     private const double AfterDinnerMinutes = 30;
-    private const int FrozenMonths = 4; // cooked poultry keeps 2 to 6 months frozen for quality: USDA FSIS
 
     // Jobs go into the latest stretch in which the pot works alone; what fits nowhere is done before the first lid.
     private static void Meanwhile(Board board, LineUpRequest request, DateTimeOffset firstLid)
@@ -251,8 +253,8 @@ public static class BackSchedule
 
     private static void Store(Board board, LineUpRequest request, DateTimeOffset opening)
     {
-        var hours = SafetyRule.HoursOut(request.Dish.RoomCelsius);
-        var due = opening.AddHours(hours);
+        var most = FoodRules.OutOfTheCold(request.Dish.RoomCelsius);
+        var due = opening.AddHours(most.Hours);
         if (due.AddMinutes(-KitchenTimes.StoreMinutes) >= request.ServeAt)
         {
             board.Put(
@@ -260,7 +262,7 @@ public static class BackSchedule
                 LineUpLane.Hands,
                 due,
                 KitchenTimes.StoreMinutes,
-                $"By now leftovers are in shallow boxes in the fridge: {Conflicts.Hours(hours)} after opening, never overnight on warm.",
+                $"By now leftovers are in shallow boxes in the fridge: {most.Spoken} after opening, never overnight on warm.",
                 handsOn: true
             );
         }

@@ -9,8 +9,6 @@ namespace Ikuzo.Core.LineUps;
 /// <summary>What does not work about a line-up, in words.</summary>
 internal static class Conflicts
 {
-    private const double MostThawedHours = 48; // 1 to 2 days in the fridge: USDA FSIS
-
     public static IEnumerable<string> Of(LineUpRequest request, IReadOnlyList<LineUpTask> tasks)
     {
         if (Earliest(request, tasks) is { } earliest)
@@ -23,20 +21,25 @@ internal static class Conflicts
         }
 
         var firstOut = tasks.First(t => t.Id == "check-1").End;
-        var hours = SafetyRule.HoursOut(request.Dish.RoomCelsius);
-        if ((request.ServeAt - firstOut).TotalHours > hours)
+        var most = FoodRules.OutOfTheCold(request.Dish.RoomCelsius);
+        if ((request.ServeAt - firstOut).TotalHours > most.Hours)
         {
-            yield return $"What is cooked first would wait for more than {Hours(hours)}. "
+            yield return $"What is cooked first would wait for more than {most.Spoken}. "
                 + $"Keep it at {new Wording(request.Dish.Units).Temperature(SafetyRule.HotHoldingCelsius)} or more, or cook it last.";
         }
 
         var thaws = request.Dish.Items.Any(i => i is MeatItem { Load.State: MeatState.Frozen });
-        if (thaws && request.Thaw == ThawWay.Fridge && request.MarinadeHours > MostThawedHours)
+        if (
+            thaws
+            && request.Thaw == ThawWay.Fridge
+            && FoodRules.Thawed(ThawedWhere.Fridge) is var kept
+            && request.MarinadeHours > kept.Hours
+        )
         {
-            yield return "Thawed meat keeps two days in the fridge at most. Marinate for less.";
+            yield return $"Thawed meat keeps {kept.Spoken} in the fridge at most. Marinate for less.";
         }
 
-        if (thaws && request.Thaw == ThawWay.ColdWater && request.MarinadeHours > 0)
+        if (thaws && request.Thaw == ThawWay.ColdWater && request.MarinadeHours > FoodRules.Thawed(ThawedWhere.ColdWater).Hours)
         {
             yield return "Meat thawed in cold water is cooked at once: leave out the marinade, or thaw it in the fridge.";
         }
@@ -45,9 +48,6 @@ internal static class Conflicts
     /// <summary>The earliest moment at which it can be eaten; null where that which was asked for can be kept.</summary>
     public static DateTimeOffset? Earliest(LineUpRequest request, IReadOnlyList<LineUpTask> tasks) =>
         request.Now is { } now && tasks[0].Start < now ? request.ServeAt + (now - tasks[0].Start) : null;
-
-    /// <summary>So many hours, in words.</summary>
-    public static string Hours(double hours) => hours > 1 ? "two hours" : "an hour";
 
     private static string Ago(TimeSpan late) =>
         late.TotalHours >= 2

@@ -3,6 +3,7 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Pots;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.LineUps;
 
@@ -32,9 +33,6 @@ public static class Thawing
     /// <summary>Minutes after which cold water is changed (USDA FSIS).</summary>
     public const double WaterChangeMinutes = 30;
 
-    /// <summary>How long poultry thawed in the fridge keeps, h: 1 to 2 days (USDA FSIS).</summary>
-    public const double FridgeKeepsHours = 24;
-
     /// <summary>Official rule for cooking from frozen: half as long again as thawed (USDA FSIS).</summary>
     public const double FrozenRuleFactor = 1.5;
 
@@ -59,7 +57,7 @@ public static class Thawing
                 way,
                 Compute(load, FridgeFilm, FridgeCelsius),
                 Math.Max(LeastFridgeHours, FridgeRuleHoursPerKg * HeaviestTogetherKg(load)),
-                FridgeKeepsHours,
+                FoodRules.Thawed(ThawedWhere.Fridge).Hours,
                 "In the fridge, in a tray, away from what is eaten raw."
             ),
             ThawWay.ColdWater => Longer(
@@ -67,7 +65,7 @@ public static class Thawing
                 way,
                 Compute(load, WaterFilm, WaterCelsius),
                 Math.Max(LeastWaterHours, WaterRuleHoursPerKg * HeaviestTogetherKg(load)),
-                0,
+                FoodRules.Thawed(ThawedWhere.ColdWater).Hours,
                 "In a tight bag under cold water, changed every half an hour; then cook it at once."
             ),
             _ => new(

@@ -11,8 +11,6 @@ internal static class MeatWarnings
 {
     private const string Toxins = "Germs can leave toxins that cooking does not remove.";
     private const string UnusualWeightCode = "unusual-weight";
-    private const double MostDaysInFridge = 2,
-        LastGoodDay = 1; // raw poultry keeps 1 to 2 days: USDA FSIS
 
     public static readonly Warnings.Rule[] Rules =
     [
@@ -28,22 +26,31 @@ internal static class MeatWarnings
         Unmeasured,
     ];
 
-    private static Warning? PastItsDay(PlanRequest r, Wording say) =>
-        r.Load.DaysInFridge switch
+    private static Warning? PastItsDay(PlanRequest r, Wording say)
+    {
+        const double HoursOfADay = 24;
+        var rule = FoodRules.InFridge(r.Load.Cut.Raw);
+        return (r.Load.DaysInFridge * HoursOfADay) switch
         {
-            > MostDaysInFridge => new(
+            { } hours when hours > rule.Hours => new Warning(
                 "past-its-day",
                 WarningLevel.Stop,
                 "Throw it away.",
                 string.Create(
                     CultureInfo.InvariantCulture,
-                    $"Raw poultry keeps two days in the fridge at most, thawed or fresh; this has been there for "
+                    $"Raw poultry keeps {rule.Spoken} in the fridge at most, thawed or fresh; this has been there for "
                         + $"{r.Load.DaysInFridge:0.#}. Cooking does not mend it."
                 )
             ),
-            > LastGoodDay => new("last-day", WarningLevel.Caution, "Cook it today.", "Raw poultry keeps one to two days in the fridge."),
+            { } hours when hours > rule.Hours - HoursOfADay => new Warning(
+                "last-day",
+                WarningLevel.Caution,
+                "Cook it today.",
+                rule.Words(say)
+            ),
             _ => null,
         };
+    }
 
     private static Warning? Lump(PlanRequest r, Wording say) =>
         r.Load is { Arrangement: Arrangement.Lump, State: MeatState.Frozen, Pieces: > 1 }
@@ -101,11 +108,11 @@ internal static class MeatWarnings
     // What counts is the temperature and the time that it stood, not the word for its state.
     private static Warning? WarmMeat(PlanRequest r, Wording say)
     {
-        var hours = SafetyRule.HoursOut(Math.Max(r.RoomCelsius, r.Load.Celsius));
-        var rule = hours < SafetyRule.MostHoursOut ? "One hour" : "Two hours";
+        var most = FoodRules.OutOfTheCold(Math.Max(r.RoomCelsius, r.Load.Celsius));
+        var rule = Wording.Capital(most.Spoken);
         return r.Load switch
         {
-            { StoodMinutes: { } stood } when stood > hours * 60 => new(
+            { StoodMinutes: { } stood } when stood > most.Hours * 60 => new(
                 "stood-warm",
                 WarningLevel.Stop,
                 "Throw it away.",
@@ -122,7 +129,7 @@ internal static class MeatWarnings
                 r,
                 "room-temperature",
                 $"How long has it stood? At {say.Temperature(r.Load.Celsius)} it is no longer cold. "
-                    + $"More than {rule.ToLowerInvariant()}: throw it away.",
+                    + $"More than {most.Spoken}: throw it away.",
                 Toxins,
                 $"Less than {rule.ToLowerInvariant()}"
             ),

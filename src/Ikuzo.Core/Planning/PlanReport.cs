@@ -133,7 +133,7 @@ internal static class PlanReport
         }
 
         var danger = Ninety(run.DangerMinutes).P95;
-        if (danger > SafetyRule.MostHoursOut * 60)
+        if (danger > FoodRules.ThroughTheDangerZone.Hours * 60)
         {
             yield return Warnings.SlowThroughDanger(danger, new Wording(request.Units));
         }

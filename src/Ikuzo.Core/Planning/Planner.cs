@@ -159,6 +159,11 @@ public static class Planner
     )
     {
         using var session = Start(request, model, best, ParticleSource.Ensemble, cancellation);
+        if (!session.ReachesPressure)
+        {
+            return Refuse(request, model, scouted, [Warnings.NoPressure()]);
+        }
+
         var band = new MinuteBand(session.Nodes, session.Measured);
         var minutes = Promised(request, session, band, best, ParticleSource.Ensemble, cancellation);
         if ((request.Minutes ?? minutes.Of(request.Promise)) is not { } held)

@@ -39,6 +39,11 @@ internal sealed record PromisedMinutes(double? Safe, double? Sure, double? Measu
         CancellationToken cancellation
     )
     {
+        if (!session.ReachesPressure)
+        {
+            return new(null, null, null);
+        }
+
         var aim = request.LeastTenderness;
         var safe = band.SafeMinimum;
         var wanted = band.Least(aim) ?? safe;

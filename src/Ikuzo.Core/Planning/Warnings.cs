@@ -123,7 +123,8 @@ internal static class Warnings
             string.Create(
                 CultureInfo.InvariantCulture,
                 $"The middle could spend {minutes:0} min between "
-                    + $"{say.Between(SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius)}; two hours is the limit."
+                    + $"{say.Between(SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius)}; "
+                    + $"{FoodRules.ThroughTheDangerZone.Spoken} is the limit."
             )
         );
 

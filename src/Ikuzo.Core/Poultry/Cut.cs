@@ -1,4 +1,5 @@
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Poultry;
 
@@ -128,6 +129,15 @@ public sealed record Cut
 
     /// <summary>Which part of it.</summary>
     public required Part Part { get; init; }
+
+    /// <summary>What it is raw, for the rules of food safety.</summary>
+    public FoodKind Raw =>
+        Part switch
+        {
+            Part.Whole => FoodKind.RawWhole,
+            Part.Meatball => FoodKind.RawMince,
+            _ => FoodKind.RawPieces,
+        };
 
     /// <summary>
     /// True for pieces in which a probe does not find the middle, and of which there are too many to find the thickest by eye. Estimate.

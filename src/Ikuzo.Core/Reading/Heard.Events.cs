@@ -74,7 +74,7 @@ internal sealed partial class Heard
             : said.Number.Most;
         if (celsius < HotCelsius)
         {
-            StoodInHeat |= celsius > SafetyRule.HotRoomCelsius;
+            StoodInHeat |= FoodRules.IsHot(celsius);
         }
         else
         {

@@ -66,7 +66,8 @@ internal sealed partial class Resolving
     private const string Minced = "is minced: a block of it has no thickness to go by. Form meatballs, or brown it in a pan";
     private const string ReadyMade = "comes ready made: follow what its packet says";
     private const string Jointed = "means pieces of several kinds: name them, as 2 legs and 2 breasts with bone";
-    private const string CookedAlready = "is done once: minutes here are for raw meat. Warm it through, to 74 °C (165 °F)";
+    private static readonly string CookedAlready =
+        $"is done once: minutes here are for raw meat. Warm it through, to {SafetyRule.CoreInBoth}";
 
     private static bool IsBonedBird(MeatHeard meat) =>
         meat is { CutId: null, Part: null or Part.Whole } and ({ BoneIn: false } or { IsRolled: true });
@@ -88,15 +89,22 @@ internal sealed partial class Resolving
         var isHot =
             heard.StoodInHeat
             || new[] { heard.StartCelsius, heard.ReadingCelsius }.Any(c =>
-                c > SafetyRule.HotRoomCelsius && c < SafetyRule.HotHoldingCelsius
+                c is { } celsius && FoodRules.IsHot(celsius) && celsius < SafetyRule.HotHoldingCelsius
             );
-        if (heard.StoodMinutes > (isHot ? SafetyRule.MostHoursOutInHeat : SafetyRule.MostHoursOut) * 60)
+        var say = new Wording(units);
+        var (cool, hot) = (FoodRules.OutOfTheCold(SafetyRule.HotRoomCelsius), FoodRules.OutOfTheCold(double.MaxValue));
+        var above = say.Temperature(SafetyRule.HotRoomCelsius);
+        if (heard.StoodMinutes > (isHot ? hot : cool).Hours * 60)
         {
-            yield return new("stood-warm", StoodWarm);
+            yield return new(
+                "stood-warm",
+                $"Meat that stood between {say.Between(SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius)} for more than "
+                    + $"{cool.Spoken}, {hot.Spoken} above {above}, is thrown away: cooking does not make it safe."
+            );
         }
-        else if (heard.StoodMinutes > SafetyRule.MostHoursOutInHeat * 60)
+        else if (heard.StoodMinutes > hot.Hours * 60)
         {
-            _assumed.Add("Above 32 °C (90 °F) raw meat may stand for one hour only: then throw it away.");
+            _assumed.Add($"Above {above} raw meat may stand for {hot.Spoken} only: then throw it away.");
         }
 
         if (heard.Stops.Contains("smells"))
@@ -109,9 +117,6 @@ internal sealed partial class Resolving
             yield return new("stuffed", Stuffed);
         }
     }
-
-    private const string StoodWarm =
-        "Meat that stood between 5 and 60 °C for more than two hours, one above 32 °C, is thrown away: cooking does not make it safe.";
 
     private const string Smells = "Meat that smells, or is slimy, is thrown away. No cooking makes it good, and tasting it is no test.";
 

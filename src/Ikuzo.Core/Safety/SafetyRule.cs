@@ -27,18 +27,17 @@ public static class SafetyRule
     /// <summary>Hot food is held at this or more, °C: USDA FSIS, 140 °F.</summary>
     public const double HotHoldingCelsius = 60;
 
-    /// <summary>Longest time in between, h: USDA FSIS.</summary>
-    public const double MostHoursOut = 2;
-
-    /// <summary>The same in a room above <see cref="HotRoomCelsius"/>, h: USDA FSIS.</summary>
-    public const double MostHoursOutInHeat = 1;
-
-    /// <summary>A hot room, °C: USDA FSIS, 90 °F.</summary>
+    /// <summary>A room above this is hot, °C: USDA FSIS, 90 °F. How long food may be out there: <see cref="FoodRules"/>.</summary>
     public const double HotRoomCelsius = 32;
 
-    /// <summary>How long raw or cooked food may be out at a room temperature, h.</summary>
-    /// <param name="roomCelsius">Temperature of the kitchen, °C.</param>
-    public static double HoursOut(double roomCelsius) => roomCelsius > HotRoomCelsius ? MostHoursOutInHeat : MostHoursOut;
+    /// <summary>Cooling is counted from here, °C: FDA Food Code 3-501.14.</summary>
+    public const double CoolsFromCelsius = 57;
+
+    /// <summary>What cools is at this first, °C: FDA Food Code 3-501.14.</summary>
+    public const double TepidCelsius = 21;
+
+    /// <summary>The temperature of the rule in both scales, for what is read by somebody else.</summary>
+    public static readonly string CoreInBoth = FormattableString.Invariant($"{CoreCelsius} °C ({CoreFahrenheit} °F)");
 
     /// <summary>The same rule for who reads °F: USDA FSIS says 165 °F, which is 73.9 °C.</summary>
     public const double CoreFahrenheit = 165;

@@ -1,4 +1,5 @@
 using Ikuzo.Core.LineUps;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Store;
 
@@ -22,7 +23,7 @@ public enum Urgency
 /// <param name="At">The moment; null for what is gone.</param>
 /// <param name="Rule">The rule that says so; null for what is gone.</param>
 /// <param name="IsQuality">True where it is a matter of taste only: in the freezer.</param>
-public sealed record UseBy(DateTimeOffset? At, ColdRule? Rule, bool IsQuality)
+public sealed record UseBy(DateTimeOffset? At, FoodRule? Rule, bool IsQuality)
 {
     private const double SoonHours = 72;
     private const int DinnerIsOverAt = 12; // what ends before noon tomorrow must be cooked today. Choice
@@ -44,7 +45,7 @@ public sealed record UseBy(DateTimeOffset? At, ColdRule? Rule, bool IsQuality)
             && item.Moves.All(m => m.To != StorePlace.Freezer)
             && new DateTimeOffset(day.ToDateTime(new TimeOnly(23, 59)), item.Moves[0].At.Offset) is var end
             && end < at
-            ? new(end, ColdRule.Printed, false)
+            ? new(end, FoodRules.Printed, false)
             : byRule;
     }
 
@@ -60,21 +61,22 @@ public sealed record UseBy(DateTimeOffset? At, ColdRule? Rule, bool IsQuality)
         {
             var (to, from) = (item.Moves[i].To, item.Moves[i].At);
             DateTimeOffset? until = i + 1 < item.Moves.Count ? item.Moves[i + 1].At : null;
-            if (ColdRule.Of(item, to) is not { } rule)
+            if (ColdRules.Of(item, to, habits.RoomCelsius) is not { } rule)
             {
                 return new(null, null, false);
             }
 
             ice = (to == StorePlace.Freezer || i == 0) && !hasThawed ? ThawHours(item) : ice;
+            var most = habits.Hours(item, to, rule);
             var left = to switch
             {
-                StorePlace.Freezer => rule.Hours - frozen,
-                StorePlace.Out => habits.Hours(rule) - outside,
-                StorePlace.ColdWater => WaterHours(item),
-                StorePlace.Thawing => habits.Hours(rule) - warm + ice,
-                _ => habits.Hours(rule) - warm,
+                StorePlace.Freezer => most - frozen,
+                StorePlace.Out => most - outside,
+                StorePlace.ColdWater => most + WaterHours(item),
+                StorePlace.Thawing => most - warm + ice,
+                _ => most - warm,
             };
-            UseBy here = new(from.AddHours(Math.Max(0, left)), rule, to == StorePlace.Freezer);
+            UseBy here = new(from.AddHours(Math.Max(0, left)), rule, rule.Gravity == Gravity.Quality);
             water ??= to == StorePlace.ColdWater ? here : null;
             var ends = water is { } cold && cold.At < here.At ? cold : here;
             if (until is null || (!ends.IsQuality && ends.At < until))

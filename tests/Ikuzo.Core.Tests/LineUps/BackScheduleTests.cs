@@ -41,6 +41,20 @@ public class BackScheduleTests
 
     private static LineUpRequest Meal(DishRequest? dish = null) => new() { Dish = dish ?? Dish(), ServeAt = Seven };
 
+    // A dish need not have meat in it: it is lined up all the same, and nothing is carved or read.
+    [Theory]
+    [InlineData("carrots-chunks")]
+    [InlineData("pearl-barley", "carrots-chunks")]
+    [InlineData("peas")]
+    public void DishWithoutMeat_IsLinedUp_AndNothingIsCarved(params string[] beside)
+    {
+        var dish = Dish(beside: beside);
+        var lineUp = BackSchedule.Make(Meal(dish with { Items = [.. dish.Items.Skip(1)] }));
+        Assert.Empty(lineUp.Conflicts);
+        Assert.Equal(Seven, lineUp.Tasks.Single(t => t.Text == "Serve.").Start);
+        Assert.DoesNotContain(lineUp.Tasks, t => t.Id == "carve");
+    }
+
     private static readonly Gen<LineUpRequest> Meals = Gen.Select(
             Gen.OneOf(
                 Gen.Const("chicken-thigh-bone-in"),

@@ -47,6 +47,30 @@ public class PlannerTests
         }
     }
 
+    // A heater that brings the usual pot to pressure, and not each that may be meant: what cannot be computed of all of them is refused,
+    // and nothing of another cook takes its place.
+    [Fact]
+    public void PotThatMayNeverComeToPressure_IsRefused_WhateverMinutesAreTried()
+    {
+        var thighs = Request("chicken-thigh-bone-in", pieces: 6);
+        List<(double Watts, bool IsRefused)> seen = [];
+        for (var watts = 100.0; watts <= 400; watts += 5)
+        {
+            foreach (double? minutes in new double?[] { 12, null })
+            {
+                var plan = Planner.Compute(thighs with { Minutes = minutes, Pot = thighs.Pot with { HeaterWatts = watts } });
+                Assert.Equal(plan.Minutes is null, plan.Warnings.Any(w => w.Code == "no-pressure"));
+                seen.Add((watts, plan.Minutes is null));
+            }
+        }
+
+        Assert.Equal([true, false], seen.Select(s => s.IsRefused).Distinct());
+        Assert.True(seen.Where(s => s.IsRefused).Max(s => s.Watts) < seen.Where(s => !s.IsRefused).Min(s => s.Watts));
+        Assert.True(Scout.Run(Model(seen.Where(s => s.IsRefused).Max(s => s.Watts)), [Release.Vent], 0) is not null, "nominal");
+
+        CookModel Model(double watts) => ModelBuilder.Build(thighs with { Pot = thighs.Pot with { HeaterWatts = watts } });
+    }
+
     [Theory]
     [MemberData(nameof(Ids))]
     public void Plan_FromFrozen_TakesLongerThanThawed(string id)

@@ -47,12 +47,6 @@ public class SafetyRuleTests
         Assert.Equal(Quantiles.Of(coldest, 0.01) >= 74, SafetyRule.Holds(SafetyRule.ShareAtCore(coldest)));
     }
 
-    [Theory]
-    [InlineData(21, 2)]
-    [InlineData(32, 2)] // 90 °F
-    [InlineData(33, 1)]
-    public void HoursOut_AreTwoOrOneInAHotRoom(double roomCelsius, double hours) => Assert.Equal(hours, SafetyRule.HoursOut(roomCelsius));
-
     [Fact]
     public void DangerZone_IsFromFiveToSixty() => Assert.Equal((5, 60), (SafetyRule.ColdHoldingCelsius, SafetyRule.HotHoldingCelsius));
 }

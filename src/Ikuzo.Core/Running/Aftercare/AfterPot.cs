@@ -4,6 +4,7 @@ using Ikuzo.Core.Loads;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Running.Aftercare;
 
@@ -22,7 +23,7 @@ public static class AfterPot
             .. Lines("taste", "Taste", after.Taste, KitchenTimes.TasteMinutes),
             .. after.Stages,
             .. Lines("finish", "To finish", after.Finish),
-            .. request.IsForStock ? [Cool] : Crisp(after).Append(Carve(request)),
+            .. request.IsForStock ? [Cool(request)] : Crisp(after).Append(Carve(request)),
             .. Lines("later", ForLater, after.Later),
         ];
 
@@ -35,15 +36,21 @@ public static class AfterPot
         Title = "Strain",
     };
 
-    private static readonly CookStep Cool = new(
-        "cool",
-        "What is not eaten now: stand the bowl in cold water and stir, then in shallow boxes into the fridge within two hours. "
-            + "The fat lifts off when it is cold.",
-        KitchenTimes.StoreMinutes
-    )
-    {
-        Title = "Cool it fast",
-    };
+    private static CookStep Cool(PlanRequest request) =>
+        new(
+            "cool",
+            "What is not eaten now: stand the bowl in cold water and stir, then in shallow boxes into the fridge within "
+                + $"{FoodRules.OutOfTheCold(request.RoomCelsius).Spoken}. The fat lifts off when it is cold.",
+            KitchenTimes.StoreMinutes
+        )
+        {
+            Title = "Cool it fast",
+        };
+
+    /// <summary>How long what is left keeps, in the fridge and frozen.</summary>
+    /// <param name="units">Units of the household.</param>
+    public static IReadOnlyList<string> Keeping(UnitSystem units) =>
+        [.. new[] { FoodRules.InFridge(FoodKind.Cooked), FoodRules.InFreezer(FoodKind.Cooked) }.Select(rule => rule.Words(new(units)))];
 
     private static CookStep Rest(PlanRequest request, AfterMeat after) =>
         new(

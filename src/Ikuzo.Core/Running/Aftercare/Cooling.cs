@@ -1,5 +1,6 @@
 using Ikuzo.Core.Conduction;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Running.Aftercare;
 
@@ -16,17 +17,6 @@ public sealed record CoolingCourse(double DepthMm, double ToTepidHours, double T
 /// </remarks>
 public static class Cooling
 {
-    /// <summary>Cooling is counted from here, °C: FDA Food Code 3-501.14.</summary>
-    public const double FromCelsius = 57;
-
-    /// <summary>First limit: 21 °C within two hours.</summary>
-    public const double TepidCelsius = 21,
-        TepidHours = 2;
-
-    /// <summary>Second limit: 5 °C within six hours in all.</summary>
-    public const double ColdCelsius = 5,
-        ColdHours = 6;
-
     /// <summary>Least depth that is computed, mm.</summary>
     public const double LeastDepthMm = 5;
 
@@ -49,13 +39,14 @@ public static class Cooling
     {
         var box = new ConductionCourse(depthMm / 2000, Dimensionality: 1, Tissue.ChickenLeg.Material, CoreFraction: 0);
         var (film, around) = inIceWater ? (IceBathFilm, 0) : (AirFilm, FridgeCelsius);
+        var (first, second) = (FoodRules.Cooling[0], FoodRules.Cooling[1]);
         var tepid = MostHours;
-        foreach (var (hours, centre) in box.Centre(FromCelsius, film, around, StepSeconds, MostHours))
+        foreach (var (hours, centre) in box.Centre(SafetyRule.CoolsFromCelsius, film, around, StepSeconds, MostHours))
         {
-            tepid = centre <= TepidCelsius ? Math.Min(tepid, hours) : tepid;
-            if (centre <= ColdCelsius)
+            tepid = centre <= first.Celsius ? Math.Min(tepid, hours) : tepid;
+            if (centre <= second.Celsius)
             {
-                return new(depthMm, Math.Round(tepid, 2), Math.Round(hours, 2), tepid <= TepidHours && hours <= ColdHours);
+                return new(depthMm, Math.Round(tepid, 2), Math.Round(hours, 2), tepid <= first.Rule.Hours && hours <= second.Rule.Hours);
             }
         }
 

@@ -142,7 +142,7 @@ internal sealed class CookFold(PlannedCook cook, Func<RescueRequest, RescueAdvic
                 Phase == CookPhase.PinDown && _rounds.Count == 1 && _cook.AsGoodMinutes > 0
                     ? (_since ?? now).AddMinutes(_cook.AsGoodMinutes)
                     : null,
-            OutUntil = _firstOpenedAt?.AddHours(SafetyRule.HoursOut(_cook.Request.RoomCelsius)),
+            OutUntil = _firstOpenedAt?.AddHours(FoodRules.OutOfTheCold(_cook.Request.RoomCelsius).Hours),
             StepsDone = [.. _stepsDone],
             Strip = [.. _past, .. expected.Strip()],
             Ignored = [.. _ignored],

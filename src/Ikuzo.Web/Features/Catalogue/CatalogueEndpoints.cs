@@ -1,6 +1,7 @@
 using Ikuzo.Core.Companions;
 using Ikuzo.Core.Planning;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Safety;
 using Ikuzo.Web.Features.Kitchen;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -58,10 +59,16 @@ public sealed record CatalogueSchool(string Id, string Name);
 /// <param name="CoreCelsius">Every spot must reach this, °C.</param>
 /// <param name="ShareSafe">Share of the possible cooks that must reach it.</param>
 /// <param name="HotHoldingCelsius">Hot food is held at this or more, °C.</param>
-public sealed record CatalogueSafety(double CoreCelsius, double ShareSafe, double HotHoldingCelsius)
+/// <param name="StockKeeps">How long stock keeps in the fridge.</param>
+public sealed record CatalogueSafety(double CoreCelsius, double ShareSafe, double HotHoldingCelsius, string StockKeeps)
 {
     /// <summary>As Core applies it.</summary>
-    internal static readonly CatalogueSafety Rule = new(SafetyRule.CoreCelsius, SafetyRule.ShareSafe, SafetyRule.HotHoldingCelsius);
+    internal static readonly CatalogueSafety Rule = new(
+        SafetyRule.CoreCelsius,
+        SafetyRule.ShareSafe,
+        SafetyRule.HotHoldingCelsius,
+        FoodRules.InFridge(FoodKind.Stock).Words(new Wording(UnitSystem.Metric))
+    );
 }
 
 /// <summary>Everything that a plan can be made of, the rule that it must keep, and the version that computes it.</summary>

@@ -301,7 +301,9 @@ internal static class CookEndpoints
                     AfterPot.HasSkin(live.Planned.Request) ? AfterPot.Crisping(live.Planned.Request.Load, live.Planned.Request.Units) : [],
                     record.PlanOf(live, cancellation).Liquid,
                     AfterPot.SetAside(live.Planned.After),
-                    SafetyRule.HotHoldingCelsius
+                    SafetyRule.HotHoldingCelsius,
+                    [.. FoodRules.Cooling.Select(limit => new CoolingLimit(limit.Celsius, limit.Rule.Hours))],
+                    AfterPot.Keeping(live.Planned.Request.Units)
                 )
             )
             : Missing();
@@ -401,9 +403,18 @@ public sealed record ProbeView(double? Celsius);
 /// <param name="Liquid">What is left in the pot, and what thickens it.</param>
 /// <param name="SetAside">What goes into boxes for another meal.</param>
 /// <param name="HotHoldingCelsius">Hot food is held at this or more, °C.</param>
+/// <param name="Cooling">Limits of cooling, the first first.</param>
+/// <param name="Keeping">How long it keeps, in the fridge and frozen.</param>
 public sealed record AftercareView(
     IReadOnlyList<CrispAdvice> Crisping,
     Core.Filling.LiquidOutcome? Liquid,
     IReadOnlyList<string> SetAside,
-    double HotHoldingCelsius
+    double HotHoldingCelsius,
+    IReadOnlyList<CoolingLimit> Cooling,
+    IReadOnlyList<string> Keeping
 );
+
+/// <summary>A limit of cooling.</summary>
+/// <param name="Celsius">What it is cooled to, °C.</param>
+/// <param name="Hours">Within so many hours.</param>
+public sealed record CoolingLimit(double Celsius, double Hours);

@@ -1,6 +1,8 @@
 using System.Text;
 using Ikuzo.Core.Poultry;
+using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Journal;
+using Ikuzo.Core.Safety;
 using Ikuzo.Core.Store;
 using Ikuzo.Web.Errors;
 using Ikuzo.Web.Features.Kitchen;
@@ -171,9 +173,9 @@ internal static class StoreEndpoints
     }
 
     private static string Label(StoreView item) =>
-        item.Kind == StoreKind.Raw ? "Raw. Cook to 74 °C (165 °F)."
-        : item.Place == StorePlace.Freezer ? "Thaw in the fridge, warm to 74 °C (165 °F)."
-        : "Warm to 74 °C (165 °F).";
+        item.Kind == StoreKind.Raw ? $"Raw. Cook to {SafetyRule.CoreInBoth}."
+        : item.Place == StorePlace.Freezer ? $"Thaw in the fridge, warm to {SafetyRule.CoreInBoth}."
+        : $"Warm to {SafetyRule.CoreInBoth}.";
 
     private static async Task<FileContentHttpResult> CalendarAsync(
         ColdStore shelf,
@@ -237,7 +239,7 @@ internal static class StoreEndpoints
             IsQuality = useBy.IsQuality,
             Urgency = urgency,
             ToDo = StoreMoves.ToDo(item, useBy, urgency, settings.Units),
-            Why = useBy.Rule is { } rule ? $"{rule.Why} ({rule.Source})" : "It is no longer there.",
+            Why = useBy.Rule is { } rule ? $"{rule.Words(new Wording(settings.Units))} ({rule.Source})" : "It is no longer there.",
             Moves = StoreMoves.Of(item, useBy, now),
             ThawHours = item is { Place: StorePlace.Freezer } ? Math.Round(UseBy.ThawHours(item)) : null,
             TakeOut = TakeOut.Of(item, now, zone),

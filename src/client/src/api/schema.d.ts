@@ -1327,6 +1327,10 @@ export interface components {
              * @description Hot food is held at this or more, °C.
              */
             hotHoldingCelsius: number;
+            /** @description Limits of cooling, the first first. */
+            cooling: components["schemas"]["CoolingLimit"][];
+            /** @description How long it keeps, in the fridge and frozen. */
+            keeping: string[];
         };
         /**
          * @description How the meat should end.
@@ -1846,6 +1850,8 @@ export interface components {
              * @description Hot food is held at this or more, °C.
              */
             hotHoldingCelsius: number;
+            /** @description How long stock keeps in the fridge. */
+            stockKeeps: string;
         };
         /** @description A way in which other cooks choose minutes and release. */
         CatalogueSchool: {
@@ -2334,6 +2340,19 @@ export interface components {
             toColdHours: number;
             /** @description True when both are within the official limits. */
             isInTime: boolean;
+        };
+        /** @description A limit of cooling. */
+        CoolingLimit: {
+            /**
+             * Format: double
+             * @description What it is cooled to, °C.
+             */
+            celsius: number;
+            /**
+             * Format: double
+             * @description Within so many hours.
+             */
+            hours: number;
         };
         /** @description A reading of the present opening. */
         CountedReading: {

@@ -5,7 +5,6 @@ using Ikuzo.Core.Poultry;
 using Ikuzo.Core.Quantities;
 using Ikuzo.Core.Running.Aftercare;
 using Ikuzo.Core.Running.Rescue;
-using Ikuzo.Core.Safety;
 
 namespace Ikuzo.Core.Tests.Running.Aftercare;
 
@@ -70,11 +69,6 @@ public class AftercareTests
         Assert.All(duck, c => Assert.Contains(c.Mind, m => m.Contains("fat", StringComparison.Ordinal)));
         Assert.Contains(chicken.Single(c => c.Way == CrispWay.Grill).Mind, m => m.Contains("glass", StringComparison.Ordinal));
     }
-
-    [Theory]
-    [InlineData(21, 2)]
-    [InlineData(34, 1)]
-    public void HoursOut_AreHalvedInAHotRoom(double room, double hours) => Assert.Equal(hours, SafetyRule.HoursOut(room));
 
     [Fact]
     public void Steps_HaveRestFirstAndEveryFinishOnce()

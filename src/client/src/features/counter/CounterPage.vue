@@ -170,6 +170,7 @@ useShortcuts({
             :eaten="plan.yield as MeatYield"
             :minutes="minutes"
             :units="units"
+            :stock-keeps="safety.stockKeeps"
           />
         </div>
       </div>

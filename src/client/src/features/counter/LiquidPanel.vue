@@ -4,7 +4,13 @@ import type { LiquidBudget, MeatYield } from '@/api/types'
 import { text, type Units } from '@/shared/units/format'
 
 /** The liquid as a sum, and what makes a sauce of it. */
-const props = defineProps<{ liquid: LiquidBudget; eaten?: MeatYield; minutes: number; units: Units }>()
+const props = defineProps<{
+  liquid: LiquidBudget
+  eaten?: MeatYield
+  minutes: number
+  units: Units
+  stockKeeps: string
+}>()
 const volume = (ml: number) => text(props.units.volume(ml))
 const grams = (g: number) => text(props.units.mass(g / 1000))
 const here = computed(() => props.liquid.overTime.find((p) => p.minutes === props.minutes))
@@ -58,7 +64,7 @@ const full = computed(() => {
       <li v-if="liquid.reduce">
         Or boil it down to {{ volume(liquid.reduce.toMl) }}: about <b>{{ liquid.reduce.minutes }} min</b>, lid off.
       </li>
-      <li v-else-if="atEnd > 600">Keep what is left as stock: three to four days in the fridge.</li>
+      <li v-else-if="atEnd > 600">Keep what is left as stock. {{ stockKeeps }}</li>
     </ul>
   </section>
 </template>

@@ -81,8 +81,9 @@ const outWords = computed(() =>
           <thead>
             <tr>
               <th scope="col">deep</th>
-              <th scope="col">to {{ text(units.temperature(21)) }}</th>
-              <th scope="col">to {{ text(units.temperature(5)) }}</th>
+              <th v-for="limit in after?.cooling" :key="limit.celsius" scope="col">
+                to {{ text(units.temperature(limit.celsius)) }} <small>in {{ limit.hours }} h</small>
+              </th>
               <th scope="col">in all</th>
             </tr>
           </thead>
@@ -95,7 +96,9 @@ const outWords = computed(() =>
             </tr>
           </tbody>
         </table>
-        <p><small>At most 2 h and 6 h. Fridge 3 to 4 days, freezer 2 to 6 months.</small></p>
+        <p>
+          <small>{{ after?.keeping.join(' ') }}</small>
+        </p>
       </article>
     </div>
   </section>

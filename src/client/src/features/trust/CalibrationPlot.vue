@@ -29,7 +29,7 @@ const axes = computed(() => ({
   left: margin.left,
   right: Math.max(300, width.value) - margin.right,
   bottom: height,
-  rows: ticks.map((t) => ({ at: y(t), text: text(props.units.temperature(t)), strong: t === 74 })),
+  rows: ticks.map((t) => ({ at: y(t), text: text(props.units.temperature(t)), strong: false })),
   columns: ticks.map((t) => ({ at: x.value(t), text: text(props.units.temperature(t)) })),
 }))
 </script>

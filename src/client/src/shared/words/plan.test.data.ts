@@ -59,4 +59,9 @@ export const testPlan = {
   why: [],
 } as unknown as Plan
 
-export const testSafety = { coreCelsius: 74, shareSafe: 0.99, hotHoldingCelsius: 60 }
+export const testSafety = {
+  coreCelsius: 74,
+  shareSafe: 0.99,
+  hotHoldingCelsius: 60,
+  stockKeeps: 'Stock keeps 3 to 4 days in the fridge.',
+}
