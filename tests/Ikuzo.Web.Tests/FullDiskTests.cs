@@ -41,7 +41,13 @@ public sealed class FullDiskTests : FolderTests
         ];
         foreach (var (path, body) in writes)
         {
-            var (refused, said) = await SayAsync(path, body);
+            // What was refused may leave room for what is smaller: until that is gone too, it is kept.
+            var (refused, said) = (201, "");
+            for (var i = 0; i < 200 && refused == 201; i++)
+            {
+                (refused, said) = await SayAsync(path, body);
+            }
+
             Assert.True(refused == 507, $"{path} {refused} {said}");
             Assert.Contains("Make room on the disk", said, StringComparison.Ordinal);
         }

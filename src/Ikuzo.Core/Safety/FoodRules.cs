@@ -89,7 +89,7 @@ public static class FoodRules
         PiecesInFreezer = Frozen("pieces-in-freezer", 9 * Month, "Frozen pieces are at their best for 9 months."),
         MinceInFreezer = Frozen("mince-in-freezer", 4 * Month, "Frozen mince is at its best for 3 to 4 months."),
         GibletsInFreezer = Frozen("giblets-in-freezer", 4 * Month, "Frozen giblets and livers are at their best for 3 to 4 months."),
-        CookedInFreezer = Frozen("cooked-in-freezer", 4 * Month, "Frozen leftovers are at their best for 2 to 6 months; here four."),
+        CookedInFreezer = Frozen("cooked-in-freezer", 4 * Month, "Frozen leftovers are at their best for about 4 months."),
         ToTepid =
             new(
                 "cools-to-tepid",

@@ -122,6 +122,12 @@ public class StockTests
     }
 
     [Fact]
-    public void AfterStock_ItIsStrainedAndCooled_AndNothingIsCarved() =>
-        Assert.Equal(["strain", "cool"], AfterPot.Steps(Pot("chicken-carcass", 1, 0.5, 5.7), new()).Select(s => s.Id));
+    public void AfterStock_ItIsStrainedAndCooled_AndNothingIsCarved()
+    {
+        var pot = Pot("chicken-carcass", 1, 0.5, 5.7);
+        var steps = AfterPot.Steps(pot, new());
+        Assert.Equal(["strain", "cool"], steps.Select(s => s.Id));
+        Assert.Contains("within two hours", steps[1].Text);
+        Assert.Contains("within an hour", AfterPot.Steps(pot with { RoomCelsius = 35 }, new())[1].Text);
+    }
 }

@@ -214,7 +214,10 @@ public class WarningsTests
 
     [Theory]
     [InlineData(0.5, null, null)]
+    [InlineData(1, null, null)]
+    [InlineData(1.1, "last-day", WarningLevel.Caution)]
     [InlineData(2, "last-day", WarningLevel.Caution)]
+    [InlineData(2.1, "past-its-day", WarningLevel.Stop)]
     [InlineData(3, "past-its-day", WarningLevel.Stop)]
     public void MeatPastItsDay_IsThrownAway(double days, string? code, WarningLevel? level)
     {

@@ -90,6 +90,13 @@ public class AftercareTests
         Assert.Equal(["rest", "carve"], AfterPot.Steps(request, new()).Select(s => s.Id));
     }
 
+    [Fact]
+    public void Keeping_IsSaidOfTheFridgeAndTheFreezer() =>
+        Assert.Equal(
+            ["Cooked poultry keeps 3 to 4 days in the fridge.", "Frozen leftovers are at their best for about 4 months."],
+            AfterPot.Keeping(UnitSystem.Metric)
+        );
+
     // FDA Food Code 3-501.14: 57 to 21 °C within two hours, and to 5 °C within six in all.
     [Theory]
     [InlineData(false)]

@@ -320,7 +320,13 @@ public class CookJournalTests
     }
 
     [Fact]
-    public void TwoHours_BeginAtTheFirstOpening() => Assert.Equal(Start.AddMinutes(40 + 120), At(60, Opened()).OutUntil);
+    public void TwoHours_BeginAtTheFirstOpening_AndAreOneInAHotKitchen()
+    {
+        Assert.Equal(Start.AddMinutes(40 + 120), At(60, Opened()).OutUntil);
+        var hot = Thighs with { Request = Thighs.Request with { RoomCelsius = 33 } };
+        var state = CookJournal.StateOf(hot, Opened(), Start.AddMinutes(60), r => RescuePlanner.Advise(r));
+        Assert.Equal(Start.AddMinutes(40 + 60), state.OutUntil);
+    }
 
     [Fact]
     public void Strip_HasNoGapsAndReachesTheTable()
