@@ -1273,13 +1273,6 @@ export const breaks = [
   ),
   page('a move taken back is a move', 'shared/outbox', 'shared/outbox/sending.ts', "if («to === 'undo'»)", 'false'),
   page('gone is a place', 'shared/outbox', 'shared/outbox/sending.ts', "return «to === 'gone'»", 'false'),
-  page(
-    'a move without its portions',
-    'shared/outbox',
-    'shared/outbox/sending.ts',
-    'at, «portions», cookId',
-    'portions: null',
-  ),
   page('a dish of any version', 'shared/outbox', 'shared/outbox/sending.ts', 'header: «version === null» ?', 'true'),
   page(
     'an arrived dish as a conflict',

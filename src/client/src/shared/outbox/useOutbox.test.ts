@@ -91,7 +91,7 @@ describe('what the cook did', () => {
     expect(unsent.value).toBe(0)
   })
 
-  test.each([401, 403, 429])('is kept when it is not the time for it (%i)', async (status) => {
+  test.each([401, 403, 408, 429])('is kept when it is not the time for it (%i)', async (status) => {
     post.mockImplementationOnce(() => refused('Wait a second.', status))
     const { send, flush, unsent, refusal } = await outbox()
     await send('c', 'lid-on')
