@@ -62,3 +62,19 @@ test('what the hub told of already is not waited for again', () => {
   const told = { ...cook, events: [{ kind: 'note', at: at(2) }] } as unknown as CookView
   expect(withAhead(told, [said('note', 2), said('lid-on', 3)], ms(4)).phase).toBe('coming-up')
 })
+
+test('a step of another name is not the one that was foreseen', () => {
+  const foreseen = { ...step('step-done', 0, 'finishing', next('finished', null)), step: 'rest' }
+  const finishing = { ...cook, phase: 'open', ahead: [foreseen] } as unknown as CookView
+  const done = (name: string) => [{ kind: 'step-done', at: at(1), data: { step: name } }] as never
+  expect(withAhead(finishing, done('carve'), ms(2)).phase).toBe('open')
+  expect(withAhead(finishing, done('rest'), ms(2)).phase).toBe('finishing')
+})
+
+test('who did not measure is remembered to have not, whatever follows', () => {
+  const unmeasured = { ...step('not-measured', 0, 'open', next('finished', null)), verdict: 'not-measured' }
+  const after = step('note', 1, 'open', next('finished', null))
+  const open = { ...cook, ahead: [unmeasured, after] } as unknown as CookView
+  const shown = withAhead(open, [said('not-measured', 0), said('note', 1)], ms(2))
+  expect([shown.verdict, shown.state.everNotMeasured]).toEqual(['unknown', true])
+})

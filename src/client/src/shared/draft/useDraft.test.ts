@@ -92,3 +92,19 @@ test('the question outlives a reload', async () => {
   await nextTick()
   expect(useDraft().draft.value.request.load.totalKg).toBe(1.75)
 })
+
+test('what was seen to, and the heaviest, were of the load as it was', () => {
+  const { draft, change, changeLoad } = useDraft()
+  for (const part of [{ pieces: 8 }, { totalKg: 2 }]) {
+    changeLoad({ heaviestKg: 0.4 })
+    change({ confirmed: ['lump'] })
+    changeLoad(part)
+    expect([draft.value.request.confirmed, draft.value.request.load.heaviestKg]).toEqual([null, null])
+  }
+})
+
+test('how long it was in the fridge and stood warm is taken over', () => {
+  const { draft, take } = useDraft()
+  take({ ...heard, daysInFridge: 3, stoodMinutes: 130 })
+  expect(draft.value.request.load).toMatchObject({ daysInFridge: 3, stoodMinutes: 130 })
+})

@@ -26,3 +26,7 @@ test('measures in the sizes of a kitchen', () => {
   expect(text(inUnits('us').mass(0.012))).toBe('0.4 oz')
   expect(text(inUnits('us').capacity(5.68))).toBe('6 quart')
 })
+
+test('a difference of temperatures has no zero of its own', () => {
+  expect([inUnits('metric').span(5), inUnits('us').span(5)]).toEqual(['5 °C', '9 °F'])
+})
