@@ -25,7 +25,7 @@ export async function inSight(page: Page, name: string, parts: Record<string, Lo
     const bottom = width < 800 ? bar.y : height
     // A drawing takes the width of its frame a moment after the screen has changed, on a busy machine a long one.
     const isNarrow = () => document.documentElement.scrollWidth <= innerWidth
-    await page.waitForFunction(isNarrow, null, { timeout: 5000 }).catch(() => undefined)
+    await page.waitForFunction(isNarrow, null, { timeout: 20_000 }).catch(() => undefined)
     const out = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)
     if (out > 0) found.push(`${name}, ${width} by ${height}, ${percent} %: ${out} pixels too wide`)
     for (const [part, place] of Object.entries(parts)) {
