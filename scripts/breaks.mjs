@@ -644,7 +644,7 @@ export const breaks = [
   b(
     'fridge of three days more',
     'Planning/MeatWarnings.cs',
-    'return («r.Load.DaysInFridge» *',
+    'return «r.Load.DaysInFridge» switch',
     'r.Load.DaysInFridge - 3',
   ),
   b('it may stand as long as it likes', 'Planning/MeatWarnings.cs', 'when «stood > most.Hours * 60»', 'stood < 0'),

@@ -28,26 +28,20 @@ internal static class MeatWarnings
 
     private static Warning? PastItsDay(PlanRequest r, Wording say)
     {
-        const double HoursOfADay = 24;
         var rule = FoodRules.InFridge(r.Load.Cut.Raw);
-        return (r.Load.DaysInFridge * HoursOfADay) switch
+        return r.Load.DaysInFridge switch
         {
-            { } hours when hours > rule.Hours => new Warning(
+            { } days when days > rule.Days => new Warning(
                 "past-its-day",
                 WarningLevel.Stop,
                 "Throw it away.",
                 string.Create(
                     CultureInfo.InvariantCulture,
                     $"Raw poultry keeps {rule.Spoken} in the fridge at most, thawed or fresh; this has been there for "
-                        + $"{r.Load.DaysInFridge:0.#}. Cooking does not mend it."
+                        + $"{days:0.#}. Cooking does not mend it."
                 )
             ),
-            { } hours when hours > rule.Hours - HoursOfADay => new Warning(
-                "last-day",
-                WarningLevel.Caution,
-                "Cook it today.",
-                rule.Words(say)
-            ),
+            { } days when days > rule.Days - 1 => new Warning("last-day", WarningLevel.Caution, "Cook it today.", rule.Words(say)),
             _ => null,
         };
     }
@@ -131,7 +125,7 @@ internal static class MeatWarnings
                 $"How long has it stood? At {say.Temperature(r.Load.Celsius)} it is no longer cold. "
                     + $"More than {most.Spoken}: throw it away.",
                 Toxins,
-                $"Less than {rule.ToLowerInvariant()}"
+                $"Less than {most.Spoken}"
             ),
         };
     }

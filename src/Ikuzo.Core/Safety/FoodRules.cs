@@ -45,12 +45,15 @@ public sealed record FoodRule(string Id, double Hours, Func<Wording, string> Wor
     private const double HoursOfADay = 24,
         DaysOfAMonth = 30;
 
+    /// <summary>For how long, days.</summary>
+    public double Days => Hours / HoursOfADay;
+
     /// <summary>For how long, in words: "an hour", "two days", "four months".</summary>
     public string Spoken =>
         Hours == 0 ? "no time at all"
         : Hours < HoursOfADay ? Number(Hours, "an hour", "hours")
-        : Hours < HoursOfADay * DaysOfAMonth ? Number(Hours / HoursOfADay, "a day", "days")
-        : Number(Hours / (HoursOfADay * DaysOfAMonth), "a month", "months");
+        : Hours < HoursOfADay * DaysOfAMonth ? Number(Days, "a day", "days")
+        : Number(Days / DaysOfAMonth, "a month", "months");
 
     private static readonly string[] Numbers = ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine"];
 

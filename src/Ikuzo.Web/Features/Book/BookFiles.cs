@@ -68,56 +68,54 @@ internal sealed class BookFiles(
     public async Task WriteTableAsync(Stream to, CancellationToken cancellation)
     {
         await keeper.WriteAsync(cancellation);
-        await using (var csv = new CsvWriter(new StreamWriter(to, new UTF8Encoding(true), leaveOpen: true), CultureInfo.InvariantCulture))
+        await using var csv = new CsvWriter(new StreamWriter(to, new UTF8Encoding(true), leaveOpen: true), CultureInfo.InvariantCulture);
+        string[] names =
+        [
+            "date",
+            "name",
+            "meat",
+            "pieces",
+            "kg",
+            "state",
+            "minutes",
+            "release",
+            "celsius",
+            "verdict",
+            "juicy",
+            "tender",
+            "notes",
+        ];
+        Array.ForEach(names, csv.WriteField);
+        await csv.NextRecordAsync();
+        for (var page = 1; ; page++)
         {
-            string[] names =
-            [
-                "date",
-                "name",
-                "meat",
-                "pieces",
-                "kg",
-                "state",
-                "minutes",
-                "release",
-                "celsius",
-                "verdict",
-                "juicy",
-                "tender",
-                "notes",
-            ];
-            Array.ForEach(names, csv.WriteField);
-            await csv.NextRecordAsync();
-            for (var page = 1; ; page++)
+            var list = await store.ListAsync(new(null, null, null, null, page, 500), cancellation);
+            foreach (var item in list.Items)
             {
-                var list = await store.ListAsync(new(null, null, null, null, page, 500), cancellation);
-                foreach (var item in list.Items)
-                {
-                    string?[] fields =
-                    [
-                        item.CookedAt.ToString("O"),
-                        CookRecord.Safe(item.Name),
-                        CutCatalogue.Find(item.Cut)?.Name ?? item.Cut,
-                        $"{item.Pieces}",
-                        FormattableString.Invariant($"{item.TotalKg}"),
-                        $"{item.State}".ToLowerInvariant(),
-                        FormattableString.Invariant($"{item.Minutes}"),
-                        item.Release is { } release ? WrittenIn.Words(release) : null,
-                        item.LowestCelsius is { } lowest ? FormattableString.Invariant($"{lowest}") : null,
-                        $"{item.Verdict}",
-                        $"{item.Juicy}",
-                        $"{item.Tender}",
-                        CookRecord.Safe(item.NextTime),
-                    ];
-                    Array.ForEach(fields, csv.WriteField);
-                    await csv.NextRecordAsync();
-                }
+                string?[] fields =
+                [
+                    item.CookedAt.ToString("O"),
+                    CookRecord.Safe(item.Name),
+                    CutCatalogue.Find(item.Cut)?.Name ?? item.Cut,
+                    $"{item.Pieces}",
+                    FormattableString.Invariant($"{item.TotalKg}"),
+                    $"{item.State}".ToLowerInvariant(),
+                    FormattableString.Invariant($"{item.Minutes}"),
+                    item.Release is { } release ? WrittenIn.Words(release) : null,
+                    item.LowestCelsius is { } lowest ? FormattableString.Invariant($"{lowest}") : null,
+                    $"{item.Verdict}",
+                    $"{item.Juicy}",
+                    $"{item.Tender}",
+                    CookRecord.Safe(item.NextTime),
+                ];
+                Array.ForEach(fields, csv.WriteField);
+                await csv.NextRecordAsync();
+            }
 
-                await csv.FlushAsync();
-                if (list.Items.Count < 500)
-                {
-                    break;
-                }
+            await csv.FlushAsync();
+            if (list.Items.Count < 500)
+            {
+                break;
             }
         }
     }
