@@ -962,6 +962,13 @@ export const breaks = [
     'null',
   ),
   web(
+    'nobody waits until it is told',
+    'ClockTests',
+    'Features/Cooks/CookService.cs',
+    'watch.IsRight && «_settling.CurrentCount > 0»',
+    'true',
+  ),
+  web(
     'right before the start is moved too',
     'ClockTests',
     'Features/Cooks/CookService.cs',

@@ -116,6 +116,21 @@ public sealed class ClockTests : FolderTests
         Assert.Contains(health["problems"]!.AsArray(), p => ((string)p!).Contains("clock", StringComparison.Ordinal));
     }
 
+    // Who asks while another still writes that it was set waits for that, and sees no cook of an hour.
+    [Fact]
+    public async Task EverybodyWhoAsksAtThatMoment_SeesTheCookAsItWas()
+    {
+        await using var server = Start();
+        var id = await BeginAsync(server, 1);
+        for (var i = 0; i < 5; i++)
+        {
+            var before = await LookAsync(server, id);
+            _clock.Set(TimeSpan.FromHours(i % 2 == 0 ? 1 : -1));
+            var after = await Task.WhenAll(Enumerable.Range(0, 12).Select(_ => LookAsync(server, id)));
+            Assert.All(after, look => Assert.Equal(before.Since, look.Since, 20.0));
+        }
+    }
+
     // The power was off for half an hour. The machine comes up with its clock an hour behind, and is set right later.
     [Fact]
     public async Task MachineWithoutABatteryClock_GoesOnWhereItWas_AndIsSetRight()

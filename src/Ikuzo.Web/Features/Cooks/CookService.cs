@@ -45,7 +45,7 @@ internal sealed partial class CookService(
     /// <summary>Writes into what is on the stove that the clock of this machine was set, where it was.</summary>
     public async Task SettleAsync(CancellationToken cancellation)
     {
-        if (watch.IsRight)
+        if (watch.IsRight && _settling.CurrentCount > 0) // and nobody is still writing that it was not
         {
             return;
         }
