@@ -158,4 +158,8 @@ tbody td:last-child {
 .slow {
   background: repeating-linear-gradient(45deg, transparent 0 6px, rgba(var(--v-theme-secondary), 0.16) 6px 8px);
 }
+thead small {
+  display: block;
+  white-space: nowrap;
+}
 </style>
